@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Griddle\StyleTurnPlanner;
+use StoneMill\Plan\Planner;
+use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Reference;
+
+require dirname(__DIR__).'/core/autoload.php';
+
+/* bin/mill plan FILE.json: a plan request in, the batch plan or a problem document out. No database, no server. */
+const JSON_LOOK = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
+const BAD_INPUT = 2;
+
+/** @return mixed the decoded document */
+function document(string $file): mixed
+{
+    $text = is_file($file) ? file_get_contents($file) : false;
+    if ($text === false) {
+        throw InvalidInput::at('(file)', 'This file cannot be read.', $file, 'a readable JSON file');
+    }
+    try {
+        return json_decode($text, true, 64, JSON_THROW_ON_ERROR);
+    } catch (JsonException $failure) {
+        throw InvalidInput::at('(document)', 'This is not JSON: '.$failure->getMessage().'.', $text, 'a JSON document');
+    }
+}
+
+try {
+    $reference = Reference::shipped();
+    $request = PlanRequest::read(document($argv[1] ?? ''), $reference);
+    $plan = (new Planner($reference, new StyleTurnPlanner))->plan($request);
+    fwrite(STDOUT, json_encode($plan->toArray(), JSON_LOOK)."\n");
+} catch (InvalidInput $refusal) {
+    fwrite(STDERR, json_encode($refusal->toProblem(), JSON_LOOK)."\n");
+    exit(BAD_INPUT);
+}

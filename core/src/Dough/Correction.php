@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Dough;
+
+use StoneMill\Measure\Exception\OutOfRange;
+use StoneMill\Measure\Rounding;
+use StoneMill\Measure\Spoons;
+use StoneMill\Measure\Spread;
+
+/**
+ * What to work in so that a dough of one feel becomes ready: water for a dry one, the dry mix for a wet one.
+ * Water is never taken back.
+ */
+final readonly class Correction
+{
+    /** How far the hand's reading of a grade may be off, in points (10 % and 90 %). Planning estimate. */
+    private const READING_POINTS = 2.0;
+
+    private const LEAST_LIQUID_PERCENT = 1.0;
+
+    private function __construct(
+        public FeelGrade $grade,
+        public Spread $waterGrams,
+        public Spread $flourGrams,
+        public float $liquidPercentAfter,
+    ) {}
+
+    /**
+     * @param float $liquidGrams added water and what egg and other wet lines brought
+     * @param float $resolutionGrams what the scale can show
+     *
+     * @throws OutOfRange If there is no flour in the bowl, or the liquid in it is negative.
+     */
+    public static function of(FeelGrade $grade, float $flourBaseGrams, float $liquidGrams, float $resolutionGrams): self
+    {
+        OutOfRange::guard('flour base in grams', $flourBaseGrams, 1e-6, 1e7);
+        OutOfRange::guard('liquid in grams', $liquidGrams, 0, 1e7);
+        $off = $grade->offsetPoints();
+        $nothing = Spread::exactly(0.0);
+        $water = $off < 0 ? self::spread($off, $resolutionGrams, static fn (float $points): float => self::waterFor($points, $flourBaseGrams)) : $nothing;
+        $flour = $off > 0 ? self::spread($off, $resolutionGrams, static fn (float $points): float => self::flourFor($points, $flourBaseGrams, $liquidGrams)) : $nothing;
+
+        return new self($grade, $water, $flour, 100 * ($liquidGrams + $water->likely) / ($flourBaseGrams + $flour->likely));
+    }
+
+    /** W′ = F · points / 100, since each point is a gram of water per hundred of flour. */
+    private static function waterFor(float $points, float $flourBaseGrams): float
+    {
+        return $flourBaseGrams * -$points / 100;
+    }
+
+    /**
+     * F′ = F · (l / (l − points) − 1), l the liquid in % of flour base: flour at the ratio that the dough turned out to want. The rest of the
+     * dry mix goes with it in step, so that salt and binder keep their share.
+     */
+    private static function flourFor(float $points, float $flourBaseGrams, float $liquidGrams): float
+    {
+        $liquid = 100 * $liquidGrams / $flourBaseGrams;
+        $wanted = max(self::LEAST_LIQUID_PERCENT, $liquid - $points);
+
+        return $flourBaseGrams * max(0.0, $liquid / $wanted - 1);
+    }
+
+    /** @param callable(float): float $gramsFor */
+    private static function spread(float $points, float $resolutionGrams, callable $gramsFor): Spread
+    {
+        $sign = $points < 0 ? -1.0 : 1.0;
+        $grams = array_map(
+            static fn (float $size): float => Rounding::toStep($gramsFor($sign * $size), $resolutionGrams),
+            [max(0.0, abs($points) - self::READING_POINTS), abs($points), abs($points) + self::READING_POINTS],
+        );
+
+        return Spread::of(...$grams);
+    }
+
+    public function instruction(): string
+    {
+        $water = $this->waterGrams->likely;
+        $flour = $this->flourGrams->likely;
+
+        return match (true) {
+            $water > 0 => sprintf('Work in water, then feel again. In spoons: %s.', Spoons::holding($water, 1.0)->inWords()),
+            $flour > 0 => 'Work in dry mix, then feel again. Wait a minute between additions.',
+            default => 'Nothing to add. Cover it and go on.',
+        };
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Dough;
+
+use StoneMill\Measure\Spread;
+use StoneMill\Pantry\Ingredient;
+
+/** One line of a formula: an ingredient by grams or by percent of the flour base, from a lot if it is known. */
+final readonly class FormulaLine
+{
+    private function __construct(
+        public Ingredient $ingredient,
+        public ?Spread $grams,
+        public ?float $percent,
+        public ?string $lot,
+    ) {}
+
+    public static function grams(Ingredient $ingredient, Spread $grams, ?string $lot = null): self
+    {
+        return new self($ingredient, $grams, null, $lot);
+    }
+
+    public static function percent(Ingredient $ingredient, float $percent, ?string $lot = null): self
+    {
+        return new self($ingredient, null, $percent, $lot);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Dough;
+
+/** Who takes water up and who brings some, line by line, at one mix temperature. */
+final readonly class Ledger
+{
+    /** Hands judge "ready" no finer than this, as a share of the flour base. Own planning estimate. */
+    private const FEEL_DEVIATION = 0.012;
+
+    /** @param list<LedgerRow> $rows */
+    private function __construct(public array $rows, public float $flourBaseGrams, private float $varianceGrams) {}
+
+    /** @param list<Uptake> $uptakes */
+    public static function of(array $uptakes, float $mixCelsius): self
+    {
+        $flourBase = array_sum(array_map(
+            static fn (Uptake $uptake): float => $uptake->line->ingredient->role->isFlourBase() ? $uptake->line->grams : 0.0,
+            $uptakes,
+        ));
+        $rows = array_map(static fn (Uptake $uptake): LedgerRow => LedgerRow::of($uptake, $flourBase, $mixCelsius), $uptakes);
+        $variance = array_sum(array_map(static fn (LedgerRow $row): float => $row->deviationGrams ** 2, $rows));
+
+        return new self($rows, $flourBase, $variance + (self::FEEL_DEVIATION * $flourBase) ** 2);
+    }
+
+    /** Added water that the dough wants: what is taken less what is brought. Negative where it is too wet without any. */
+    public function neededGrams(): float
+    {
+        return $this->takenGrams() - $this->broughtGrams();
+    }
+
+    public function takenGrams(): float
+    {
+        return array_sum(array_map(static fn (LedgerRow $row): float => $row->takesGrams, $this->rows));
+    }
+
+    public function broughtGrams(): float
+    {
+        return array_sum(array_map(static fn (LedgerRow $row): float => $row->bringsGrams, $this->rows));
+    }
+
+    public function deviationGrams(): float
+    {
+        return sqrt($this->varianceGrams);
+    }
+
+    /** Grams of everything but the added water. */
+    public function dryGrams(): float
+    {
+        return array_sum(array_map(static fn (LedgerRow $row): float => $row->line->grams, $this->rows));
+    }
+
+    /** Share of the starch-bearing flour, by weight, whose starch has swollen. */
+    public function swollenShare(): float
+    {
+        $starchy = array_filter($this->rows, static fn (LedgerRow $row): bool => $row->line->ingredient->swelling !== null);
+        $grams = array_sum(array_map(static fn (LedgerRow $row): float => $row->line->grams, $starchy));
+
+        return $grams <= 0 ? 0.0 : array_sum(array_map(
+            static fn (LedgerRow $row): float => $row->line->grams * $row->swollenShare,
+            $starchy,
+        )) / $grams;
+    }
+
+    /** Points of the binding index; see docs/model.md. */
+    public function bindingIndex(): float
+    {
+        return array_sum(array_map(static fn (LedgerRow $row): float => $row->bindingPoints, $this->rows));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Dough;
+
+/** One line of the water ledger, at one mix temperature. */
+final readonly class LedgerRow
+{
+    private function __construct(
+        public WeighedLine $line,
+        public float $percent,
+        public float $takesGrams,
+        public float $bringsGrams,
+        public float $ownWaterGrams,
+        public float $deviationGrams,
+        public float $swollenShare,
+        public float $bindingPoints,
+    ) {}
+
+    public static function of(Uptake $uptake, float $flourBaseGrams, float $mixCelsius): self
+    {
+        $percent = $flourBaseGrams > 0 ? 100 * $uptake->line->grams / $flourBaseGrams : 0.0;
+        $swollen = $uptake->swollenShareAt($mixCelsius);
+
+        return new self(
+            line: $uptake->line,
+            percent: $percent,
+            takesGrams: $uptake->takesGramsAt($mixCelsius),
+            bringsGrams: $uptake->bringsGrams(),
+            ownWaterGrams: $uptake->ownWaterGrams(),
+            deviationGrams: $uptake->deviationGramsAt($mixCelsius),
+            swollenShare: $swollen,
+            bindingPoints: $percent * $uptake->line->ingredient->bindingAtSwollen($swollen),
+        );
+    }
+}

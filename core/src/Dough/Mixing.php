@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Dough;
+
+use StoneMill\Pantry\Composition;
+
+/**
+ * A dough in its bowl: how warm it gets for a given pour, and how much water it wants, which depend on
+ * each other wherever hot water swells starch.
+ */
+final readonly class Mixing
+{
+    /** Heat that the bowl takes part with: about 170 g of ceramic or 330 g of steel touched by the dough. Planning estimate. */
+    public const BOWL_JOULES_PER_KELVIN = 150.0;
+
+    /** Share of the excess over the room that is lost while mixing. Planning estimate. */
+    public const LOSS_SHARE = 0.04;
+
+    /** A lump cooked in the pot has cooled to about this when the rest of the flour is kneaded in. Planning estimate. */
+    private const POT_CELSIUS = 80.0;
+
+    private const REFERENCE_CELSIUS = 40.0;
+
+    private const MOST_STEPS = 400;
+
+    private const SETTLED_GRAMS = 1e-4;
+
+    private HeatBalance $balance;
+
+    private float $waterSpecificHeat;
+
+    private float $flourJoulesPerKelvin;
+
+    private float $otherJoulesPerKelvin;
+
+    /** @var list<Uptake> */
+    private array $uptakes;
+
+    /** @param list<WeighedLine> $lines */
+    public function __construct(
+        array $lines,
+        Texture $texture,
+        private Scald $scald,
+        private Room $room,
+    ) {
+        $this->balance = HeatBalance::in($room->celsius, self::LOSS_SHARE);
+        $this->waterSpecificHeat = self::waterComposition()->specificHeatAt(self::REFERENCE_CELSIUS);
+        $flour = 0.0;
+        $other = 0.0;
+        foreach ($lines as $line) {
+            $capacity = $line->grams * $line->ingredient->composition->specificHeatAt(self::REFERENCE_CELSIUS);
+            $line->ingredient->role->isFlourBase() ? $flour += $capacity : $other += $capacity;
+        }
+        $this->flourJoulesPerKelvin = $flour;
+        $this->otherJoulesPerKelvin = $other;
+        $this->uptakes = array_map(
+            static fn (WeighedLine $line): Uptake => Uptake::of($line, $texture, $scald->potShare(), $room),
+            $lines,
+        );
+    }
+
+    public function celsius(float $waterGrams, float $waterCelsius): float
+    {
+        $poured = $this->scald->potShare() > 0 ? self::POT_CELSIUS : $waterCelsius;
+
+        return $this->balance->mixed([
+            ...$this->bodies(),
+            HeatBody::at($poured, $waterGrams * $this->waterSpecificHeat),
+        ]);
+    }
+
+    /** The water temperature that ends at the wanted dough temperature; outside 0–100 °C where water cannot do it. */
+    public function waterCelsiusFor(float $doughCelsius, float $waterGrams): float
+    {
+        return $this->balance->neededCelsius($doughCelsius, $this->bodies(), $waterGrams * $this->waterSpecificHeat);
+    }
+
+    public function ledgerAt(float $mixCelsius): Ledger
+    {
+        return Ledger::of($this->uptakes, $mixCelsius);
+    }
+
+    /**
+     * The ledger at the dough's own temperature: the least water that is enough. More hot water warms the
+     * dough, which then takes more, so the need is the lowest fixed point of "pour, warm, need". Starting
+     * from the cold need, the steps only rise and cannot pass it, which also keeps the answer monotone in
+     * every input that the need is monotone in.
+     */
+    public function ledgerFor(float $waterCelsius): Ledger
+    {
+        $grams = max(0.0, $this->neededGramsAt($this->room->celsius));
+        for ($step = 0; $step < self::MOST_STEPS; $step++) {
+            $next = max(0.0, $this->neededGramsAt($this->celsius($grams, $waterCelsius)));
+            $rise = $next - $grams;
+            $grams = $next;
+            if (abs($rise) < self::SETTLED_GRAMS) {
+                break;
+            }
+        }
+
+        return $this->ledgerAt($this->celsius($grams, $waterCelsius));
+    }
+
+    private function neededGramsAt(float $celsius): float
+    {
+        $grams = 0.0;
+        foreach ($this->uptakes as $uptake) {
+            $grams += $uptake->takesGramsAt($celsius) - $uptake->bringsGrams();
+        }
+
+        return $grams;
+    }
+
+    /** @return list<HeatBody> everything but the water */
+    private function bodies(): array
+    {
+        $pot = $this->scald->potShare();
+
+        return [
+            HeatBody::at($this->room->celsius, $this->otherJoulesPerKelvin + (1 - $pot) * $this->flourJoulesPerKelvin),
+            HeatBody::at(self::POT_CELSIUS, $pot * $this->flourJoulesPerKelvin),
+            // A dough cooked in its pot warms no second bowl.
+            HeatBody::at($this->room->celsius, (1 - $pot) * self::BOWL_JOULES_PER_KELVIN),
+        ];
+    }
+
+    private static function waterComposition(): Composition
+    {
+        return Composition::per100Grams([
+            'water' => 100, 'protein' => 0, 'fat' => 0, 'carbohydrate' => 0, 'fibre' => 0, 'ash' => 0,
+            'sugars' => 0, 'salt' => 0, 'energy_kj' => 0,
+        ]);
+    }
+}

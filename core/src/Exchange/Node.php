@@ -1,0 +1,252 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Exchange;
+
+use BackedEnum;
+use DateTimeImmutable;
+
+/**
+ * One place in a decoded JSON document. Readers take typed values out of it; whatever does not fit is
+ * added to the findings with its path, and a harmless stand-in is returned so that reading can go on.
+ */
+final readonly class Node
+{
+    private const MOMENT = '/^20\d\d-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-]\d\d:\d\d)$/D';
+
+    private function __construct(private mixed $value, public string $path, private Findings $findings) {}
+
+    public static function root(mixed $document, Findings $findings): self
+    {
+        return new self($document, '', $findings);
+    }
+
+    public function at(string $field): self
+    {
+        $value = is_array($this->value) ? ($this->value[$field] ?? null) : null;
+
+        return new self($value, $this->path === '' ? $field : $this->path.'.'.$field, $this->findings);
+    }
+
+    public function isAbsent(): bool
+    {
+        return $this->value === null;
+    }
+
+    public function isList(): bool
+    {
+        return is_array($this->value) && array_is_list($this->value);
+    }
+
+    public function refuse(string $message, string $limit): void
+    {
+        $this->findings->add($this->path === '' ? '(document)' : $this->path, $message, $this->value, $limit);
+    }
+
+    /**
+     * Checks that this is an object with no other fields than these.
+     *
+     * @param list<string> $fields
+     */
+    public function object(array $fields): self
+    {
+        if ($this->value !== null && (! is_array($this->value) || ($this->value !== [] && array_is_list($this->value)))) {
+            $this->refuse('This must be an object.', 'an object with '.implode(', ', $fields));
+
+            return new self(null, $this->path, $this->findings);
+        }
+        foreach (array_keys($this->value ?? []) as $name) {
+            if (! in_array((string) $name, $fields, true)) {
+                $this->at((string) $name)->refuse('This field is not known here.', 'one of '.implode(', ', $fields));
+            }
+        }
+
+        return $this;
+    }
+
+    /** @return list<self> */
+    public function items(int $least, int $most): array
+    {
+        if ($this->value === null && $least === 0) {
+            return [];
+        }
+        $limit = sprintf('a list of %d to %d', $least, $most);
+        if (! is_array($this->value) || ! array_is_list($this->value)) {
+            $this->refuse('This must be a list.', $limit);
+
+            return [];
+        }
+        if (count($this->value) < $least || count($this->value) > $most) {
+            $this->refuse(sprintf('This list has %d entries.', count($this->value)), $limit);
+
+            return [];
+        }
+        $items = [];
+        foreach ($this->value as $index => $entry) {
+            $items[] = new self($entry, sprintf('%s[%d]', $this->path, $index), $this->findings);
+        }
+
+        return $items;
+    }
+
+    /** @return array<string, self> the fields of an object whose names are free, such as identifiers */
+    public function entries(int $most): array
+    {
+        if ($this->value === null || $this->value === []) {
+            return [];
+        }
+        if (! is_array($this->value) || array_is_list($this->value) || count($this->value) > $most) {
+            $this->refuse('This must be an object.', sprintf('an object with at most %d entries', $most));
+
+            return [];
+        }
+        $entries = [];
+        foreach (array_keys($this->value) as $name) {
+            $entries[(string) $name] = $this->at((string) $name);
+        }
+
+        return $entries;
+    }
+
+    public function number(float $least, float $most, string $unit = ''): float
+    {
+        $limit = trim(sprintf('a number from %s to %s %s', self::plain($least), self::plain($most), $unit));
+        if (! is_int($this->value) && ! is_float($this->value)) {
+            $this->refuse($this->value === null ? 'This is missing.' : 'This must be a number.', $limit);
+
+            return $least;
+        }
+        $number = (float) $this->value;
+        if (! is_finite($number) || $number < $least || $number > $most) {
+            $this->refuse($number < $least ? 'This is too small.' : ($number > $most ? 'This is too large.' : 'This is not a number.'), $limit);
+
+            return $least;
+        }
+
+        return $number;
+    }
+
+    public function optionalNumber(float $least, float $most, string $unit = ''): ?float
+    {
+        return $this->value === null ? null : $this->number($least, $most, $unit);
+    }
+
+    public function integer(int $least, int $most): int
+    {
+        $limit = sprintf('a whole number from %d to %d', $least, $most);
+        if (! is_int($this->value)) {
+            $this->refuse($this->value === null ? 'This is missing.' : 'This must be a whole number.', $limit);
+
+            return $least;
+        }
+        if ($this->value < $least || $this->value > $most) {
+            $this->refuse($this->value < $least ? 'This is too small.' : 'This is too large.', $limit);
+
+            return $least;
+        }
+
+        return $this->value;
+    }
+
+    public function optionalInteger(int $least, int $most): ?int
+    {
+        return $this->value === null ? null : $this->integer($least, $most);
+    }
+
+    public function boolean(): bool
+    {
+        if (! is_bool($this->value)) {
+            $this->refuse('This must be true or false.', 'true or false');
+
+            return false;
+        }
+
+        return $this->value;
+    }
+
+    public function text(int $longest): string
+    {
+        $limit = sprintf('text of 1 to %d characters', $longest);
+        if (! is_string($this->value) || ! mb_check_encoding($this->value, 'UTF-8')) {
+            $this->refuse($this->value === null ? 'This is missing.' : 'This must be text.', $limit);
+
+            return '';
+        }
+        if (trim($this->value) === '' || mb_strlen($this->value) > $longest) {
+            $this->refuse(trim($this->value) === '' ? 'This is empty.' : 'This text is too long.', $limit);
+
+            return '';
+        }
+
+        return $this->value;
+    }
+
+    public function optionalText(int $longest): ?string
+    {
+        return $this->value === null ? null : $this->text($longest);
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param class-string<T> $enum
+     * @return T
+     */
+    public function choice(string $enum): BackedEnum
+    {
+        $case = is_string($this->value) ? $enum::tryFrom($this->value) : null;
+        if ($case === null) {
+            $this->refuse(
+                $this->value === null ? 'This is missing.' : 'This is not one of the choices.',
+                'one of '.implode(', ', array_map(static fn (BackedEnum $known): string => (string) $known->value, $enum::cases())),
+            );
+
+            return $enum::cases()[0];
+        }
+
+        return $case;
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param class-string<T> $enum
+     * @return T|null
+     */
+    public function optionalChoice(string $enum): ?BackedEnum
+    {
+        return $this->value === null ? null : $this->choice($enum);
+    }
+
+    /** A moment with its offset from UTC (RFC 3339), between the years 2000 and 2100. */
+    public function moment(): DateTimeImmutable
+    {
+        $limit = 'a date and time with its offset, such as 2026-03-01T12:30:00+00:00, from 2000 to 2099';
+        $given = is_string($this->value) ? $this->value : '';
+        $moment = preg_match(self::MOMENT, $given) === 1 ? date_create_immutable($given) : false;
+        if ($moment === false || ! self::onCalendar($given, $moment)) {
+            $this->refuse('This is not a moment in time.', $limit);
+
+            return new DateTimeImmutable('2000-01-01T00:00:00+00:00');
+        }
+
+        return $moment;
+    }
+
+    public function optionalMoment(): ?DateTimeImmutable
+    {
+        return $this->value === null ? null : $this->moment();
+    }
+
+    /** PHP rolls 31 February over into March; a cook never means that. */
+    private static function onCalendar(string $given, DateTimeImmutable $moment): bool
+    {
+        return $moment->format('Y-m-d\TH:i:s') === substr($given, 0, 19);
+    }
+
+    private static function plain(float $number): string
+    {
+        return rtrim(rtrim(sprintf('%.4F', $number), '0'), '.');
+    }
+}

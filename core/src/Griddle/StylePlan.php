@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Griddle;
+
+/** What practice says of turning one style by one school, at a reference heat and thickness. */
+final readonly class StylePlan
+{
+    /** @param list<array{action: TurnAction, seconds: float}> $turns */
+    public function __construct(
+        public float $referenceCelsius,
+        public float $referenceMillimetres,
+        public array $turns,
+        public float $liftSeconds,
+    ) {}
+}

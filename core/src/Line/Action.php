@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Line;
+
+/** One piece of work on the line: what, when, and whose hands it takes. */
+final readonly class Action
+{
+    public function __construct(
+        public string $kind,
+        public string $stage,
+        public float $atSeconds,
+        public float $untilSeconds,
+        public ?int $hands,
+        public ?int $piece,
+        public ?int $place,
+    ) {}
+
+    public function shiftedBy(float $seconds): self
+    {
+        return new self($this->kind, $this->stage, $this->atSeconds + $seconds, $this->untilSeconds + $seconds, $this->hands, $this->piece, $this->place);
+    }
+
+    /** @return array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null} */
+    public function toArray(): array
+    {
+        return [
+            'kind' => $this->kind,
+            'stage' => $this->stage,
+            'at_seconds' => round($this->atSeconds, 1),
+            'until_seconds' => round($this->untilSeconds, 1),
+            'hands' => $this->hands,
+            'piece' => $this->piece,
+            'place' => $this->place,
+        ];
+    }
+}

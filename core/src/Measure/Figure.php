@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Measure;
+
+/**
+ * A number as the cook sees it: likely value, the band that holds it eight times in ten
+ * (10 % and 90 % quantile), its unit, and why.
+ */
+final readonly class Figure
+{
+    /** @param list<Reason> $because */
+    private function __construct(
+        public float $value,
+        public float $low,
+        public float $high,
+        public Unit $unit,
+        public array $because,
+    ) {}
+
+    public static function exact(float $value, Unit $unit, Reason ...$because): self
+    {
+        return new self($value, $value, $value, $unit, array_values($because));
+    }
+
+    public static function spread(Spread $spread, Unit $unit, Reason ...$because): self
+    {
+        return new self($spread->likely, $spread->low, $spread->high, $unit, array_values($because));
+    }
+
+    /** @return array{value: float, low: float, high: float, unit: string, because: list<array{text: string, value: float|null, unit: string|null}>} */
+    public function toArray(): array
+    {
+        return [
+            'value' => round($this->value, 4),
+            'low' => round($this->low, 4),
+            'high' => round($this->high, 4),
+            'unit' => $this->unit->value,
+            'because' => array_map(static fn (Reason $reason): array => $reason->toArray(), $this->because),
+        ];
+    }
+}

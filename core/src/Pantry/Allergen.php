@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Pantry;
+
+/** The allergens that the shipped ingredients can carry. */
+enum Allergen: string
+{
+    case Egg = 'egg';
+    case Milk = 'milk';
+    case TreeNuts = 'tree_nuts';
+    case Sesame = 'sesame';
+    case Wheat = 'wheat';
+    case Legume = 'legume';
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Egg => 'egg',
+            self::Milk => 'milk',
+            self::TreeNuts => 'tree nuts',
+            self::Sesame => 'sesame',
+            self::Wheat => 'wheat',
+            self::Legume => 'legume (cross-reacts for some)',
+        };
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Pantry;
+
+use StoneMill\Pantry\Exception\UnknownIngredient;
+
+/**
+ * Every ingredient that a formula can name. Rows become ingredients when they are asked for: a plan uses a
+ * handful of them.
+ *
+ * @phpstan-import-type IngredientRow from IngredientRows
+ */
+final class Catalogue
+{
+    /** @var array<string, Ingredient> */
+    private array $read = [];
+
+    /** @param array<string, IngredientRow> $rows by id */
+    private function __construct(private readonly array $rows) {}
+
+    /** @param list<IngredientRow> $rows */
+    public static function of(array $rows): self
+    {
+        return new self(array_column($rows, null, 'id'));
+    }
+
+    /** @throws UnknownIngredient If there is none of that name. */
+    public function ingredient(string $id): Ingredient
+    {
+        return $this->read[$id] ??= IngredientRows::read($this->rows[$id] ?? throw UnknownIngredient::named($id));
+    }
+
+    public function has(string $id): bool
+    {
+        return isset($this->rows[$id]);
+    }
+
+    /** @return list<Ingredient> */
+    public function all(): array
+    {
+        return array_map(fn (string $id): Ingredient => $this->ingredient($id), array_keys($this->rows));
+    }
+
+    /** @return list<string> the three names most like a mistyped one */
+    public function namesLike(string $id): array
+    {
+        $distance = [];
+        foreach (array_keys($this->rows) as $known) {
+            $distance[$known] = levenshtein(substr($id, 0, 40), $known);
+        }
+        asort($distance);
+
+        return array_slice(array_keys($distance), 0, 3);
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+use StoneMill\Dough\Exception\UnworkableFormula;
+use StoneMill\Dough\Formula;
+use StoneMill\Dough\FormulaLine;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Measure\Fill;
+use StoneMill\Measure\Spread;
+use StoneMill\Measure\VolumeUnit;
+use StoneMill\Pantry\Catalogue;
+use StoneMill\Pantry\Ingredient;
+use StoneMill\Style\Style;
+
+/** Reads the lines of a formula, or takes those of the style where none are given. */
+final readonly class FormulaReader
+{
+    public function __construct(private Catalogue $catalogue, private Findings $findings) {}
+
+    /** @param list<string> $lots the lots that the request describes */
+    public function read(Node $lines, Style $style, array $lots): ?Formula
+    {
+        if ($lines->isAbsent()) {
+            return $this->formula($lines, $this->styleLines($style));
+        }
+        $before = $this->findings->areEmpty();
+        $read = [];
+        $seen = [];
+        foreach ($lines->items(1, Limits::LINES) as $node) {
+            $line = $this->line($node, $lots);
+            if ($line !== null && isset($seen[$line->ingredient->id])) {
+                $node->at('ingredient')->refuse('This ingredient stands in the formula twice.', 'each ingredient once; '.$seen[$line->ingredient->id].' has it already');
+            }
+            if ($line !== null) {
+                $seen[$line->ingredient->id] = $node->path;
+                $read[] = $line;
+            }
+        }
+
+        return $before && $this->findings->areEmpty() ? $this->formula($lines, $read) : null;
+    }
+
+    /** @param list<FormulaLine> $lines */
+    private function formula(Node $node, array $lines): ?Formula
+    {
+        try {
+            return Formula::of($lines);
+        } catch (UnworkableFormula $refusal) {
+            $node->refuse($refusal->getMessage(), 'at least one flour or starch; percentages of flour that add up to 100');
+
+            return null;
+        }
+    }
+
+    /** @return list<FormulaLine> */
+    private function styleLines(Style $style): array
+    {
+        return array_map(
+            fn (array $line): FormulaLine => FormulaLine::percent($this->catalogue->ingredient($line['ingredient']), $line['percent']),
+            $style->formula,
+        );
+    }
+
+    /** @param list<string> $lots */
+    private function line(Node $node, array $lots): ?FormulaLine
+    {
+        $node->object(['ingredient', 'grams', 'percent', 'volume', 'lot']);
+        $id = $node->at('ingredient')->text(60);
+        if ($id !== '' && ! $this->catalogue->has($id)) {
+            $node->at('ingredient')->refuse('This ingredient is not in the catalogue.', 'a known ingredient, such as '.implode(', ', $this->catalogue->namesLike($id)));
+        }
+        $lot = $node->at('lot')->optionalText(60);
+        if ($lot !== null && $lot !== '' && ! in_array($lot, $lots, true)) {
+            $node->at('lot')->refuse('This lot is not described under lots.', 'a name under lots');
+        }
+
+        return $this->amount($node, $this->catalogue->has($id) ? $this->catalogue->ingredient($id) : null, $lot);
+    }
+
+    private function amount(Node $node, ?Ingredient $ingredient, ?string $lot): ?FormulaLine
+    {
+        $given = array_values(array_filter(['grams', 'percent', 'volume'], static fn (string $field): bool => ! $node->at($field)->isAbsent()));
+        if (count($given) !== 1) {
+            $node->refuse($given === [] ? 'This line has no amount.' : 'This line has more than one amount.', 'one of grams, percent, volume');
+
+            return null;
+        }
+        if ($given[0] === 'percent') {
+            $percent = $node->at('percent')->number(Limits::LEAST_PERCENT, Limits::MOST_PERCENT, '% of flour base');
+
+            return $ingredient === null ? null : FormulaLine::percent($ingredient, $percent, $lot);
+        }
+        $grams = $given[0] === 'grams'
+            ? Spread::exactly($node->at('grams')->number(Limits::LEAST_GRAMS, Limits::MOST_GRAMS, 'g'))
+            : $this->volume($node->at('volume'), $ingredient);
+
+        return $ingredient === null || $grams === null ? null : FormulaLine::grams($ingredient, $grams, $lot);
+    }
+
+    private function volume(Node $node, ?Ingredient $ingredient): ?Spread
+    {
+        $node->object(['amount', 'unit', 'fill']);
+        $amount = $node->at('amount')->number(Limits::LEAST_VOLUME, Limits::MOST_VOLUME);
+        $unit = $node->at('unit')->choice(VolumeUnit::class);
+        $fill = $node->at('fill')->optionalChoice(Fill::class) ?? Fill::Spooned;
+        $grams = $ingredient?->gramsIn($amount * $unit->millilitres(), $fill);
+        if ($grams !== null && $grams->likely > Limits::MOST_GRAMS) {
+            $node->at('amount')->refuse('This is too large.', sprintf('a volume that holds at most %d g', Limits::MOST_GRAMS));
+
+            return null;
+        }
+
+        return $grams;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+/** The outermost values that a plan request may carry. The published schema repeats them; a test holds the two together. */
+final class Limits
+{
+    public const LINES = 40;
+
+    public const LEAST_GRAMS = 0.01;
+
+    public const MOST_GRAMS = 50000;
+
+    public const LEAST_PERCENT = 0.01;
+
+    public const MOST_PERCENT = 1000;
+
+    public const LEAST_VOLUME = 0.01;
+
+    public const MOST_VOLUME = 100000;
+
+    public const PIECES = 200;
+
+    public const LEAST_PIECE_GRAMS = 5;
+
+    public const MOST_PIECE_GRAMS = 1000;
+
+    public const LEAST_DIAMETER_MM = 40;
+
+    public const MOST_DIAMETER_MM = 600;
+
+    public const LEAST_THICKNESS_MM = 0.5;
+
+    public const MOST_THICKNESS_MM = 40;
+
+    public const LEAST_ROOM_CELSIUS = 0;
+
+    public const MOST_ROOM_CELSIUS = 50;
+
+    public const MOST_WATER_CELSIUS = 100;
+
+    public const MOST_HYDRATION_PERCENT = 600;
+
+    public const LEAST_SURFACE_CELSIUS = 130;
+
+    public const MOST_SURFACE_CELSIUS = 330;
+
+    public const LEAST_RISK = 0.01;
+
+    public const MOST_RISK = 0.5;
+
+    public const HANDS = 4;
+
+    public const LOTS = 200;
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+use StoneMill\Label\Cautions;
+use StoneMill\Pantry\Catalogue;
+use StoneMill\Pantry\IngredientRows;
+use StoneMill\Style\Styles;
+
+/**
+ * The reference facts that ship with the core. core/data is part of the code, so reading it here is the
+ * one place where the core touches a file.
+ *
+ * @phpstan-import-type IngredientRow from IngredientRows
+ * @phpstan-import-type StyleRow from Styles
+ * @phpstan-import-type CautionRow from Cautions
+ */
+final readonly class Reference
+{
+    public function __construct(public Catalogue $catalogue, public Styles $styles, public Cautions $cautions) {}
+
+    public static function shipped(): self
+    {
+        /** @var array{ingredients: list<IngredientRow>} $ingredients */
+        $ingredients = self::decoded('ingredients');
+        /** @var array{styles: list<StyleRow>} $styles */
+        $styles = self::decoded('styles');
+        /** @var array{cautions: list<CautionRow>} $cautions */
+        $cautions = self::decoded('cautions');
+
+        return new self(
+            Catalogue::of($ingredients['ingredients']),
+            Styles::read($styles['styles']),
+            Cautions::read($cautions['cautions']),
+        );
+    }
+
+    /** @return array<mixed> */
+    private static function decoded(string $name): array
+    {
+        $path = dirname(__DIR__, 2).'/data/'.$name.'.json';
+
+        return (array) json_decode((string) file_get_contents($path), true, 32, JSON_THROW_ON_ERROR);
+    }
+}

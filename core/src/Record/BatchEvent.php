@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+use DateTimeImmutable;
+use StoneMill\Dough\FeelGrade;
+use StoneMill\Exchange\Node;
+use StoneMill\Plan\Limits;
+
+/** One thing that happened, with a client-made identifier, so that sending it twice records it once. */
+final readonly class BatchEvent
+{
+    private const UUID = '/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/D';
+
+    private const FIELDS = [
+        'id', 'kind', 'at', 'stage', 'ingredient', 'grams', 'water_grams', 'flour_grams', 'celsius', 'grade',
+        'pieces', 'piece', 'place', 'text', 'event',
+    ];
+
+    public function __construct(
+        public string $id,
+        public EventKind $kind,
+        public DateTimeImmutable $at,
+        public ?Stage $stage = null,
+        public ?string $ingredient = null,
+        public ?float $grams = null,
+        public ?float $waterGrams = null,
+        public ?float $flourGrams = null,
+        public ?float $celsius = null,
+        public ?FeelGrade $grade = null,
+        public ?int $pieces = null,
+        public ?int $piece = null,
+        public ?int $place = null,
+        public ?string $text = null,
+        public ?string $undoes = null,
+    ) {}
+
+    /** Reads an event from outside; what is wrong with it goes to the findings of the node. */
+    public static function read(Node $node): self
+    {
+        $node->object(self::FIELDS);
+        $kind = $node->at('kind')->choice(EventKind::class);
+        foreach ($kind->required() as $field) {
+            if ($node->at($field)->isAbsent()) {
+                $node->at($field)->refuse('This is missing.', sprintf('given with every event of kind %s', $kind->value));
+            }
+        }
+
+        return new self(
+            id: self::uuid($node->at('id'), $node->at('id')->text(36)),
+            kind: $kind,
+            at: $node->at('at')->moment(),
+            stage: $node->at('stage')->optionalChoice(Stage::class),
+            ingredient: $node->at('ingredient')->optionalText(60),
+            grams: $node->at('grams')->optionalNumber(0, Limits::MOST_GRAMS, 'g'),
+            waterGrams: $node->at('water_grams')->optionalNumber(0, Limits::MOST_GRAMS, 'g'),
+            flourGrams: $node->at('flour_grams')->optionalNumber(0, Limits::MOST_GRAMS, 'g'),
+            celsius: $node->at('celsius')->optionalNumber(-20, 400, '°C'),
+            grade: $node->at('grade')->optionalChoice(FeelGrade::class),
+            pieces: $node->at('pieces')->optionalInteger(1, Limits::PIECES),
+            piece: $node->at('piece')->optionalInteger(1, Limits::PIECES),
+            place: $node->at('place')->optionalInteger(1, Limits::PIECES),
+            text: $node->at('text')->optionalText(2000),
+            undoes: $node->at('event')->isAbsent() ? null : self::uuid($node->at('event'), $node->at('event')->text(36)),
+        );
+    }
+
+    private static function uuid(Node $node, string $text): string
+    {
+        if ($text !== '' && preg_match(self::UUID, $text) !== 1) {
+            $node->refuse('This is not an identifier.', 'a lower-case UUID');
+        }
+
+        return $text;
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+use StoneMill\Dough\Correction;
+use StoneMill\Dough\FeelGrade;
+use StoneMill\Measure\Rounding;
+
+/** What is in the bowl now, told from the events alone. */
+final readonly class Bowl
+{
+    /**
+     * @param array<string, float> $gramsByIngredient of the lines that are in
+     */
+    private function __construct(
+        private PlannedBatch $plan,
+        private array $gramsByIngredient,
+        public float $pouredGrams,
+        public float $correctionWaterGrams,
+        public float $correctionFlourGrams,
+        public ?FeelGrade $feel,
+        public ?float $celsius,
+    ) {}
+
+    /** @param list<BatchEvent> $events that stand, in order */
+    public static function after(PlannedBatch $plan, array $events): self
+    {
+        $lines = [];
+        $poured = 0.0;
+        $water = 0.0;
+        $flour = 0.0;
+        $feel = null;
+        $celsius = null;
+        foreach ($events as $event) {
+            match ($event->kind) {
+                EventKind::Measured => $lines[(string) $event->ingredient] = (float) $event->grams,
+                EventKind::Poured => [$poured += (float) $event->grams, $feel = null],
+                EventKind::Felt => $feel = $event->grade,
+                EventKind::Corrected => [$water += (float) $event->waterGrams, $flour += (float) $event->flourGrams, $feel = null],
+                EventKind::TemperatureTaken => $celsius = $event->celsius,
+                default => null,
+            };
+        }
+
+        return new self($plan, $lines, $poured, $water, $flour, $feel, $celsius);
+    }
+
+    public function waterGrams(): float
+    {
+        return $this->pouredGrams + $this->correctionWaterGrams;
+    }
+
+    /** Flour base in the bowl; before anything is measured, the one that is planned. */
+    public function flourBaseGrams(): float
+    {
+        return $this->plannedOrMeasured(static fn (array $line): bool => PlannedBatch::isFlourBase($line['role'])) + $this->correctionFlourGrams;
+    }
+
+    public function hydrationPercent(): float
+    {
+        return 100 * $this->waterGrams() / $this->flourBaseGrams();
+    }
+
+    public function doughGrams(): float
+    {
+        return array_sum(array_column($this->lines(), 'grams')) + $this->waterGrams();
+    }
+
+    /** Dough of this batch if all lines go in: measured ones as measured, the others as planned. */
+    public function wholeDoughGrams(): float
+    {
+        return $this->plannedOrMeasured(static fn (array $line): bool => true)
+            + $this->dryMixGrams($this->correctionFlourGrams) + max($this->waterGrams(), $this->plan->waterGrams);
+    }
+
+    /** Dry mix (flour with its salt and binder) that goes with so much flour. */
+    public function dryMixGrams(float $flourGrams): float
+    {
+        return array_sum($this->dryMix($flourGrams));
+    }
+
+    /** @return array<string, float> grams by ingredient of the dry mix that holds so much flour */
+    public function dryMix(float $flourGrams): array
+    {
+        $base = $this->flourBaseGrams() - $this->correctionFlourGrams;
+        $mix = [];
+        foreach ($this->plan->lines as $line) {
+            if (PlannedBatch::goesWithFlour($line['role'])) {
+                $mix[$line['ingredient']] = $this->gramsOf($line) * $flourGrams / $base;
+            }
+        }
+
+        return $mix;
+    }
+
+    public function correctionFor(FeelGrade $grade): Correction
+    {
+        $brought = array_sum(array_map(
+            fn (array $line): float => $line['brings_grams'] * $this->gramsOf($line) / $line['grams'],
+            $this->plan->lines,
+        ));
+
+        return Correction::of($grade, $this->flourBaseGrams(), $this->waterGrams() + $brought, $this->plan->resolutionGrams);
+    }
+
+    /** @return list<array{ingredient: string, name: string, planned_grams: float, grams: float, measured: bool}> */
+    public function lines(): array
+    {
+        $extra = $this->dryMix($this->correctionFlourGrams);
+
+        return array_map(fn (array $line): array => [
+            'ingredient' => $line['ingredient'],
+            'name' => $line['name'],
+            'planned_grams' => $line['grams'],
+            'grams' => round(($this->gramsByIngredient[$line['ingredient']] ?? 0.0) + ($extra[$line['ingredient']] ?? 0.0), 4),
+            'measured' => isset($this->gramsByIngredient[$line['ingredient']]),
+        ], $this->plan->lines);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $left = max(0.0, $this->plan->firstPourGrams - $this->waterGrams());
+
+        return [
+            'lines' => $this->lines(),
+            'flour_base_grams' => round($this->flourBaseGrams(), 4),
+            'water_grams' => round($this->waterGrams(), 4),
+            'hydration_percent' => round($this->hydrationPercent(), 4),
+            'dough_grams' => round($this->doughGrams(), 4),
+            'piece_grams' => round(Rounding::toStep($this->wholeDoughGrams() * $this->plan->keptShare, $this->plan->resolutionGrams) / $this->plan->count, 4),
+            'celsius' => $this->celsius,
+            'feel' => $this->feel?->value,
+            'first_pour_left_grams' => round($left, 4),
+            'reserve_left_grams' => round(max(0.0, $this->plan->waterGrams - max($this->waterGrams(), $this->plan->firstPourGrams)), 4),
+        ];
+    }
+
+    /** @param array{ingredient: string, grams: float, role: string} $line */
+    private function gramsOf(array $line): float
+    {
+        return $this->gramsByIngredient[$line['ingredient']] ?? $line['grams'];
+    }
+
+    /** @param callable(array{role: string}): bool $counts */
+    private function plannedOrMeasured(callable $counts): float
+    {
+        return array_sum(array_map(fn (array $line): float => $counts($line) ? $this->gramsOf($line) : 0.0, $this->plan->lines));
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+/** What can happen in a batch. Nothing is ever changed or taken out of the log; an undo is one more event. */
+enum EventKind: string
+{
+    case Entered = 'entered';
+    case Measured = 'measured';
+    case Poured = 'poured';
+    case Felt = 'felt';
+    case Corrected = 'corrected';
+    case TemperatureTaken = 'temperature_taken';
+    case RestStarted = 'rest_started';
+    case ScaleSet = 'scale_set';
+    case Portioned = 'portioned';
+    case Laid = 'laid';
+    case Turned = 'turned';
+    case Lifted = 'lifted';
+    case Stacked = 'stacked';
+    case Noted = 'noted';
+    case Undone = 'undone';
+
+    /** @return list<string> the fields that such an event must carry, besides id, kind and time */
+    public function required(): array
+    {
+        return match ($this) {
+            self::Entered => ['stage'],
+            self::Measured => ['ingredient', 'grams'],
+            self::Poured => ['grams'],
+            self::Felt => ['grade'],
+            self::Corrected => ['water_grams', 'flour_grams'],
+            self::TemperatureTaken => ['celsius'],
+            self::ScaleSet => ['grams', 'pieces'],
+            self::Portioned => ['grams'],
+            self::Laid => ['piece', 'place'],
+            self::Turned, self::Lifted => ['piece'],
+            self::Noted => ['text'],
+            self::Undone => ['event'],
+            self::RestStarted, self::Stacked => [],
+        };
+    }
+}

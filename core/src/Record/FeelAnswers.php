@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+use StoneMill\Dough\Correction;
+use StoneMill\Dough\FeelGrade;
+use StoneMill\Measure\Figure;
+use StoneMill\Measure\Reason;
+use StoneMill\Measure\Unit;
+
+/** For each grade that a hand can feel: what to work in now, and what that makes of the pieces. */
+final readonly class FeelAnswers
+{
+    public function __construct(private Bowl $bowl, private PlannedBatch $plan) {}
+
+    /** @return list<array<string, mixed>> */
+    public function all(): array
+    {
+        return array_map($this->answer(...), FeelGrade::cases());
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(FeelGrade $grade): array
+    {
+        $correction = $this->bowl->correctionFor($grade);
+        $flour = $correction->flourGrams->likely;
+        $dough = $this->bowl->doughGrams() + $correction->waterGrams->likely + $this->bowl->dryMixGrams($flour);
+        $kept = $dough * $this->plan->keptShare;
+        $piece = $this->bowl->doughGrams() * $this->plan->keptShare / $this->plan->count;
+
+        return [
+            'grade' => $grade->value,
+            'test' => $grade->test(),
+            'offset_points' => $grade->offsetPoints(),
+            'water_grams' => Figure::spread($correction->waterGrams, Unit::Gram, ...$this->reasons($correction))->toArray(),
+            'flour_grams' => Figure::spread($correction->flourGrams, Unit::Gram, ...$this->reasons($correction))->toArray(),
+            'dry_mix' => array_map(
+                static fn (string $ingredient, float $grams): array => ['ingredient' => $ingredient, 'grams' => round($grams, 2)],
+                array_keys($this->bowl->dryMix($flour)),
+                array_values($this->bowl->dryMix($flour)),
+            ),
+            'instruction' => $correction->instruction(),
+            'dough_grams_after' => round($dough, 4),
+            'same_count_piece_grams' => round($kept / $this->plan->count, 4),
+            'same_weight_count' => $piece > 0 ? (int) floor($kept / $piece + 1e-9) : $this->plan->count,
+        ];
+    }
+
+    /** @return list<Reason> */
+    private function reasons(Correction $correction): array
+    {
+        return [
+            Reason::amount('This feel is off by', $correction->grade->offsetPoints(), Unit::Point),
+            Reason::amount('on a flour base of', $this->bowl->flourBaseGrams(), Unit::Gram),
+            Reason::amount('Water in the bowl', $this->bowl->waterGrams(), Unit::Gram),
+        ];
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+use DateTimeImmutable;
+use DateTimeZone;
+
+/** Moments of the log: always UTC, to the millisecond. */
+final class Moment
+{
+    public static function later(DateTimeImmutable $from, float $seconds): DateTimeImmutable
+    {
+        return $from->modify(sprintf('%+d microseconds', (int) round($seconds * 1e6)));
+    }
+
+    public static function format(DateTimeImmutable $moment): string
+    {
+        return $moment->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.v\Z');
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+/** The stages of the work, in the order in which it is done. */
+enum Stage: string
+{
+    case Choose = 'choose';
+    case Measure = 'measure';
+    case Water = 'water';
+    case Mix = 'mix';
+    case Rest = 'rest';
+    case Portion = 'portion';
+    case Shape = 'shape';
+    case Griddle = 'griddle';
+    case Stack = 'stack';
+    case Judge = 'judge';
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Shape;
+
+use StoneMill\Exchange\Node;
+
+/** The tools of one batch, as far as they set limits. */
+final readonly class Gear
+{
+    private const GAP_MILLIMETRES = 8.0;
+
+    /**
+     * @param array{shape: PlateShape, width: float, depth: float}|null $griddle width is the diameter of a round one
+     */
+    private function __construct(
+        public ?array $griddle,
+        public ?float $pressMillimetres,
+        public ?float $panMillimetres,
+        public float $scaleResolutionGrams,
+    ) {}
+
+    public static function read(Node $node): self
+    {
+        $node->object(['griddle', 'press', 'pan', 'scale']);
+        $press = $node->at('press')->object(['diameter_mm']);
+        $pan = $node->at('pan')->object(['diameter_mm']);
+        $scale = $node->at('scale')->object(['resolution_grams']);
+
+        return new self(
+            self::readGriddle($node->at('griddle')->object(['shape', 'diameter_mm', 'width_mm', 'depth_mm'])),
+            $press->isAbsent() ? null : $press->at('diameter_mm')->number(40, 600, 'mm'),
+            $pan->isAbsent() ? null : $pan->at('diameter_mm')->number(80, 800, 'mm'),
+            $scale->at('resolution_grams')->optionalNumber(0.1, 10, 'g') ?? 1.0,
+        );
+    }
+
+    /** Places on the griddle for discs of this size; at least one, since a disc too large is a warning, not an end. */
+    public function packing(float $discMillimetres): Packing
+    {
+        $griddle = $this->griddle ?? ['shape' => PlateShape::Round, 'width' => $this->panMillimetres ?? $discMillimetres, 'depth' => 0.0];
+        $packing = match ($griddle['shape']) {
+            PlateShape::Round => Packing::onRound($griddle['width'], $discMillimetres, self::GAP_MILLIMETRES),
+            PlateShape::Rectangle => Packing::onRectangle($griddle['width'], $griddle['depth'], $discMillimetres, self::GAP_MILLIMETRES),
+        };
+
+        return $packing->places === [] ? Packing::onRound($discMillimetres, $discMillimetres, 0.0) : $packing;
+    }
+
+    /** The widest disc that the griddle or pan can take, or null where nothing was said. */
+    public function widestMillimetres(): ?float
+    {
+        return match (true) {
+            $this->griddle === null => $this->panMillimetres,
+            $this->griddle['shape'] === PlateShape::Round => $this->griddle['width'],
+            default => min($this->griddle['width'], $this->griddle['depth']),
+        };
+    }
+
+    /** @return array{shape: PlateShape, width: float, depth: float}|null */
+    private static function readGriddle(Node $node): ?array
+    {
+        if ($node->isAbsent()) {
+            return null;
+        }
+        $shape = $node->at('shape')->choice(PlateShape::class);
+
+        return match ($shape) {
+            PlateShape::Round => ['shape' => $shape, 'width' => $node->at('diameter_mm')->number(80, 2000, 'mm'), 'depth' => 0.0],
+            PlateShape::Rectangle => [
+                'shape' => $shape,
+                'width' => $node->at('width_mm')->number(80, 2000, 'mm'),
+                'depth' => $node->at('depth_mm')->number(80, 2000, 'mm'),
+            ],
+        };
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Style;
+
+use StoneMill\Dough\Texture;
+use StoneMill\Griddle\StylePlan;
+use StoneMill\Measure\Spread;
+
+/** One kind of bread with its defaults for every stage. */
+final readonly class Style
+{
+    /**
+     * @param list<array{ingredient: string, percent: float}> $formula
+     * @param Spread $hydrationBand lowest, middle and highest usual hydration in % of flour base
+     * @param Spread $surfaceCelsius
+     * @param Spread $weightLossPercent
+     * @param array<string, StylePlan> $turnPlans by turn school
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $purpose,
+        public Texture $texture,
+        public array $formula,
+        public Method $method,
+        public Spread $hydrationBand,
+        public Spread $waterCelsius,
+        public int $pieceCount,
+        public float $pieceGrams,
+        public Spread $pieceGramsBand,
+        public float $thicknessMillimetres,
+        public Spread $thicknessBand,
+        public float $airShare,
+        public float $cookedDiameterFactor,
+        public float $bindingNeeded,
+        public float $gummyAbove,
+        public int $preheatSeconds,
+        public int $stackSeconds,
+        public int $uncoveredSeconds,
+        public Spread $surfaceCelsius,
+        public Spread $weightLossPercent,
+        public array $turnPlans,
+        public string $source,
+    ) {}
+}
