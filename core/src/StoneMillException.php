@@ -7,4 +7,6 @@ namespace StoneMill;
 use Throwable;
 
 /** Every failure that the core names. Nothing else may leave it for bad input. */
-interface StoneMillException extends Throwable {}
+interface StoneMillException extends Throwable
+{
+}

@@ -25,7 +25,8 @@ final readonly class Correction
         public Spread $waterGrams,
         public Spread $flourGrams,
         public float $liquidPercentAfter,
-    ) {}
+    ) {
+    }
 
     /**
      * @param float $liquidGrams added water and what egg and other wet lines brought

@@ -14,7 +14,9 @@ final readonly class Formula
     private const PERCENT_SLACK = 0.5;
 
     /** @param list<FormulaLine> $lines without the water line */
-    private function __construct(public array $lines, private ?FormulaLine $water) {}
+    private function __construct(public array $lines, private ?FormulaLine $water)
+    {
+    }
 
     /**
      * @param list<FormulaLine> $lines a line of water is the cook's own wish for the added water

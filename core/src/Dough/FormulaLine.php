@@ -15,7 +15,8 @@ final readonly class FormulaLine
         public ?Spread $grams,
         public ?float $percent,
         public ?string $lot,
-    ) {}
+    ) {
+    }
 
     public static function grams(Ingredient $ingredient, Spread $grams, ?string $lot = null): self
     {

@@ -14,7 +14,9 @@ use StoneMill\Measure\Exception\OutOfRange;
  */
 final readonly class HeatBalance
 {
-    private function __construct(public float $roomCelsius, public float $lossShare) {}
+    private function __construct(public float $roomCelsius, public float $lossShare)
+    {
+    }
 
     /** @throws OutOfRange If the loss is not a share, or the room not one to work in. */
     public static function in(float $roomCelsius, float $lossShare): self

@@ -11,7 +11,9 @@ final readonly class Ledger
     private const FEEL_DEVIATION = 0.012;
 
     /** @param list<LedgerRow> $rows */
-    private function __construct(public array $rows, public float $flourBaseGrams, private float $varianceGrams) {}
+    private function __construct(public array $rows, public float $flourBaseGrams, private float $varianceGrams)
+    {
+    }
 
     /** @param list<Uptake> $uptakes */
     public static function of(array $uptakes, float $mixCelsius): self

@@ -16,7 +16,8 @@ final readonly class LedgerRow
         public float $deviationGrams,
         public float $swollenShare,
         public float $bindingPoints,
-    ) {}
+    ) {
+    }
 
     public static function of(Uptake $uptake, float $flourBaseGrams, float $mixCelsius): self
     {

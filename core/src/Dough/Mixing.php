@@ -12,11 +12,16 @@ use StoneMill\Pantry\Composition;
  */
 final readonly class Mixing
 {
-    /** Heat that the bowl takes part with: about 170 g of ceramic or 330 g of steel touched by the dough. Planning estimate. */
-    public const BOWL_JOULES_PER_KELVIN = 150.0;
+    /**
+     * Heat that the bowl takes part with for a dough of 280 g of dry lines: about 170 g of ceramic or 330 g of
+     * steel touched by it. It grows with the touched surface, the two-thirds power of the dough. Planning estimate.
+     */
+    private const BOWL_JOULES_PER_KELVIN = 150.0;
+
+    private const BOWL_DRY_GRAMS = 280.0;
 
     /** Share of the excess over the room that is lost while mixing. Planning estimate. */
-    public const LOSS_SHARE = 0.04;
+    private const LOSS_SHARE = 0.04;
 
     /** A lump cooked in the pot has cooled to about this when the rest of the flour is kneaded in. Planning estimate. */
     private const POT_CELSIUS = 80.0;
@@ -34,6 +39,8 @@ final readonly class Mixing
     private float $flourJoulesPerKelvin;
 
     private float $otherJoulesPerKelvin;
+
+    private float $bowlJoulesPerKelvin;
 
     /** @var list<Uptake> */
     private array $uptakes;
@@ -55,6 +62,8 @@ final readonly class Mixing
         }
         $this->flourJoulesPerKelvin = $flour;
         $this->otherJoulesPerKelvin = $other;
+        $dryGrams = array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $lines));
+        $this->bowlJoulesPerKelvin = self::BOWL_JOULES_PER_KELVIN * ($dryGrams / self::BOWL_DRY_GRAMS) ** (2 / 3);
         $this->uptakes = array_map(
             static fn (WeighedLine $line): Uptake => Uptake::of($line, $texture, $scald->potShare(), $room),
             $lines,
@@ -122,7 +131,7 @@ final readonly class Mixing
             HeatBody::at($this->room->celsius, $this->otherJoulesPerKelvin + (1 - $pot) * $this->flourJoulesPerKelvin),
             HeatBody::at(self::POT_CELSIUS, $pot * $this->flourJoulesPerKelvin),
             // A dough cooked in its pot warms no second bowl.
-            HeatBody::at($this->room->celsius, (1 - $pot) * self::BOWL_JOULES_PER_KELVIN),
+            HeatBody::at($this->room->celsius, (1 - $pot) * $this->bowlJoulesPerKelvin),
         ];
     }
 

@@ -11,7 +11,9 @@ use StoneMill\Measure\Rounding;
 /** How much water to pour first, and how much to keep by until the dough has been felt. */
 final readonly class Pour
 {
-    private function __construct(public float $grams, public float $firstGrams, public float $reserveGrams) {}
+    private function __construct(public float $grams, public float $firstGrams, public float $reserveGrams)
+    {
+    }
 
     /**
      * @param float $riskShare the chance that the first pour is already too much

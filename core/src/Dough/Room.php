@@ -13,7 +13,9 @@ final readonly class Room
     private const APPROACH_SHARE = 0.5;
 
     /** @param float|null $relativeHumidityPercent null where nobody has looked: the flour is then as its catalogue row */
-    public function __construct(public float $celsius, public ?float $relativeHumidityPercent) {}
+    public function __construct(public float $celsius, public ?float $relativeHumidityPercent)
+    {
+    }
 
     /** Water per gram that this flour lacks against its catalogue row; below zero where the room has dampened it. */
     public function drynessShare(Ingredient $ingredient): float

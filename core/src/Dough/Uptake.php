@@ -23,7 +23,8 @@ final readonly class Uptake
         private float $coldGrams,
         private float $swingGrams,
         private float $textureFactor,
-    ) {}
+    ) {
+    }
 
     /** @param float $potShare share of the flour whose starch has swollen in the pot, whatever the mix temperature */
     public static function of(WeighedLine $line, Texture $texture, float $potShare, Room $room): self

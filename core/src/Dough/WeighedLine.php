@@ -14,5 +14,6 @@ final readonly class WeighedLine
         public float $grams,
         public float $deviationGrams,
         public ?string $lot,
-    ) {}
+    ) {
+    }
 }

@@ -14,7 +14,8 @@ final readonly class FieldError
         public string $message,
         public string|int|float|bool|null $value,
         public string $limit,
-    ) {}
+    ) {
+    }
 
     /** Values that JSON cannot carry, or that are too long to repeat, are described in words. */
     public static function at(string $path, string $message, mixed $value, string $limit): self

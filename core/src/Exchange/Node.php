@@ -15,7 +15,9 @@ final readonly class Node
 {
     private const MOMENT = '/^20\d\d-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-]\d\d:\d\d)$/D';
 
-    private function __construct(private mixed $value, public string $path, private Findings $findings) {}
+    private function __construct(private mixed $value, public string $path, private Findings $findings)
+    {
+    }
 
     public static function root(mixed $document, Findings $findings): self
     {

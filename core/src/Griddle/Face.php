@@ -15,7 +15,9 @@ final readonly class Face
     /** Cooks' griddles and eyes differ by about this much. Planning estimate. */
     private const SHADE_REACH = 0.15;
 
-    public function __construct(public string $name, public float $contactSeconds, public float $shade) {}
+    public function __construct(public string $name, public float $contactSeconds, public float $shade)
+    {
+    }
 
     /** @return array{face: string, contact_seconds: float, shade: array<string, mixed>, words: string} */
     public function toArray(): array

@@ -13,5 +13,6 @@ final readonly class StylePlan
         public float $referenceMillimetres,
         public array $turns,
         public float $liftSeconds,
-    ) {}
+    ) {
+    }
 }

@@ -20,7 +20,8 @@ final readonly class TurnPlan
         public string $finish,
         public Figure $weightLossPercent,
         public array $faces,
-    ) {}
+    ) {
+    }
 
     /** @return list<TurnWindow> the turns and the lift, in order */
     public function touches(): array

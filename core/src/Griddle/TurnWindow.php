@@ -12,7 +12,8 @@ final readonly class TurnWindow
         public float $atSeconds,
         public float $fromSeconds,
         public float $toSeconds,
-    ) {}
+    ) {
+    }
 
     /** @return array{action: string, at_seconds: float, from_seconds: float, to_seconds: float} */
     public function toArray(): array

@@ -12,7 +12,9 @@ namespace StoneMill\Label;
 final readonly class Cautions
 {
     /** @param list<Caution> $cautions */
-    private function __construct(private array $cautions) {}
+    private function __construct(private array $cautions)
+    {
+    }
 
     /** @param list<CautionRow> $rows */
     public static function read(array $rows): self

@@ -29,7 +29,8 @@ final readonly class Label
         public array $allergens,
         public GlutenStatus $gluten,
         public array $uncertified,
-    ) {}
+    ) {
+    }
 
     /**
      * @param list<WeighedLine> $lines water included

@@ -15,7 +15,8 @@ final readonly class Action
         public ?int $hands,
         public ?int $piece,
         public ?int $place,
-    ) {}
+    ) {
+    }
 
     public function shiftedBy(float $seconds): self
     {

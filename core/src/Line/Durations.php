@@ -29,5 +29,6 @@ final readonly class Durations
         public float $shapePiece,
         public float $preheat,
         public float $stack,
-    ) {}
+    ) {
+    }
 }

@@ -8,7 +8,9 @@ namespace StoneMill\Line;
 final readonly class Timeline
 {
     /** @param list<Action> $actions by start */
-    public function __construct(public array $actions, public float $readySeconds) {}
+    public function __construct(public array $actions, public float $readySeconds)
+    {
+    }
 
     /** @return array<string, float> seconds at which each stage begins, by stage */
     public function stageStarts(): array

@@ -17,7 +17,8 @@ final readonly class Figure
         public float $high,
         public Unit $unit,
         public array $because,
-    ) {}
+    ) {
+    }
 
     public static function exact(float $value, Unit $unit, Reason ...$because): self
     {

@@ -9,7 +9,9 @@ use StoneMill\Measure\Exception\OutOfRange;
 /** Quantiles of a normal distribution, for "pour only what will not overshoot". */
 final readonly class NormalDistribution
 {
-    public function __construct(public float $mean, public float $deviation) {}
+    public function __construct(public float $mean, public float $deviation)
+    {
+    }
 
     /**
      * The value that is exceeded with probability 1 − $share.

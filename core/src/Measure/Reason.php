@@ -7,7 +7,9 @@ namespace StoneMill\Measure;
 /** One step of the answer to "why this number?": a sentence, with its own quantity where it has one. */
 final readonly class Reason
 {
-    private function __construct(public string $text, public ?float $value, public ?Unit $unit) {}
+    private function __construct(public string $text, public ?float $value, public ?Unit $unit)
+    {
+    }
 
     public static function saying(string $text): self
     {

@@ -11,7 +11,9 @@ final readonly class Spoons
 {
     private const QUARTERS_IN_TABLESPOON = 12;
 
-    private function __construct(public int $tablespoons, public int $quarterTeaspoons) {}
+    private function __construct(public int $tablespoons, public int $quarterTeaspoons)
+    {
+    }
 
     /** @throws OutOfRange If the amount is negative, or the density is not that of a food. */
     public static function holding(float $grams, float $gramsPerMillilitre): self

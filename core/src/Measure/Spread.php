@@ -12,7 +12,9 @@ final readonly class Spread
     /** Distance from the likely value to the 90 % quantile of a normal distribution, in standard deviations. */
     public const DECILE_DEVIATIONS = 1.2815515655446004;
 
-    private function __construct(public float $low, public float $likely, public float $high) {}
+    private function __construct(public float $low, public float $likely, public float $high)
+    {
+    }
 
     /** @throws OutOfRange If the three are not finite or not in order. */
     public static function of(float $low, float $likely, float $high): self

@@ -18,7 +18,9 @@ final class Catalogue
     private array $read = [];
 
     /** @param array<string, IngredientRow> $rows by id */
-    private function __construct(private readonly array $rows) {}
+    private function __construct(private readonly array $rows)
+    {
+    }
 
     /** @param list<IngredientRow> $rows */
     public static function of(array $rows): self

@@ -22,7 +22,8 @@ final readonly class Composition
         public float $sugarsGrams,
         public float $saltGrams,
         public float $energyKilojoules,
-    ) {}
+    ) {
+    }
 
     /**
      * @param array{water: float, protein: float, fat: float, carbohydrate: float, fibre: float, ash: float, sugars: float, salt: float, energy_kj: float} $per100g

@@ -33,7 +33,8 @@ final readonly class Ingredient
         public array $allergens,
         public GlutenNature $gluten,
         public string $source,
-    ) {}
+    ) {
+    }
 
     /** Points of the binding index per percent of flour base, at a share of swollen starch. */
     public function bindingAtSwollen(float $swollenShare): float

@@ -15,7 +15,9 @@ final readonly class Swelling
      */
     private const UNEVENNESS_KELVIN = 12.0;
 
-    private function __construct(public float $onsetCelsius, public float $peakCelsius, public float $endCelsius) {}
+    private function __construct(public float $onsetCelsius, public float $peakCelsius, public float $endCelsius)
+    {
+    }
 
     /** @throws OutOfRange If the three are not in order or not between 30 and 130 °C. */
     public static function between(float $onsetCelsius, float $peakCelsius, float $endCelsius): self

@@ -39,7 +39,8 @@ final readonly class BatchPlan
         public Label $label,
         public array $cautions,
         public array $warnings,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> the document of formats/batch-plan.schema.json */
     public function toArray(): array

@@ -25,7 +25,8 @@ final readonly class DoughPlan
         public Figure $waterFigure,
         public Figure $handWarmMinutes,
         public bool $waterFallsShort,
-    ) {}
+    ) {
+    }
 
     public function mixedGrams(): float
     {

@@ -10,7 +10,6 @@ use StoneMill\Dough\LedgerRow;
 use StoneMill\Dough\Mixing;
 use StoneMill\Dough\Pour;
 use StoneMill\Dough\Scald;
-use StoneMill\Dough\WeighedLine;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\NormalDistribution;
 use StoneMill\Measure\Reason;
@@ -20,7 +19,9 @@ use StoneMill\Measure\Unit;
 /** Finds the water: how much, how warm, how much of it first. */
 final readonly class DoughPlanner
 {
-    public function __construct(private PlanRequest $request) {}
+    public function __construct(private PlanRequest $request)
+    {
+    }
 
     /** The dough for a flour base of this many grams. */
     public function plan(float $flourBaseGrams): DoughPlan

@@ -19,7 +19,9 @@ use StoneMill\Style\Style;
 /** Reads the lines of a formula, or takes those of the style where none are given. */
 final readonly class FormulaReader
 {
-    public function __construct(private Catalogue $catalogue, private Findings $findings) {}
+    public function __construct(private Catalogue $catalogue, private Findings $findings)
+    {
+    }
 
     /** @param list<string> $lots the lots that the request describes */
     public function read(Node $lines, Style $style, array $lots): ?Formula

@@ -14,7 +14,8 @@ final readonly class PieceWish
         public ?float $gramsEach,
         public ?float $diameterMillimetres,
         public ?float $thicknessMillimetres,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {

@@ -34,7 +34,8 @@ final readonly class PlanRequest
         public array $certifiedLots,
         public int $hands,
         public ?DateTimeImmutable $serveAt,
-    ) {}
+    ) {
+    }
 
     /**
      * Reads a decoded JSON document.

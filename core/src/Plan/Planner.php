@@ -31,7 +31,9 @@ final readonly class Planner
     /** Below this the label's carbohydrate is likely to be read as a diet's. */
     private const LOW_CARBOHYDRATE_PER_100_GRAMS = 15.0;
 
-    public function __construct(private Reference $reference, private TurnPlanner $turnPlanner) {}
+    public function __construct(private Reference $reference, private TurnPlanner $turnPlanner)
+    {
+    }
 
     /** @throws InvalidInput If the wishes cannot be met together; the message names the one to change. */
     public function plan(PlanRequest $request): BatchPlan

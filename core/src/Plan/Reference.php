@@ -19,7 +19,9 @@ use StoneMill\Style\Styles;
  */
 final readonly class Reference
 {
-    public function __construct(public Catalogue $catalogue, public Styles $styles, public Cautions $cautions) {}
+    public function __construct(public Catalogue $catalogue, public Styles $styles, public Cautions $cautions)
+    {
+    }
 
     public static function shipped(): self
     {

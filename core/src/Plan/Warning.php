@@ -16,7 +16,8 @@ final readonly class Warning
         public float $value,
         public float $limit,
         public Unit $unit,
-    ) {}
+    ) {
+    }
 
     public static function of(string $id, string $stage, string $text, float $value, float $limit, Unit $unit): self
     {

@@ -14,7 +14,9 @@ final readonly class Warnings
     /** Off the dough's own need by more than this, hands will feel it. */
     private const FELT_POINTS = 3.0;
 
-    public function __construct(private PlanRequest $request) {}
+    public function __construct(private PlanRequest $request)
+    {
+    }
 
     /** @return list<Warning> */
     public function about(DoughPlan $dough, Disc $disc, float $pieceGrams, float $surfaceCelsius): array

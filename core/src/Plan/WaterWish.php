@@ -16,7 +16,8 @@ final readonly class WaterWish
         public ?float $doughCelsius,
         public ?float $hydrationPercent,
         public float $overshootRisk,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {

@@ -35,7 +35,8 @@ final readonly class BatchEvent
         public ?int $place = null,
         public ?string $text = null,
         public ?string $undoes = null,
-    ) {}
+    ) {
+    }
 
     /** Reads an event from outside; what is wrong with it goes to the findings of the node. */
     public static function read(Node $node): self

@@ -10,7 +10,9 @@ use StoneMill\Exchange\Node;
 final readonly class BatchState
 {
     /** @param list<BatchEvent> $standing events that were not undone, in order */
-    private function __construct(private PlannedBatch $plan, private array $standing) {}
+    private function __construct(private PlannedBatch $plan, private array $standing)
+    {
+    }
 
     /** @param list<BatchEvent> $events in the order in which they were recorded */
     public static function of(PlannedBatch $plan, array $events): self

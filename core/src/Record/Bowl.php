@@ -22,7 +22,8 @@ final readonly class Bowl
         public float $correctionFlourGrams,
         public ?FeelGrade $feel,
         public ?float $celsius,
-    ) {}
+    ) {
+    }
 
     /** @param list<BatchEvent> $events that stand, in order */
     public static function after(PlannedBatch $plan, array $events): self

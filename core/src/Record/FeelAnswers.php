@@ -13,7 +13,9 @@ use StoneMill\Measure\Unit;
 /** For each grade that a hand can feel: what to work in now, and what that makes of the pieces. */
 final readonly class FeelAnswers
 {
-    public function __construct(private Bowl $bowl, private PlannedBatch $plan) {}
+    public function __construct(private Bowl $bowl, private PlannedBatch $plan)
+    {
+    }
 
     /** @return list<array<string, mixed>> */
     public function all(): array

@@ -14,7 +14,9 @@ final readonly class GriddleLog
     private const LAY_MARGIN_SECONDS = Durations::LAY + 3.0;
 
     /** @param array<int, GriddlePiece> $pieces by piece number, in order of laying */
-    private function __construct(private PlannedBatch $plan, private array $pieces, private int $count) {}
+    private function __construct(private PlannedBatch $plan, private array $pieces, private int $count)
+    {
+    }
 
     /** @param list<BatchEvent> $events that stand, in order */
     public static function after(PlannedBatch $plan, array $events, int $count): self

@@ -16,7 +16,8 @@ final readonly class GriddlePiece
         public DateTimeImmutable $touchedAt,
         public int $touches,
         public bool $lifted,
-    ) {}
+    ) {
+    }
 
     public function touchedAt(DateTimeImmutable $at, bool $lifted): self
     {

@@ -40,7 +40,8 @@ final readonly class PlannedBatch
         public int $places,
         public int $restSeconds,
         public int $stackSeconds,
-    ) {}
+    ) {
+    }
 
     public static function of(BatchPlan $plan): self
     {

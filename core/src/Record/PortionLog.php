@@ -12,7 +12,9 @@ final readonly class PortionLog
     private const TOLERANCE_SHARE = 0.02;
 
     /** @param list<float> $readings first the full bowl, then after each piece */
-    private function __construct(private array $readings, public int $count, private float $resolutionGrams) {}
+    private function __construct(private array $readings, public int $count, private float $resolutionGrams)
+    {
+    }
 
     /** @param list<BatchEvent> $events that stand, in order */
     public static function after(PlannedBatch $plan, array $events): self

@@ -14,7 +14,9 @@ use StoneMill\Measure\Rounding;
 final readonly class Countdown
 {
     /** @param list<float> $marks readings in grams after each piece, the last one zero */
-    private function __construct(public float $readingGrams, public array $marks, public float $resolutionGrams) {}
+    private function __construct(public float $readingGrams, public array $marks, public float $resolutionGrams)
+    {
+    }
 
     /** @throws OutOfRange If there is nothing on the scale, no piece to make, or less than one step of the scale for each. */
     public static function from(float $readingGrams, int $pieces, float $resolutionGrams): self

@@ -18,7 +18,8 @@ final readonly class Disc
         public float $diameterMillimetres,
         public float $thicknessMillimetres,
         public float $gramsPerMillilitre,
-    ) {}
+    ) {
+    }
 
     /** @throws OutOfRange If a measure is not positive. */
     public static function ofWeightAndThickness(float $grams, float $thicknessMillimetres, float $gramsPerMillilitre): self

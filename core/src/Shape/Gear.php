@@ -19,7 +19,8 @@ final readonly class Gear
         public ?float $pressMillimetres,
         public ?float $panMillimetres,
         public float $scaleResolutionGrams,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {

@@ -20,7 +20,9 @@ final readonly class Packing
     private const MOST_ON_RECTANGLE = 24;
 
     /** @param list<array{x: float, y: float}> $places */
-    private function __construct(public array $places) {}
+    private function __construct(public array $places)
+    {
+    }
 
     /** @throws OutOfRange If a measure is not positive. */
     public static function onRound(float $plateMillimetres, float $discMillimetres, float $gapMillimetres): self

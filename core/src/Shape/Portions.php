@@ -17,7 +17,8 @@ final readonly class Portions
         public Spread $lostGrams,
         public Countdown $countdown,
         public int $count,
-    ) {}
+    ) {
+    }
 
     public static function ofDough(float $mixedGrams, int $count, float $resolutionGrams): self
     {

@@ -32,7 +32,8 @@ final readonly class Method
         public Grease $grease,
         public TurnSchool $turns,
         public After $after,
-    ) {}
+    ) {
+    }
 
     /** Reads the named choices; the others stay as the default has them. */
     public static function read(Node $node, self $default): self

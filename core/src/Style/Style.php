@@ -14,8 +14,6 @@ final readonly class Style
     /**
      * @param list<array{ingredient: string, percent: float}> $formula
      * @param Spread $hydrationBand lowest, middle and highest usual hydration in % of flour base
-     * @param Spread $surfaceCelsius
-     * @param Spread $weightLossPercent
      * @param array<string, StylePlan> $turnPlans by turn school
      */
     public function __construct(
@@ -43,5 +41,6 @@ final readonly class Style
         public Spread $weightLossPercent,
         public array $turnPlans,
         public string $source,
-    ) {}
+    ) {
+    }
 }

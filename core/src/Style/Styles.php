@@ -30,7 +30,9 @@ final class Styles
     private array $read = [];
 
     /** @param array<string, StyleRow> $rows by id */
-    private function __construct(private readonly array $rows) {}
+    private function __construct(private readonly array $rows)
+    {
+    }
 
     /** @param list<StyleRow> $rows */
     public static function read(array $rows): self

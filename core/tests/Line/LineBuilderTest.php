@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Line;
+
+use PHPUnit\Framework\TestCase;
+use StoneMill\Line\Action;
+use StoneMill\Line\Durations;
+use StoneMill\Line\Timeline;
+use StoneMill\Plan\BatchPlan;
+use StoneMill\Tests\Bench;
+use StoneMill\Tests\Seeded;
+
+final class LineBuilderTest extends TestCase
+{
+    public function test_no_pair_of_hands_ever_does_two_things_at_once(): void
+    {
+        $seeded = new Seeded(71);
+        for ($case = 0; $case < 150; $case++) {
+            $plan = self::randomPlan($seeded);
+            $byPair = [];
+            foreach ($plan->line->actions as $action) {
+                if ($action->hands !== null) {
+                    $byPair[$action->hands][] = $action;
+                }
+            }
+            foreach ($byPair as $pair => $actions) {
+                self::assertLessThanOrEqual($plan->request->hands, $pair);
+                self::assertNoOverlap($actions);
+            }
+        }
+    }
+
+    public function test_no_place_on_the_griddle_ever_holds_two_pieces(): void
+    {
+        $seeded = new Seeded(72);
+        for ($case = 0; $case < 100; $case++) {
+            $plan = self::randomPlan($seeded);
+            $stays = [];
+            foreach ($plan->line->actions as $action) {
+                if ($action->kind === 'lay') {
+                    $stays[$action->place][$action->piece] = $action;
+                }
+            }
+            foreach ($stays as $laid) {
+                self::assertNoOverlap(array_map(
+                    static fn (Action $lay): Action => new Action('stay', 'griddle', $lay->atSeconds, self::lifted($plan->line, $lay->piece), null, $lay->piece, $lay->place),
+                    array_values($laid),
+                ));
+            }
+        }
+    }
+
+    public function test_every_piece_is_shaped_laid_touched_as_planned_and_lifted(): void
+    {
+        $plan = Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 12], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 420]]]);
+        for ($piece = 1; $piece <= 12; $piece++) {
+            $own = array_values(array_filter($plan->line->actions, static fn (Action $action): bool => $action->piece === $piece));
+            self::assertSame(['shape', 'lay', 'turn', 'turn', 'press', 'lift'], array_map(static fn (Action $action): string => $action->kind, $own));
+            self::assertEqualsWithDelta(108, $own[5]->atSeconds - $own[1]->atSeconds, 1e-9);
+        }
+    }
+
+    public function test_nothing_is_laid_before_the_griddle_is_hot_and_serving_waits_for_the_stack(): void
+    {
+        $plan = Bench::plan(['style' => 'almond-wrap', 'formula' => ['method' => ['rest' => 'none', 'knead' => 'just_together']], 'pieces' => ['count' => 1]]);
+        $kinds = [];
+        foreach ($plan->line->actions as $action) {
+            $kinds[$action->kind] ??= $action;
+        }
+        self::assertGreaterThanOrEqual($kinds['preheat']->untilSeconds, $kinds['lay']->atSeconds);
+        self::assertSame($kinds['stack']->untilSeconds, $plan->line->readySeconds);
+    }
+
+    public function test_a_serving_time_is_met_to_the_second(): void
+    {
+        $line = Bench::plan(['style' => 'pressed-masa', 'serve_at' => '2026-03-01T12:30:00+02:00'])->toArray()['line'];
+        self::assertIsArray($line);
+        $length = strtotime((string) $line['ready_at']) - strtotime((string) $line['starts_at']);
+        self::assertSame($line['length_seconds'], $length);
+        self::assertSame('2026-03-01T12:30:00+02:00', $line['ready_at']);
+    }
+
+    public function test_a_second_pair_of_hands_never_makes_it_later(): void
+    {
+        foreach ([6, 14, 30] as $count) {
+            $one = Bench::plan(['style' => 'rice-round', 'pieces' => ['count' => $count], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 560]]]);
+            $two = Bench::plan(['style' => 'rice-round', 'pieces' => ['count' => $count], 'hands' => 2, 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 560]]]);
+            self::assertLessThanOrEqual($one->line->readySeconds, $two->line->readySeconds);
+        }
+    }
+
+    private static function randomPlan(Seeded $seeded): BatchPlan
+    {
+        return Bench::plan([
+            'style' => $seeded->one(['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap']),
+            'pieces' => ['count' => $seeded->int(1, 40), 'thickness_mm' => $seeded->between(1, 4)],
+            'griddle' => ['surface_celsius' => $seeded->between(150, 330)],
+            'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => $seeded->between(180, 700)]],
+            'hands' => $seeded->int(1, 4),
+        ]);
+    }
+
+    private static function lifted(Timeline $line, ?int $piece): float
+    {
+        foreach ($line->actions as $action) {
+            if ($action->kind === 'lift' && $action->piece === $piece) {
+                return $action->atSeconds + Durations::LIFT;
+            }
+        }
+        self::fail('A piece was never lifted.');
+    }
+
+    /** @param list<Action> $actions */
+    private static function assertNoOverlap(array $actions): void
+    {
+        usort($actions, static fn (Action $a, Action $b): int => $a->atSeconds <=> $b->atSeconds);
+        for ($index = 1; $index < count($actions); $index++) {
+            self::assertGreaterThanOrEqual($actions[$index - 1]->untilSeconds - 1e-6, $actions[$index]->atSeconds);
+        }
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Plan;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class CommandLineTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function goodExamples(): iterable
+    {
+        foreach (['almond-wrap', 'millet-round', 'pressed-masa', 'rice-round'] as $name) {
+            yield $name => [$name];
+        }
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function badExamples(): iterable
+    {
+        yield 'amounts' => ['bad-amounts', ['formula.lines[0].grams', 'formula.lines[1].grams']];
+        yield 'pieces' => ['bad-pieces', ['pieces.count']];
+        yield 'temperatures' => ['bad-temperatures', ['room.celsius', 'water.celsius']];
+        yield 'ingredients' => ['bad-ingredients', ['formula.lines[0].ingredient', 'formula.lines[2].ingredient']];
+        yield 'numbers' => ['bad-numbers', ['formula.lines[0].grams', 'formula.lines[1].grams', 'hands']];
+    }
+
+    #[DataProvider('goodExamples')]
+    public function test_a_good_file_prints_its_plan_and_ends_well(string $name): void
+    {
+        [$code, $out, $error] = self::plan("formats/examples/$name.json");
+        self::assertSame([0, ''], [$code, $error]);
+        self::assertSame($name, json_decode($out, true, 64, JSON_THROW_ON_ERROR)['style']['id']);
+    }
+
+    /** @param list<string> $paths */
+    #[DataProvider('badExamples')]
+    public function test_a_bad_file_prints_a_problem_naming_each_place_and_ends_with_two(string $name, array $paths): void
+    {
+        [$code, $out, $error] = self::plan("formats/examples/$name.json");
+        self::assertSame([2, ''], [$code, $out]);
+        self::assertSame($paths, array_column(json_decode($error, true, 64, JSON_THROW_ON_ERROR)['errors'], 'path'));
+    }
+
+    public function test_what_is_no_file_or_no_json_is_a_problem_too(): void
+    {
+        $broken = (string) tempnam(sys_get_temp_dir(), 'mill');
+        file_put_contents($broken, '{"style": ');
+        foreach ([$broken => '(document)', '/nowhere/at-all.json' => '(file)'] as $file => $path) {
+            [$code, , $error] = self::plan($file);
+            self::assertSame(2, $code);
+            self::assertSame($path, json_decode($error, true, 64, JSON_THROW_ON_ERROR)['errors'][0]['path']);
+        }
+        unlink($broken);
+    }
+
+    /** @return array{int, string, string} exit code, output, error output */
+    private static function plan(string $file): array
+    {
+        $root = dirname(__DIR__, 3);
+        $process = proc_open([PHP_BINARY, 'bin/plan.php', $file], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $root);
+        self::assertIsResource($process);
+        $out = (string) stream_get_contents($pipes[1]);
+        $error = (string) stream_get_contents($pipes[2]);
+
+        return [proc_close($process), $out, $error];
+    }
+}
