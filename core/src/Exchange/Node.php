@@ -13,6 +13,8 @@ use DateTimeImmutable;
  */
 final readonly class Node
 {
+    private const UUID = '/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/D';
+
     private const MOMENT = '/^20\d\d-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-]\d\d:\d\d)$/D';
 
     private function __construct(private mixed $value, public string $path, private Findings $findings)
@@ -182,6 +184,34 @@ final readonly class Node
         }
 
         return $this->value;
+    }
+
+    /** An identifier that the client made. */
+    public function uuid(): string
+    {
+        $text = $this->text(36);
+        if ($text !== '' && preg_match(self::UUID, $text) !== 1) {
+            $this->refuse('This is not an identifier.', 'a lower-case UUID');
+        }
+
+        return $text;
+    }
+
+    /** @return array<string, mixed> the object as it stands, for a reader that comes later */
+    public function fields(): array
+    {
+        if (! is_array($this->value) || ($this->value !== [] && array_is_list($this->value))) {
+            $this->refuse($this->value === null ? 'This is missing.' : 'This must be an object.', 'an object');
+
+            return [];
+        }
+
+        $fields = [];
+        foreach ($this->value as $name => $value) {
+            $fields[(string) $name] = $value;
+        }
+
+        return $fields;
     }
 
     public function optionalText(int $longest): ?string

@@ -12,8 +12,6 @@ use StoneMill\Plan\Limits;
 /** One thing that happened, with a client-made identifier, so that sending it twice records it once. */
 final readonly class BatchEvent
 {
-    private const UUID = '/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/D';
-
     private const FIELDS = [
         'id', 'kind', 'at', 'stage', 'ingredient', 'grams', 'water_grams', 'flour_grams', 'celsius', 'grade',
         'pieces', 'piece', 'place', 'text', 'event',
@@ -50,7 +48,7 @@ final readonly class BatchEvent
         }
 
         return new self(
-            id: self::uuid($node->at('id'), $node->at('id')->text(36)),
+            id: $node->at('id')->uuid(),
             kind: $kind,
             at: $node->at('at')->moment(),
             stage: $node->at('stage')->optionalChoice(Stage::class),
@@ -64,16 +62,7 @@ final readonly class BatchEvent
             piece: $node->at('piece')->optionalInteger(1, Limits::PIECES),
             place: $node->at('place')->optionalInteger(1, Limits::PIECES),
             text: $node->at('text')->optionalText(2000),
-            undoes: $node->at('event')->isAbsent() ? null : self::uuid($node->at('event'), $node->at('event')->text(36)),
+            undoes: $node->at('event')->isAbsent() ? null : $node->at('event')->uuid(),
         );
-    }
-
-    private static function uuid(Node $node, string $text): string
-    {
-        if ($text !== '' && preg_match(self::UUID, $text) !== 1) {
-            $node->refuse('This is not an identifier.', 'a lower-case UUID');
-        }
-
-        return $text;
     }
 }

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Batch;
+use App\Models\Verdict;
+use App\Problems\Conflict;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Record\Verdict as CoreVerdict;
+
+/** Writes down what came out of a batch, which ends it; a later look can mend the words. */
+final class JudgeBatch
+{
+    /** @param array<mixed>|null $given */
+    public function __invoke(int $batchId, int $version, ?array $given): Batch
+    {
+        return DB::transaction(static function () use ($batchId, $version, $given): Batch {
+            $batch = Batch::query()->with(['events', 'verdict', 'revision.formula'])->findOrFail($batchId);
+            if ($batch->version !== $version) {
+                throw Conflict::between($batch, $version, ['verdict' => $given]);
+            }
+            $findings = new Findings;
+            $verdict = CoreVerdict::read(Node::root(['verdict' => $given], $findings)->at('verdict'), $batch->state()->portions()->count);
+            $findings->refuseIfAny();
+            Verdict::query()->updateOrCreate(['batch_id' => $batch->id], $verdict->toArray());
+            $batch->update(['version' => $version + 1, 'finished_at' => $batch->finished_at ?? new DateTimeImmutable]);
+
+            return $batch->load('verdict');
+        });
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Batch;
+use App\Problems\Conflict;
+use Illuminate\Support\Facades\DB;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Plan\Planner;
+use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Reference;
+use StoneMill\Record\Replan;
+
+/** Changes what a batch is planned from, and plans it again. */
+final readonly class ReplanBatch
+{
+    public function __construct(private Reference $reference, private Planner $planner)
+    {
+    }
+
+    /** @param array<string, mixed> $request */
+    public function __invoke(int $batchId, int $version, array $request): Batch
+    {
+        $plan = $this->planner->plan(PlanRequest::read($request, $this->reference))->toArray();
+
+        return DB::transaction(static function () use ($batchId, $version, $request, $plan): Batch {
+            $batch = Batch::query()->with(['events', 'verdict', 'revision.formula'])->findOrFail($batchId);
+            if ($batch->version !== $version) {
+                throw Conflict::between($batch, $version, $request);
+            }
+            $findings = new Findings;
+            Replan::check($batch->state(), $batch->request, $request, Node::root(['request' => $request], $findings)->at('request'));
+            $findings->refuseIfAny();
+            $batch->update(['request' => $request, 'plan' => $plan, 'version' => $version + 1]);
+
+            return $batch;
+        });
+    }
+}

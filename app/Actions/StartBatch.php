@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Batch;
+use App\Models\Formula;
+use App\Models\FormulaRevision;
+use App\Models\Gear;
+use App\Models\Kitchen;
+use App\Models\Lot;
+use DateTimeImmutable;
+use StoneMill\Plan\Planner;
+use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Reference;
+
+/** Begins a batch of a bread with what the kitchen has: its newest bags, its first griddle, press and scale. */
+final readonly class StartBatch
+{
+    public function __construct(private Reference $reference, private Planner $planner)
+    {
+    }
+
+    public function __invoke(Kitchen $kitchen, Formula $formula, string $uuid, DateTimeImmutable $at): Batch
+    {
+        $revision = FormulaRevision::query()->where('formula_id', $formula->id)->latest('number')->firstOrFail();
+        $request = $this->withGear($kitchen, $this->withLots($kitchen, $revision->document));
+        $plan = $this->planner->plan(PlanRequest::read($request, $this->reference));
+
+        return Batch::query()->create([
+            'uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'formula_revision_id' => $revision->id, 'version' => 1,
+            'request' => $request, 'plan' => $plan->toArray(), 'started_at' => $at, 'finished_at' => null,
+        ]);
+    }
+
+    /**
+     * @param array<string, mixed> $request
+     * @return array<string, mixed>
+     */
+    private function withGear(Kitchen $kitchen, array $request): array
+    {
+        $gear = [];
+        foreach (Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get() as $tool) {
+            if ($tool->kind !== 'pan') {
+                $gear[$tool->kind] ??= $tool->toRequest();
+            }
+        }
+
+        return $gear === [] ? $request : [...$request, 'gear' => $gear];
+    }
+
+    /**
+     * @param array<string, mixed> $request
+     * @return array<string, mixed>
+     */
+    private function withLots(Kitchen $kitchen, array $request): array
+    {
+        /** @var array{formula: array{lines: list<array<string, mixed>>}} $request */
+        $newest = Lot::query()->where('kitchen_id', $kitchen->id)->oldest('opened_on')->oldest('id')->get()->keyBy('ingredient');
+        $lots = [];
+        foreach ($request['formula']['lines'] as $index => $line) {
+            $lot = $newest->get($line['ingredient']);
+            if ($lot !== null) {
+                $request['formula']['lines'][$index]['lot'] = $lot->uuid;
+                $lots[$lot->uuid] = ['certified_gluten_free' => $lot->certified_gluten_free];
+            }
+        }
+
+        return $lots === [] ? $request : [...$request, 'lots' => $lots];
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\OpenKitchen;
+use App\Http\Body;
+use App\Http\Resources\SessionDocument;
+use App\Models\Kitchen;
+use App\Problems\Problem;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+
+/** The first run of an empty house; afterwards this door is shut. */
+final class OpenKitchenController
+{
+    private const SHORTEST_PASSWORD = 10;
+
+    public function __invoke(Request $request, OpenKitchen $open): JsonResponse
+    {
+        if (Kitchen::query()->exists()) {
+            return Problem::response(403, 'already-open', 'There is a kitchen here already.', 'Sign in, or start an empty house with --fresh --no-demo.');
+        }
+        $findings = new Findings;
+        $body = Node::root(Body::of($request), $findings)->object(['kitchen', 'name', 'password']);
+        [$kitchen, $name, $password] = [$body->at('kitchen')->text(80), $body->at('name')->text(80), $body->at('password')->text(200)];
+        if ($password !== '' && mb_strlen($password) < self::SHORTEST_PASSWORD) {
+            // The value is not repeated in the answer.
+            $findings->add('password', 'This password is too short.', null, sprintf('at least %d characters', self::SHORTEST_PASSWORD));
+        }
+        $findings->refuseIfAny();
+        $user = $open($kitchen, $name, $password);
+        Auth::login($user);
+        $request->session()->regenerate();
+
+        return new JsonResponse(SessionDocument::of($user), 201);
+    }
+}

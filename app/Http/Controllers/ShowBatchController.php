@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\CurrentKitchen;
+use App\Http\Resources\BatchDocument;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final class ShowBatchController
+{
+    public function __invoke(Request $request, string $batch): JsonResponse
+    {
+        return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $batch)->load(['events', 'verdict', 'revision.formula'])));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use App\Http\Resources\SessionDocument;
+use App\Models\User;
+use App\Problems\Problem;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+
+final class SignInController
+{
+    public function __invoke(Request $request): JsonResponse
+    {
+        $findings = new Findings;
+        $body = Node::root(Body::of($request), $findings)->object(['name', 'password']);
+        $credentials = ['name' => $body->at('name')->text(80), 'password' => $body->at('password')->text(200)];
+        $findings->refuseIfAny();
+        if (! Auth::attempt($credentials)) {
+            return Problem::response(401, 'wrong-sign-in', 'Name and password do not fit.', 'Check both and try again.');
+        }
+        $request->session()->regenerate();
+        $user = Auth::user();
+
+        return new JsonResponse(SessionDocument::of($user instanceof User ? $user : null));
+    }
+}

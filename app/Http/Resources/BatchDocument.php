@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Batch;
+use App\Models\BatchEvent;
+use App\Models\Verdict;
+use StoneMill\Record\Moment;
+
+/** A batch as the interface sees it. */
+final class BatchDocument
+{
+    /** @return array<string, mixed> */
+    public static function of(Batch $batch): array
+    {
+        return [
+            ...self::head($batch),
+            'request' => $batch->request,
+            'plan' => $batch->plan,
+            'state' => $batch->state()->toArray(),
+            'events' => $batch->events->map(self::event(...))->values()->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> what a list shows */
+    public static function summary(Batch $batch): array
+    {
+        /** @var array{water: array{hydration_percent: array{value: float}, celsius: array{value: float}}, portion: array{count: int, piece_grams: array{value: float}}} $plan */
+        $plan = $batch->plan;
+        $bowl = $batch->state()->bowl();
+
+        return [
+            ...self::head($batch),
+            'stage' => $batch->state()->toArray()['stage'],
+            'planned_hydration_percent' => $plan['water']['hydration_percent']['value'],
+            'hydration_percent' => $bowl->waterGrams() > 0 ? round($bowl->hydrationPercent(), 2) : null,
+            'water_celsius' => $plan['water']['celsius']['value'],
+            'piece_count' => $plan['portion']['count'],
+            'piece_grams' => $plan['portion']['piece_grams']['value'],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function head(Batch $batch): array
+    {
+        return [
+            'id' => $batch->uuid,
+            'version' => $batch->version,
+            'bread' => [
+                'id' => $batch->revision->formula->uuid,
+                'name' => $batch->revision->formula->name,
+                'style' => $batch->revision->formula->style,
+                'revision' => $batch->revision->number,
+            ],
+            'started_at' => Moment::format($batch->started_at),
+            'finished_at' => $batch->finished_at === null ? null : Moment::format($batch->finished_at),
+            'verdict' => $batch->verdict === null ? null : self::verdict($batch->verdict),
+        ];
+    }
+
+    /** @return array<string, string|int|float|null> */
+    private static function event(BatchEvent $event): array
+    {
+        return array_filter([
+            'id' => $event->uuid,
+            'kind' => $event->kind,
+            'at' => $event->happened_at,
+            'stage' => $event->stage,
+            'ingredient' => $event->ingredient,
+            'grams' => $event->grams,
+            'water_grams' => $event->water_grams,
+            'flour_grams' => $event->flour_grams,
+            'celsius' => $event->celsius,
+            'grade' => $event->grade,
+            'pieces' => $event->pieces,
+            'piece' => $event->piece,
+            'place' => $event->place,
+            'text' => $event->text,
+            'event' => $event->undoes,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** @return array<string, string|int|float|null> */
+    private static function verdict(Verdict $verdict): array
+    {
+        return [
+            'pliability' => $verdict->pliability,
+            'puff' => $verdict->puff,
+            'shade_first' => $verdict->shade_first,
+            'shade_second' => $verdict->shade_second,
+            'cracks' => $verdict->cracks,
+            'sticking' => $verdict->sticking,
+            'pieces_good' => $verdict->pieces_good,
+            'pieces_second' => $verdict->pieces_second,
+            'pieces_lost' => $verdict->pieces_lost,
+            'notes' => $verdict->notes,
+        ];
+    }
+}

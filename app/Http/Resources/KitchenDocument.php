@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Formula;
+use App\Models\FormulaRevision;
+use App\Models\Gear;
+use App\Models\Kitchen;
+use App\Models\Lot;
+use StoneMill\Measure\Spread;
+use StoneMill\Pantry\Ingredient;
+use StoneMill\Plan\Reference;
+use StoneMill\Style\Style;
+
+/** What a cook can choose from: breads, bags, gear, and the reference facts behind them. */
+final readonly class KitchenDocument
+{
+    public function __construct(private Reference $reference)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Kitchen $kitchen): array
+    {
+        return [
+            'name' => $kitchen->name,
+            'breads' => Formula::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map($this->bread(...))->all(),
+            'lots' => Lot::query()->where('kitchen_id', $kitchen->id)->latest('opened_on')->oldest('id')->get()->map(self::lot(...))->all(),
+            'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(self::gear(...))->all(),
+            'styles' => array_map(self::style(...), $this->reference->styles->all()),
+            'ingredients' => array_map(static fn (Ingredient $ingredient): array => [
+                'id' => $ingredient->id, 'name' => $ingredient->name, 'role' => $ingredient->role->value,
+            ], $this->reference->catalogue->all()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function bread(Formula $formula): array
+    {
+        $revision = FormulaRevision::query()->where('formula_id', $formula->id)->latest('number')->firstOrFail();
+        $style = $this->reference->styles->style($formula->style);
+
+        return [
+            'id' => $formula->uuid, 'name' => $formula->name, 'style' => $formula->style, 'purpose' => $style->purpose,
+            'revision' => $revision->number, 'request' => $revision->document,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function lot(Lot $lot): array
+    {
+        return [
+            'id' => $lot->uuid, 'ingredient' => $lot->ingredient, 'label' => $lot->label,
+            'certified_gluten_free' => $lot->certified_gluten_free, 'opened_on' => $lot->opened_on, 'notes' => $lot->notes,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function gear(Gear $gear): array
+    {
+        return ['id' => $gear->uuid, 'kind' => $gear->kind, 'name' => $gear->name, 'request' => $gear->toRequest()];
+    }
+
+    /** @return array<string, mixed> */
+    private static function style(Style $style): array
+    {
+        $range = static fn (Spread $spread): array => [$spread->low, $spread->high];
+
+        return [
+            'id' => $style->id, 'name' => $style->name, 'purpose' => $style->purpose, 'method' => $style->method->toArray(),
+            'turns' => array_map(strval(...), array_keys($style->turnPlans)),
+            'piece_count' => $style->pieceCount, 'piece_grams' => $style->pieceGrams, 'thickness_mm' => $style->thicknessMillimetres,
+            'hydration_range' => $range($style->hydrationBand), 'water_celsius_range' => $range($style->waterCelsius),
+            'piece_grams_range' => $range($style->pieceGramsBand), 'thickness_range' => $range($style->thicknessBand),
+            'surface_celsius' => $style->surfaceCelsius->likely, 'surface_celsius_range' => $range($style->surfaceCelsius),
+        ];
+    }
+}

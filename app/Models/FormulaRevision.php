@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A formula as it was saved once. It never changes; the database refuses it.
+ *
+ * @property int $id
+ * @property int $formula_id
+ * @property int $number
+ * @property array<string, mixed> $document the plan request that it stands for
+ * @property Formula $formula
+ */
+final class FormulaRevision extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Formula, $this> */
+    public function formula(): BelongsTo
+    {
+        return $this->belongsTo(Formula::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'array'];
+    }
+}

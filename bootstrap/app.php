@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\KnownHostOnly;
+use App\Http\Middleware\SameOriginOnly;
+use App\Http\Middleware\SecurityHeaders;
+use App\Problems\Problems;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Support\Facades\Route;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        commands: __DIR__.'/../routes/console.php',
+        using: static function (): void {
+            Route::prefix('api/v1')->middleware('web')->group(__DIR__.'/../routes/api.php');
+            Route::middleware('web')->group(__DIR__.'/../routes/web.php');
+        },
+    )
+    ->withMiddleware(static function (Middleware $middleware): void {
+        // The application is same-origin only, and the package behind this class is not to be had here.
+        $middleware->remove(HandleCors::class);
+        $middleware->prepend([SecurityHeaders::class, KnownHostOnly::class, SameOriginOnly::class]);
+        $middleware->redirectGuestsTo('/sign-in');
+    })
+    ->withExceptions(static fn (Exceptions $exceptions) => Problems::register($exceptions))
+    ->create();

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Names, besides localhost and plain IP addresses, under which browsers may ask for this server; others are refused.
+    'hosts' => array_filter(explode(',', (string) env('MILL_HOSTS', ''))),
+
+    // The moment that the demo kitchen's history counts back from; empty means now. Tests fix it.
+    'demo_now' => env('MILL_DEMO_NOW'),
+
+    // The demo cook's password; the server refuses the shipped one when it is bound beyond this machine.
+    'demo_password' => env('MILL_PASSWORD', 'masa-and-water'),
+];

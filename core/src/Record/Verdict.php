@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+use StoneMill\Exchange\Node;
+
+/** What came out: told by the cook, read back by the record. */
+final readonly class Verdict
+{
+    private const FIELDS = [
+        'pliability', 'puff', 'shade_first', 'shade_second', 'cracks', 'sticking',
+        'pieces_good', 'pieces_second', 'pieces_lost', 'notes',
+    ];
+
+    private function __construct(
+        public Pliability $pliability,
+        public Puff $puff,
+        public float $shadeFirst,
+        public float $shadeSecond,
+        public Extent $cracks,
+        public Extent $sticking,
+        public int $good,
+        public int $seconds,
+        public int $lost,
+        public ?string $notes,
+    ) {
+    }
+
+    public static function read(Node $node, int $pieces): self
+    {
+        $node->object(self::FIELDS);
+        $verdict = new self(
+            $node->at('pliability')->choice(Pliability::class),
+            $node->at('puff')->choice(Puff::class),
+            $node->at('shade_first')->number(0, 1),
+            $node->at('shade_second')->number(0, 1),
+            $node->at('cracks')->choice(Extent::class),
+            $node->at('sticking')->choice(Extent::class),
+            $node->at('pieces_good')->integer(0, $pieces),
+            $node->at('pieces_second')->integer(0, $pieces),
+            $node->at('pieces_lost')->integer(0, $pieces),
+            $node->at('notes')->optionalText(2000),
+        );
+        if ($verdict->good + $verdict->seconds + $verdict->lost > $pieces) {
+            $node->at('pieces_good')->refuse('Good, second and lost pieces together are more than were made.', sprintf('at most %d together', $pieces));
+        }
+
+        return $verdict;
+    }
+
+    /** @return array<string, string|int|float|null> */
+    public function toArray(): array
+    {
+        return [
+            'pliability' => $this->pliability->value,
+            'puff' => $this->puff->value,
+            'shade_first' => $this->shadeFirst,
+            'shade_second' => $this->shadeSecond,
+            'cracks' => $this->cracks->value,
+            'sticking' => $this->sticking->value,
+            'pieces_good' => $this->good,
+            'pieces_second' => $this->seconds,
+            'pieces_lost' => $this->lost,
+            'notes' => $this->notes,
+        ];
+    }
+}
