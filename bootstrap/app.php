@@ -14,12 +14,12 @@ use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
-        commands: __DIR__.'/../routes/console.php',
         using: static function (): void {
             Route::prefix('api/v1')->middleware('web')->group(__DIR__.'/../routes/api.php');
             Route::middleware('web')->group(__DIR__.'/../routes/web.php');
         },
     )
+    ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(static function (Middleware $middleware): void {
         // The application is same-origin only, and the package behind this class is not to be had here.
         $middleware->remove(HandleCors::class);

@@ -1,0 +1,111 @@
+# What the machine must have, and how it gets it. Each step says what it does; each failure is one line.
+
+php_packages=(php8.2-cli php8.2-sqlite3 php8.2-curl php8.2-mbstring php8.2-xml php8.2-zip)
+export COMPOSER_ALLOW_SUPERUSER=1
+kitchen=${MILL_DATABASE:-$root/storage/kitchen/kitchen.sqlite}
+least_megabytes=600
+
+stop() {
+    printf 'mill: %s\n' "$1" >&2
+    exit "${2:-1}"
+}
+
+step() { printf '  %-46s' "$1" >&2; }
+
+done_in() { printf 'done, %s s\n' "$((SECONDS - $1))" >&2; }
+
+# Runs a step quietly; shows its log only if it fails.
+quietly() {
+    local title=$1 log began=$SECONDS
+    shift
+    log=$(mktemp)
+    step "$title"
+    if ! "$@" >"$log" 2>&1; then
+        printf 'failed\n' >&2
+        tail -n 20 "$log" >&2
+        rm -f "$log"
+        stop "$title: failed. The lines above say why."
+    fi
+    rm -f "$log"
+    done_in "$began"
+}
+
+need_disk() {
+    local free
+    free=$(df -Pm "$root" | awk 'NR == 2 {print $4}')
+    [ "$free" -ge "$least_megabytes" ] || stop "Only $free MB of disk are free here; $least_megabytes MB are needed."
+}
+
+installed() { dpkg-query -W -f='${Status}' "$1" 2>/dev/null | grep -q 'ok installed'; }
+
+# need_packages NAME... : installs what is missing, as root; otherwise names it and stops.
+need_packages() {
+    local missing=() package
+    for package in "$@"; do
+        installed "$package" || missing+=("$package")
+    done
+    [ ${#missing[@]} -eq 0 ] && return 0
+    [ "$(id -u)" -eq 0 ] || stop "Debian packages are missing: ${missing[*]}. Install them as root: apt-get install ${missing[*]}"
+    need_disk
+    quietly "Debian package lists" apt-get update
+    quietly "Debian packages: ${missing[*]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}"
+}
+
+need_php() {
+    command -v php >/dev/null && php -r 'exit(PHP_VERSION_ID >= 80200 && extension_loaded("mbstring") ? 0 : 1);' || need_packages "${php_packages[@]}"
+}
+
+need_node() {
+    command -v node >/dev/null && command -v npm >/dev/null || need_packages nodejs npm
+    [ "$(node -p 'process.versions.node.split(".")[0]')" -ge 20 ] || stop "Node.js 20 or newer is needed; this is $(node --version)."
+}
+
+# Whether a folder was made from the files named after it, as its stamp says.
+is_current() {
+    local stamp=$1
+    shift
+    [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$(fingerprint "$@")" ]
+}
+
+fingerprint() { find "$@" -type f -print0 2>/dev/null | LC_ALL=C sort -z | xargs -0 sha1sum | sha1sum | cut -d' ' -f1; }
+
+set_up_php() {
+    php -r 'exit(extension_loaded("pdo_sqlite") && extension_loaded("curl") && extension_loaded("dom") && extension_loaded("zip") ? 0 : 1);' 2>/dev/null || need_packages "${php_packages[@]}"
+    mkdir -p bootstrap/cache storage/kitchen storage/logs storage/framework/{sessions,views,cache/data}
+    if ! is_current vendor/.mill-stamp composer.json; then
+        need_disk
+        command -v composer >/dev/null || need_packages composer unzip
+        quietly "PHP packages" composer install --no-interaction --no-progress --prefer-dist
+        chmod -R a+rX vendor
+        fingerprint composer.json >vendor/.mill-stamp
+    fi
+    if [ ! -f .env ]; then
+        quietly "Application key" make_key
+    fi
+}
+
+# Written whole or not at all, so that a broken start leaves no half key behind.
+make_key() {
+    local key
+    key=$(php -r 'echo "base64:", base64_encode(random_bytes(32));')
+    (umask 077 && sed "s|^APP_KEY=.*|APP_KEY=$key|" .env.example >.env.new)
+    mv .env.new .env
+}
+
+set_up_web() {
+    need_node
+    if ! is_current node_modules/.mill-stamp package.json package-lock.json; then
+        need_disk
+        quietly "Web packages" npm ci --no-audit --no-fund
+        fingerprint package.json package-lock.json >node_modules/.mill-stamp
+    fi
+    if ! is_current public/build/.mill-stamp web formats/openapi.yaml vite.config.ts package-lock.json; then
+        quietly "Front end" npm run build
+        fingerprint web formats/openapi.yaml vite.config.ts package-lock.json >public/build/.mill-stamp
+    fi
+}
+
+set_up_all() {
+    set_up_php
+    set_up_web
+}

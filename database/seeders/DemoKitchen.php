@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\OpenKitchen;
+use App\Models\Formula;
+use App\Models\Gear;
+use App\Models\Kitchen;
+use App\Models\Lot;
+use DateTimeImmutable;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+use Ramsey\Uuid\Uuid;
+
+/** A made-up kitchen to look around in. The same on every start, but for the moment its history counts back from. */
+final class DemoKitchen extends Seeder
+{
+    public const NAMESPACE = '6f1d6f0e-3a52-5b0e-9a53-0f6f1f4d7c11';
+
+    public const COOK = 'cook';
+
+    private const BREADS = [
+        'pressed-masa' => 'Everyday masa discs',
+        'millet-round' => 'Sorghum rounds for dipping',
+        'rice-round' => 'Soft rice rounds',
+        'almond-wrap' => 'Almond wraps',
+    ];
+
+    /** ingredient, label, certified, days since it was opened, note */
+    private const BAGS = [
+        ['instant-masa-fine', 'Masa, striped paper bag', true, 19, 'Drinks a little more than the last one.'],
+        ['instant-masa-fine', 'Masa, end of the old bag', false, 61, null],
+        ['sorghum', 'Sorghum, cloth sack', false, 33, 'Ground fine.'],
+        ['pearl-millet', 'Pearl millet, small jar', false, 12, 'Smell before use: turns bitter.'],
+        ['rice-white', 'Rice flour, tin', true, 40, null],
+        ['almond-blanched', 'Almond, freezer box', true, 8, 'Bring to room warmth first.'],
+    ];
+
+    /** @var list<array{kind: string, name: string, shape?: string, diameter_millimetres?: float, width_millimetres?: float, depth_millimetres?: float, resolution_grams?: float}> */
+    private const GEAR = [
+        ['kind' => 'griddle', 'name' => 'Black iron plate', 'shape' => 'round', 'diameter_millimetres' => 380.0],
+        ['kind' => 'griddle', 'name' => 'Wide steel over two burners', 'shape' => 'rectangle', 'width_millimetres' => 540.0, 'depth_millimetres' => 360.0],
+        ['kind' => 'press', 'name' => 'Lever press', 'diameter_millimetres' => 190.0],
+        ['kind' => 'scale', 'name' => 'Bench scale (stand-in)', 'resolution_grams' => 1.0],
+    ];
+
+    public function run(OpenKitchen $open, DemoBatches $batches): void
+    {
+        $now = new DateTimeImmutable((string) (config('mill.demo_now') ?: 'now'));
+        DB::transaction(function () use ($open, $batches, $now): void {
+            $cook = $open('Low Wall Kitchen', self::COOK, (string) config('mill.demo_password'));
+            $this->nameBreads($cook->kitchen);
+            $this->fillLarder($cook->kitchen, $now);
+            $this->fitOut($cook->kitchen);
+            $batches->seed($cook, $now);
+        });
+    }
+
+    public static function uuid(string $name): string
+    {
+        return Uuid::uuid5(self::NAMESPACE, $name)->toString();
+    }
+
+    private function nameBreads(Kitchen $kitchen): void
+    {
+        foreach (Formula::query()->where('kitchen_id', $kitchen->id)->get() as $formula) {
+            $formula->update(['name' => self::BREADS[$formula->style], 'uuid' => self::uuid('bread '.$formula->style)]);
+        }
+    }
+
+    private function fillLarder(Kitchen $kitchen, DateTimeImmutable $now): void
+    {
+        foreach (self::BAGS as [$ingredient, $label, $certified, $days, $notes]) {
+            Lot::query()->create([
+                'uuid' => self::uuid('bag '.$label), 'kitchen_id' => $kitchen->id, 'ingredient' => $ingredient, 'label' => $label,
+                'certified_gluten_free' => $certified, 'opened_on' => $now->modify("-$days days")->format('Y-m-d'), 'notes' => $notes,
+            ]);
+        }
+    }
+
+    private function fitOut(Kitchen $kitchen): void
+    {
+        foreach (self::GEAR as $tool) {
+            Gear::query()->create([...$tool, 'uuid' => self::uuid('gear '.$tool['name']), 'kitchen_id' => $kitchen->id]);
+        }
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\OpenKitchen;
+use App\Models\Batch;
+use App\Models\BatchEvent;
+use App\Models\FormulaRevision;
+use App\Models\Kitchen;
+use App\Models\User;
+use Database\Seeders\DemoKitchen;
+use Illuminate\Database\QueryException;
+use Tests\TestCase;
+
+final class BatchTest extends TestCase
+{
+    private const VERDICT = [
+        'pliability' => 'wraps', 'puff' => 'full', 'shade_first' => 0.5, 'shade_second' => 0.4, 'cracks' => 'none', 'sticking' => 'none',
+        'pieces_good' => 13, 'pieces_second' => 1, 'pieces_lost' => 0, 'notes' => 'Good.',
+    ];
+
+    public function test_a_batch_takes_the_newest_bag_the_first_griddle_and_the_press(): void
+    {
+        $this->cook();
+        $batch = $this->startBatch();
+        self::assertSame(DemoKitchen::uuid('bag Masa, striped paper bag'), data_get($batch, 'request.formula.lines.0.lot'));
+        self::assertEquals(380, data_get($batch, 'request.gear.griddle.diameter_mm'));
+        self::assertEquals(190, data_get($batch, 'request.gear.press.diameter_mm'));
+        self::assertSame('choose', data_get($batch, 'state.stage'));
+    }
+
+    public function test_starting_twice_with_one_identifier_starts_once(): void
+    {
+        $this->cook();
+        $start = ['id' => self::uuid(), 'bread' => DemoKitchen::uuid('bread rice-round'), 'at' => '2026-03-02T09:00:00Z'];
+        $this->postJson('/api/v1/batches', $start)->assertCreated();
+        $before = Batch::query()->count();
+        $this->postJson('/api/v1/batches', $start)->assertOk()->assertJsonPath('id', $start['id']);
+        self::assertSame($before, Batch::query()->count());
+    }
+
+    public function test_an_event_sent_twice_is_recorded_once_in_whatever_company(): void
+    {
+        $this->cook();
+        $id = data_get($this->startBatch(), 'id');
+        $pour = self::event('poured', ['grams' => 300]);
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [$pour]])->assertOk()->assertJsonPath('state.bowl.water_grams', 300);
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [$pour, self::event('felt', ['grade' => 'cracking']), $pour]])
+            ->assertOk()->assertJsonPath('state.bowl.water_grams', 300)->assertJsonPath('state.bowl.feel', 'cracking')->assertJsonCount(2, 'events');
+    }
+
+    public function test_of_a_bundle_with_one_bad_event_nothing_is_stored(): void
+    {
+        $this->cook();
+        $id = data_get($this->startBatch(), 'id');
+        $before = BatchEvent::query()->count();
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => 300]), self::event('turned', ['piece' => 1])]])
+            ->assertUnprocessable()->assertJsonPath('errors.0.path', 'events[1].piece');
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => -1])]])
+            ->assertUnprocessable()->assertJsonPath('errors.0.path', 'events[0].grams');
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured')]])
+            ->assertUnprocessable()->assertJsonPath('errors.0.path', 'events[0].grams');
+        self::assertSame($before, BatchEvent::query()->count());
+    }
+
+    public function test_an_undone_pour_is_out_of_the_bowl_and_still_in_the_log(): void
+    {
+        $this->cook();
+        $id = data_get($this->startBatch(), 'id');
+        $pour = self::event('poured', ['grams' => 300]);
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [$pour]])->assertJsonPath('state.undoable', $pour['id']);
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('undone', ['event' => $pour['id']])]])
+            ->assertOk()->assertJsonPath('state.bowl.water_grams', 0)->assertJsonCount(2, 'events');
+    }
+
+    public function test_the_plan_can_change_until_water_is_in_the_flour(): void
+    {
+        $this->cook();
+        $batch = $this->startBatch();
+        $id = data_get($batch, 'id');
+        /** @var array<string, mixed> $request */
+        $request = $batch['request'];
+        $request['pieces'] = ['count' => 10, 'grams_each' => 40];
+        $this->patchJson("/api/v1/batches/$id", ['version' => 1, 'request' => $request])->assertOk()->assertJsonPath('version', 2)->assertJsonPath('plan.portion.count', 10);
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => 200])]])->assertOk();
+        data_set($request, 'formula.lines.1.percent', 2.5);
+        $this->patchJson("/api/v1/batches/$id", ['version' => 2, 'request' => $request])->assertUnprocessable()->assertJsonPath('errors.0.path', 'request.formula');
+        data_set($request, 'formula.lines.1.percent', 1.2);
+        data_set($request, 'griddle.surface_celsius', 240);
+        $this->patchJson("/api/v1/batches/$id", ['version' => 2, 'request' => $request])->assertOk()->assertJsonPath('plan.griddle.surface_celsius.value', 240);
+    }
+
+    public function test_two_who_change_a_batch_at_once_both_get_both_versions(): void
+    {
+        $this->cook();
+        $batch = $this->startBatch();
+        $id = data_get($batch, 'id');
+        $mine = [...(array) $batch['request'], 'hands' => 2];
+        $yours = [...(array) $batch['request'], 'hands' => 3];
+        $this->patchJson("/api/v1/batches/$id", ['version' => 1, 'request' => $mine])->assertOk();
+        $this->patchJson("/api/v1/batches/$id", ['version' => 1, 'request' => $yours])
+            ->assertConflict()->assertJsonPath('current.request.hands', 2)->assertJsonPath('yours.hands', 3);
+    }
+
+    public function test_a_verdict_ends_the_batch_and_is_found_again(): void
+    {
+        $this->cook();
+        $id = data_get($this->startBatch(), 'id');
+        $this->putJson("/api/v1/batches/$id/verdict", ['version' => 1, 'verdict' => [...self::VERDICT, 'pieces_good' => 15]])
+            ->assertUnprocessable()->assertJsonPath('errors.0.path', 'verdict.pieces_good');
+        $this->putJson("/api/v1/batches/$id/verdict", ['version' => 1, 'verdict' => self::VERDICT])->assertOk();
+        $found = collect((array) $this->getJson('/api/v1/batches')->json('batches'))->firstWhere('id', $id);
+        self::assertSame('wraps', data_get($found, 'verdict.pliability'));
+        self::assertNotNull(data_get($found, 'finished_at'));
+    }
+
+    public function test_one_kitchen_never_sees_another_s_batches(): void
+    {
+        $this->cook();
+        $batch = $this->startBatch();
+        $id = data_get($batch, 'id');
+        $other = app(OpenKitchen::class)('Next door', 'neighbour', 'long enough here');
+        $this->actingAs($other);
+        $this->getJson("/api/v1/batches/$id")->assertNotFound();
+        $this->patchJson("/api/v1/batches/$id", ['version' => 1, 'request' => $batch['request']])->assertNotFound();
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => 1])]])->assertNotFound();
+        $this->putJson("/api/v1/batches/$id/verdict", ['version' => 1, 'verdict' => self::VERDICT])->assertNotFound();
+        $this->postJson('/api/v1/batches', ['id' => $id, 'bread' => DemoKitchen::uuid('bread pressed-masa'), 'at' => '2026-03-02T09:00:00Z'])->assertNotFound();
+        $this->postJson('/api/v1/batches', ['id' => self::uuid(), 'bread' => DemoKitchen::uuid('bread pressed-masa'), 'at' => '2026-03-02T09:00:00Z'])
+            ->assertUnprocessable()->assertJsonPath('errors.0.path', 'bread');
+        self::assertSame([], $this->getJson('/api/v1/batches')->json('batches'));
+    }
+
+    public function test_the_database_itself_keeps_the_log_and_the_revisions(): void
+    {
+        $this->cook();
+        foreach ([BatchEvent::query()->firstOrFail()->fill(['grams' => 1.0]), FormulaRevision::query()->firstOrFail()->fill(['number' => 9])] as $row) {
+            try {
+                $row->save();
+                self::fail('A kept row was changed.');
+            } catch (QueryException $refusal) {
+                self::assertMatchesRegularExpression('/append-only|never changes/', $refusal->getMessage());
+            }
+        }
+    }
+
+    public function test_the_demo_kitchen_is_the_same_on_every_start(): void
+    {
+        $this->cook();
+        $first = $this->getJson('/api/v1/batches')->getContent();
+        $kitchen = $this->getJson('/api/v1/kitchen')->getContent();
+        User::query()->delete();
+        Batch::query()->delete();
+        Kitchen::query()->delete();
+        $this->cook();
+        self::assertSame([$first, $kitchen], [$this->getJson('/api/v1/batches')->getContent(), $this->getJson('/api/v1/kitchen')->getContent()]);
+    }
+
+    public function test_the_demo_kitchen_has_four_breads_six_bags_two_griddles_a_press_a_scale_and_one_batch_under_way(): void
+    {
+        $this->cook();
+        $kitchen = $this->getJson('/api/v1/kitchen')->json();
+        self::assertSame([4, 6], [count((array) data_get($kitchen, 'breads')), count((array) data_get($kitchen, 'lots'))]);
+        self::assertSame(['griddle' => 2, 'press' => 1, 'scale' => 1], array_count_values((array) data_get($kitchen, 'gear.*.kind')));
+        $open = collect((array) $this->getJson('/api/v1/batches')->json('batches'))->whereNull('finished_at')->values();
+        self::assertCount(1, $open);
+        self::assertSame('mix', data_get($open, '0.stage'));
+    }
+}
