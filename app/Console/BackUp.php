@@ -16,9 +16,9 @@ final class BackUp extends Command
 
     public function handle(): int
     {
-        $file = (string) $this->argument('file');
-        if (file_exists($file)) {
-            $this->components->error("There is a file $file already; nothing was written.");
+        $file = $this->argument('file');
+        if (! is_string($file) || file_exists($file)) {
+            $this->components->error("There is a file of that name already; nothing was written.");
 
             return self::FAILURE;
         }

@@ -18,10 +18,10 @@ final class Restore extends Command
 
     public function handle(): int
     {
-        $file = (string) $this->argument('file');
+        $file = $this->argument('file');
         $kitchen = (string) config('database.connections.sqlite.database');
-        if (! $this->isKitchen($file)) {
-            $this->components->error("$file is not a sound copy of a kitchen; nothing was changed.");
+        if (! is_string($file) || ! $this->isKitchen($file)) {
+            $this->components->error("This is not a sound copy of a kitchen; nothing was changed.");
 
             return self::FAILURE;
         }

@@ -21,7 +21,7 @@ final class BackUpTest extends TestCase
 
     protected function tearDown(): void
     {
-        array_map(unlink(...), (array) glob($this->folder.'/*'));
+        array_map(unlink(...), glob($this->folder.'/*') ?: []);
         rmdir($this->folder);
     }
 
@@ -50,8 +50,8 @@ final class BackUpTest extends TestCase
     private function artisan(string ...$arguments): array
     {
         $process = proc_open(
-            [PHP_BINARY, 'artisan', ...$arguments],
-            [1 => ['pipe', 'w'], 2 => ['redirect', 1]],
+            [PHP_BINARY, 'artisan', ...array_values($arguments)],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
             $pipes,
             dirname(__DIR__, 2),
             [...getenv(), 'DB_DATABASE' => $this->folder.'/kitchen.sqlite'],

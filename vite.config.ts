@@ -1,0 +1,9 @@
+import vue from '@vitejs/plugin-vue'
+import laravel from 'laravel-vite-plugin'
+import { defineConfig } from 'vite'
+
+export default defineConfig({
+  plugins: [laravel({ input: ['web/main.ts'], refresh: false }), vue()],
+  resolve: { alias: { '@': `${import.meta.dirname}/web` } },
+  build: { target: 'es2022', sourcemap: false, assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
+})

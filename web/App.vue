@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { useRouter } from 'vue-router'
+import { useHouse } from './house'
+import { useAppearance } from './ui/appearance'
+import KeySheet from './ui/KeySheet.vue'
+import UnitSwitch from './ui/UnitSwitch.vue'
+
+const house = useHouse()
+const appearance = useAppearance()
+const router = useRouter()
+
+async function leave() {
+  await house.leave()
+  await router.push({ name: 'sign-in' })
+}
+</script>
+
+<template>
+  <a class="skip" href="#main">To the work</a>
+  <header class="top">
+    <RouterLink class="top-name" to="/">Stone Mill</RouterLink>
+    <template v-if="house.session?.user">
+      <nav class="top-places" aria-label="Places">
+        <RouterLink to="/">Today</RouterLink>
+        <RouterLink to="/record">Record</RouterLink>
+      </nav>
+      <span class="top-kitchen soft">{{ house.session.user.kitchen }}</span>
+    </template>
+    <div class="top-tools">
+      <UnitSwitch v-if="house.session?.user" />
+      <button
+        v-if="house.session?.user"
+        type="button"
+        :aria-pressed="appearance.view === 'bench'"
+        @click="appearance.switchView"
+      >
+        Bench view
+      </button>
+      <button type="button" :aria-pressed="appearance.theme === 'dark'" @click="appearance.switchTheme">
+        Dark
+      </button>
+      <KeySheet />
+      <button v-if="house.session?.user" type="button" @click="leave">Sign out</button>
+    </div>
+  </header>
+  <main id="main" tabindex="-1">
+    <RouterView />
+  </main>
+</template>
+
+<style scoped>
+.skip {
+  position: absolute;
+  left: -99rem;
+}
+
+.skip:focus {
+  left: 0.5rem;
+  top: 0.5rem;
+  z-index: 10;
+  padding: 0.5rem;
+  background: var(--panel);
+}
+
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 1.2rem;
+  padding: 0.3rem 1.2rem;
+  border-bottom: 1px solid var(--panel-edge);
+  background: var(--panel);
+}
+
+.top-name {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  color: var(--ink);
+  font: 600 1.2rem var(--font-head);
+  text-decoration: none;
+}
+
+.top-places {
+  display: flex;
+  gap: 0.2rem;
+}
+
+.top-places a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 0.7rem;
+  border-bottom: 3px solid transparent;
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.top-places a.router-link-exact-active {
+  border-color: var(--active);
+  font-weight: 600;
+}
+
+.top-tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem;
+  margin-left: auto;
+}
+
+.top-tools :deep(> button) {
+  min-height: 44px;
+  padding: 0 0.7rem;
+  border: 1px solid transparent;
+  border-radius: var(--round);
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  cursor: pointer;
+}
+
+.top-tools :deep(> button:hover) {
+  background: var(--active-wash);
+}
+
+.top-tools > button[aria-pressed='true'] {
+  border-color: var(--active);
+  background: var(--active-wash);
+}
+
+main {
+  outline: none;
+}
+
+@media (max-width: 40rem) {
+  .top-kitchen {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,85 @@
+import type {
+  Batch,
+  BatchEvent,
+  BatchSummary,
+  Kitchen,
+  Plan,
+  PlanRequest,
+  Problem,
+  Session,
+  Verdict,
+} from './types'
+
+/** What the server refused, in its own words. */
+export class Refusal extends Error {
+  constructor(readonly problem: Problem) {
+    super(
+      problem.errors[0] ? `${problem.errors[0].message} Limit: ${problem.errors[0].limit}.` : problem.title,
+    )
+  }
+
+  get status(): number {
+    return this.problem.status
+  }
+}
+
+/** The server could not be reached; nothing is known about what it did. */
+export class Unreachable extends Error {}
+
+const BASE = '/api/v1'
+
+async function send<Answer>(
+  method: string,
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+): Promise<Answer> {
+  const headers: Record<string, string> = { Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() }
+  if (body !== undefined) headers['Content-Type'] = 'application/json'
+  let response: Response
+  try {
+    response = await fetch(BASE + path, {
+      method,
+      headers,
+      credentials: 'same-origin',
+      signal: signal ?? null,
+      body: body === undefined ? null : JSON.stringify(body),
+    })
+  } catch (failure) {
+    if (signal?.aborted) throw failure
+    throw new Unreachable('The house does not answer.')
+  }
+  if (!response.ok) throw await refusal(response)
+  return (await response.json()) as Answer
+}
+
+async function refusal(response: Response): Promise<Error> {
+  try {
+    return new Refusal((await response.json()) as Problem)
+  } catch {
+    return new Unreachable(`The house answered ${response.status} without words.`)
+  }
+}
+
+function csrfToken(): string {
+  const found = document.cookie.split('; ').find(cookie => cookie.startsWith('XSRF-TOKEN='))
+  return found ? decodeURIComponent(found.slice('XSRF-TOKEN='.length)) : ''
+}
+
+export const api = {
+  session: () => send<Session>('GET', '/session'),
+  signIn: (name: string, password: string) => send<Session>('POST', '/session', { name, password }),
+  signOut: () => send<Session>('DELETE', '/session'),
+  openKitchen: (kitchen: string, name: string, password: string) =>
+    send<Session>('POST', '/kitchens', { kitchen, name, password }),
+  kitchen: () => send<Kitchen>('GET', '/kitchen'),
+  plan: (request: PlanRequest, signal?: AbortSignal) => send<Plan>('POST', '/plan', request, signal),
+  batches: async () => (await send<{ batches: BatchSummary[] }>('GET', '/batches')).batches,
+  startBatch: (id: string, bread: string, at: string) => send<Batch>('POST', '/batches', { id, bread, at }),
+  batch: (id: string) => send<Batch>('GET', `/batches/${id}`),
+  replan: (id: string, version: number, request: PlanRequest) =>
+    send<Batch>('PATCH', `/batches/${id}`, { version, request }),
+  record: (id: string, events: BatchEvent[]) => send<Batch>('POST', `/batches/${id}/events`, { events }),
+  judge: (id: string, version: number, verdict: Verdict) =>
+    send<Batch>('PUT', `/batches/${id}/verdict`, { version, verdict }),
+}

@@ -1,0 +1,36 @@
+import type { NextAction } from '@/api/types'
+
+/** Notes in Hz, a sixth of a second each: every action has a figure of its own, so that it is known without looking. */
+const FIGURES: Record<NextAction['action'], number[]> = {
+  lay: [440],
+  turn: [660, 880],
+  press: [660, 880, 880],
+  lift: [880, 660, 440],
+}
+
+const NOTE_SECONDS = 0.16
+
+let context: AudioContext | undefined
+
+/** Browsers let a page sound only after a touch or key; call this from one. */
+export function wakeSound(): void {
+  context ??= new AudioContext()
+  void context.resume()
+}
+
+export function sound(action: NextAction['action']): void {
+  const audio = context
+  navigator.vibrate?.(FIGURES[action].flatMap(() => [120, 60]))
+  if (!audio) return
+  FIGURES[action].forEach((hertz, index) => {
+    const tone = audio.createOscillator()
+    const volume = audio.createGain()
+    const from = audio.currentTime + index * NOTE_SECONDS
+    tone.frequency.value = hertz
+    volume.gain.setValueAtTime(0.25, from)
+    volume.gain.exponentialRampToValueAtTime(0.001, from + NOTE_SECONDS)
+    tone.connect(volume).connect(audio.destination)
+    tone.start(from)
+    tone.stop(from + NOTE_SECONDS)
+  })
+}

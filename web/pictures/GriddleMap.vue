@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { GriddlePiece, NextAction, Plan, PlanRequest } from '@/api/types'
+import { ACTION_WORDS, ringOf } from '@/stages/griddle/hands'
+import { clock } from '@/ui/units'
+import { plateOf } from './plate'
+
+/** The griddle from above, to scale: each piece with its ring of time; the next one wears a wedge and a word. */
+const { plan, request, pieces, next, now } = defineProps<{
+  plan: Plan
+  request: PlanRequest
+  pieces: GriddlePiece[]
+  next: NextAction | undefined
+  now: number
+}>()
+const emit = defineEmits<{ tap: [place: number] }>()
+
+const plate = computed(() => plateOf(plan, request))
+const radius = computed(() => plan.shape.diameter_mm.value / 2)
+const ringRadius = computed(() => radius.value * 0.84)
+const around = computed(() => 2 * Math.PI * ringRadius.value)
+const spots = computed(() =>
+  plan.griddle.places.map((spot, index) => {
+    const piece = pieces.find(one => one.place === index + 1)
+    const ring = piece ? ringOf(piece, now) : null
+    return {
+      ...spot,
+      place: index + 1,
+      piece,
+      ring,
+      isNext: next?.place === index + 1,
+      label: label(index + 1, piece),
+    }
+  }),
+)
+
+function label(place: number, piece: GriddlePiece | undefined): string {
+  if (!piece?.next) return `Place ${place}, empty: lay a piece here`
+  return `Piece ${piece.piece}: ${ACTION_WORDS[piece.next.action].toLowerCase()}`
+}
+
+function words(spot: (typeof spots.value)[number]): string {
+  if (!spot.ring) return ''
+  return spot.ring.seconds >= 0 ? clock(spot.ring.seconds) : `+${clock(-spot.ring.seconds)}`
+}
+</script>
+
+<template>
+  <svg class="map" :viewBox="plate.viewBox">
+    <circle v-if="plate.round" cx="0" cy="0" :r="plate.width / 2" class="plate" />
+    <rect
+      v-else
+      :x="-plate.width / 2"
+      :y="-plate.depth / 2"
+      :width="plate.width"
+      :height="plate.depth"
+      rx="14"
+      class="plate"
+    />
+    <g
+      v-for="spot in spots"
+      :key="spot.place"
+      role="button"
+      tabindex="0"
+      class="spot"
+      :class="{ 'is-next': spot.isNext }"
+      :aria-label="spot.label"
+      :transform="`translate(${spot.x} ${spot.y})`"
+      @click="emit('tap', spot.place)"
+      @keydown.enter.prevent="emit('tap', spot.place)"
+    >
+      <circle :r="radius" :class="spot.piece ? 'dough' : 'empty'" />
+      <template v-if="spot.piece && spot.ring">
+        <circle :r="ringRadius" class="ring-all" />
+        <circle
+          :r="ringRadius"
+          class="ring"
+          :class="`is-${spot.ring.tone}`"
+          :stroke-dasharray="`${around * spot.ring.share} ${around}`"
+          transform="rotate(-90)"
+        />
+        <text y="-12" class="number">{{ spot.piece.piece }}</text>
+        <text y="26" class="left">{{ words(spot) }}</text>
+        <text v-if="spot.piece.next" y="48" class="what">
+          {{ ACTION_WORDS[spot.piece.next.action].split(' ').pop() }}
+        </text>
+      </template>
+      <template v-if="spot.isNext">
+        <circle :r="radius + 5" class="next-edge" />
+        <path :d="`M-16 ${-radius - 14} L16 ${-radius - 14} L0 ${-radius + 10} Z`" class="next-wedge" />
+        <text v-if="!spot.piece" y="8" class="number">{{ next?.piece }}</text>
+      </template>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.map {
+  width: 100%;
+  max-height: 30rem;
+}
+
+.plate {
+  fill: var(--iron);
+  stroke: var(--iron-edge);
+  stroke-width: 8;
+}
+
+.spot {
+  cursor: pointer;
+}
+
+.spot:focus-visible {
+  outline: none;
+}
+
+.spot:focus-visible .dough,
+.spot:focus-visible .empty {
+  stroke: #ffffff;
+  stroke-width: 5;
+}
+
+.dough {
+  fill: #ecd9a8;
+  stroke: #9d7c35;
+  stroke-width: 2;
+}
+
+.empty {
+  fill: #ffffff10;
+  stroke: #b7ad9c;
+  stroke-width: 2;
+  stroke-dasharray: 6 6;
+}
+
+.ring-all,
+.ring {
+  fill: none;
+  stroke-width: 11;
+}
+
+.ring-all {
+  stroke: #d8c48d;
+}
+
+.ring.is-early {
+  stroke: #8a6514;
+}
+
+.ring.is-now {
+  stroke: #2f6a22;
+}
+
+.ring.is-late {
+  stroke: #983a26;
+  stroke-dasharray: 12 6;
+}
+
+text {
+  fill: #262420;
+  font: 600 30px var(--font-head);
+  text-anchor: middle;
+}
+
+.empty ~ .number {
+  fill: #f6f3ed;
+}
+
+.left {
+  font-size: 26px;
+}
+
+.what {
+  font-size: 18px;
+}
+
+.next-edge {
+  fill: none;
+  stroke: var(--heat-fill);
+  stroke-width: 6;
+}
+
+.next-wedge {
+  fill: var(--heat-fill);
+  stroke: #262420;
+  stroke-width: 2;
+}
+</style>

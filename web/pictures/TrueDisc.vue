@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useUnits } from '@/ui/units'
+
+/** The disc drawn to true size, once a known length has been measured on this screen. */
+const { diameter, thickness } = defineProps<{ diameter: number; thickness: number }>()
+const STORED = 'mill.pixels-per-millimetre'
+const CSS_PIXELS_PER_MILLIMETRE = 96 / 25.4
+const RULER_MILLIMETRES = 100
+
+const units = useUnits()
+const stored = Number(localStorage.getItem(STORED))
+const perMillimetre = ref(stored > 1 && stored < 20 ? stored : CSS_PIXELS_PER_MILLIMETRE)
+const calibrated = ref(stored > 1)
+const size = computed(() => diameter * perMillimetre.value)
+const edge = computed(() => thickness * perMillimetre.value)
+
+watch(perMillimetre, value => {
+  localStorage.setItem(STORED, String(value))
+  calibrated.value = true
+})
+</script>
+
+<template>
+  <div class="true stack">
+    <div class="true-tools panel">
+      <label for="ruler"
+        >Hold a ruler to the bar and move the slider until it is
+        {{ units.text(RULER_MILLIMETRES, 'mm') }} long.
+        {{ calibrated ? 'This screen has been measured.' : 'This screen has not been measured yet.' }}</label
+      >
+      <svg :width="RULER_MILLIMETRES * perMillimetre" height="16" aria-hidden="true">
+        <rect x="0" y="4" width="100%" height="8" class="true-bar" />
+      </svg>
+      <input id="ruler" v-model.number="perMillimetre" type="range" min="2" max="9" step="0.01" />
+    </div>
+    <div class="true-scroll">
+      <svg
+        :width="size + 40"
+        :height="size + 12"
+        role="img"
+        :aria-label="`Disc of ${units.text(diameter, 'mm')} to true size`"
+      >
+        <circle :cx="size / 2 + 4" :cy="size / 2 + 4" :r="size / 2" class="true-disc" />
+        <line :x1="4" :x2="size + 4" :y1="size / 2 + 4" :y2="size / 2 + 4" class="true-line" />
+        <text :x="size / 2 + 4" :y="size / 2 - 6" text-anchor="middle">
+          {{ units.text(diameter, 'mm') }}, to true size
+        </text>
+        <rect :x="size + 24 - edge / 2" y="4" :width="edge" :height="size" class="true-disc" :rx="edge / 2" />
+      </svg>
+    </div>
+    <p class="soft">
+      The strip at the right is the disc from the side, as thick as it should be. A guide of the same
+      thickness keeps the pin honest.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.true-tools {
+  display: grid;
+  gap: 0.4rem;
+}
+
+.true-tools input {
+  min-height: 44px;
+  accent-color: var(--active);
+}
+
+.true-bar {
+  fill: var(--active);
+}
+
+.true-scroll {
+  overflow-x: auto;
+}
+
+.true-disc {
+  fill: var(--dough);
+  stroke: var(--dough-edge);
+  stroke-width: 2;
+}
+
+.true-line {
+  stroke: var(--dough-edge);
+  stroke-dasharray: 6 5;
+}
+
+text {
+  fill: #2b2418;
+  font: 600 18px var(--font-text);
+}
+</style>

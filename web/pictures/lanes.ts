@@ -1,0 +1,66 @@
+import type { Plan } from '@/api/types'
+
+export interface Bar {
+  from: number
+  until: number
+  tone: 'hands' | 'griddle' | 'wait'
+  title: string
+}
+
+export interface Lane {
+  name: string
+  bars: Bar[]
+}
+
+type Action = Plan['line']['actions'][number]
+
+/** The plan's actions sorted into lanes: what waits by itself, each pair of hands, each place on the griddle. */
+export function lanesOf(plan: Plan): Lane[] {
+  const actions = plan.line.actions
+  const waiting = actions.filter(action => action.hands === null).map(action => bar(action, 'wait'))
+  const pairs = Array.from({ length: plan.line.hands }, (_, index) => index + 1)
+  const places = [...new Set(actions.flatMap(action => (action.place === null ? [] : [action.place])))].sort(
+    (a, b) => a - b,
+  )
+  return [
+    { name: 'Waiting', bars: waiting },
+    ...pairs.map(pair => ({
+      name: plan.line.hands === 1 ? 'Hands' : `Hands ${pair}`,
+      bars: actions.filter(action => action.hands === pair).map(action => bar(action, 'hands')),
+    })),
+    ...places.map(place => ({ name: `Place ${place}`, bars: stays(actions, place) })),
+  ]
+}
+
+/** Whole steps of the clock that are not too close to read. */
+export function ticksOf(start: string, lengthSeconds: number): { seconds: number; label: string }[] {
+  const step =
+    [300, 600, 900, 1800, 3600, 7200, 14400, 43200].find(candidate => lengthSeconds / candidate <= 9) ?? 86400
+  const from = Date.parse(start) / 1000
+  const ticks = []
+  for (let at = Math.ceil(from / step) * step; at <= from + lengthSeconds; at += step) {
+    const label = new Date(at * 1000).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' })
+    ticks.push({ seconds: at - from, label })
+  }
+  return ticks
+}
+
+/** From lay to lift, each piece holds its place. */
+function stays(actions: Action[], place: number): Bar[] {
+  return actions
+    .filter(action => action.place === place && action.kind === 'lay')
+    .map(lay => {
+      const lift = actions.find(action => action.piece === lay.piece && action.kind === 'lift')
+      return {
+        from: lay.at_seconds,
+        until: lift?.until_seconds ?? lay.until_seconds,
+        tone: 'griddle' as const,
+        title: `Piece ${lay.piece}`,
+      }
+    })
+}
+
+function bar(action: Action, tone: Bar['tone']): Bar {
+  const piece = action.piece === null ? '' : ` piece ${action.piece}`
+  return { from: action.at_seconds, until: action.until_seconds, tone, title: `${action.kind}${piece}` }
+}

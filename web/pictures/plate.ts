@@ -1,0 +1,25 @@
+import type { Plan, PlanRequest } from '@/api/types'
+
+export interface Plate {
+  round: boolean
+  width: number
+  depth: number
+  viewBox: string
+}
+
+const RIM = 26
+
+/** The griddle as it is drawn: the one of the request, or, where none is named, one just large enough. */
+export function plateOf(plan: Plan, request: PlanRequest): Plate {
+  const griddle = request.gear?.griddle
+  const reach =
+    Math.max(...plan.griddle.places.map(({ x, y }) => 2 * Math.hypot(x, y))) + plan.shape.diameter_mm.value
+  const round = griddle?.shape !== 'rectangle'
+  const width = round ? (griddle?.diameter_mm ?? reach) : (griddle?.width_mm ?? reach)
+  const depth = round ? width : (griddle?.depth_mm ?? reach)
+  const half = {
+    x: Math.max(width, reach * (round ? 1 : 0)) / 2 + RIM,
+    y: Math.max(depth, reach * (round ? 1 : 0)) / 2 + RIM,
+  }
+  return { round, width, depth, viewBox: `${-half.x} ${-half.y} ${2 * half.x} ${2 * half.y}` }
+}

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+/** The page before the kitchen: one form, one thing that can go wrong at a time. */
+const { heading, trouble } = defineProps<{ heading: string; trouble: string }>()
+const emit = defineEmits<{ enter: [] }>()
+</script>
+
+<template>
+  <form class="door panel stack" @submit.prevent="emit('enter')">
+    <svg viewBox="0 0 200 70" aria-hidden="true">
+      <ellipse cx="100" cy="48" rx="78" ry="18" class="door-lower" />
+      <ellipse cx="100" cy="38" rx="78" ry="18" class="door-upper" />
+      <ellipse cx="100" cy="33" rx="50" ry="10" class="door-dough" />
+    </svg>
+    <h1>{{ heading }}</h1>
+    <slot />
+    <p v-if="trouble" class="door-trouble" role="alert">{{ trouble }}</p>
+  </form>
+</template>
+
+<style scoped>
+.door {
+  width: min(24rem, 92vw);
+  margin: 8vh auto 0;
+  padding: 1.5rem;
+}
+
+.door-lower {
+  fill: var(--edge-strong);
+}
+
+.door-upper {
+  fill: var(--panel-edge);
+  stroke: var(--edge-strong);
+}
+
+.door-dough {
+  fill: var(--dough);
+  stroke: var(--dough-edge);
+}
+
+.door-trouble {
+  color: var(--harm);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,175 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api } from '@/api/client'
+import type { BatchSummary } from '@/api/types'
+import { uuid } from '@/api/uuid'
+import { useHouse } from '@/house'
+import { STAGE_NAMES } from '@/stages/course'
+import { useUnits } from '@/ui/units'
+import BreadCard from './BreadCard.vue'
+import { day, inShort, isGood } from './batches'
+
+const house = useHouse()
+const router = useRouter()
+const units = useUnits()
+const batches = ref<BatchSummary[] | null>(null)
+const open = computed(() => batches.value?.filter(batch => !batch.finished_at) ?? [])
+const done = computed(() => batches.value?.filter(batch => batch.finished_at) ?? [])
+
+onMounted(async () => {
+  batches.value = await api.batches()
+})
+
+async function start(bread: string) {
+  const batch = await api.startBatch(uuid(), bread, new Date().toISOString())
+  await router.push({ name: 'batch', params: { id: batch.id, stage: 'choose' } })
+}
+
+function latest(bread: string): BatchSummary | undefined {
+  return done.value.find(batch => batch.bread.id === bread)
+}
+</script>
+
+<template>
+  <div class="today">
+    <section v-if="open.length" aria-labelledby="under-way">
+      <h2 id="under-way">Under way</h2>
+      <RouterLink
+        v-for="batch in open"
+        :key="batch.id"
+        class="today-open"
+        :to="{ name: 'batch', params: { id: batch.id, stage: batch.stage } }"
+      >
+        <span class="says">{{ batch.bread.name }}</span>
+        <span>
+          Stands at <strong>{{ STAGE_NAMES[batch.stage as keyof typeof STAGE_NAMES] }}</strong>, begun
+          {{ day(batch.started_at) }}
+          {{
+            new Date(batch.started_at).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' })
+          }}. {{ batch.piece_count }} × {{ units.text(batch.piece_grams, 'g') }}
+        </span>
+        <span class="today-go" aria-hidden="true">Go on →</span>
+      </RouterLink>
+    </section>
+    <section aria-labelledby="begin">
+      <h1 id="begin">What will it be?</h1>
+      <div class="today-breads">
+        <BreadCard
+          v-for="bread in house.kitchen?.breads"
+          :key="bread.id"
+          :bread="bread"
+          :last="latest(bread.id)"
+          @start="start(bread.id)"
+        />
+      </div>
+    </section>
+    <section aria-labelledby="lately">
+      <h2 id="lately">Lately</h2>
+      <p v-if="batches && !done.length" class="soft">
+        No batch is finished yet. Start a bread above; what came out stands here tomorrow.
+      </p>
+      <ul class="today-done">
+        <li v-for="batch in done.slice(0, 5)" :key="batch.id">
+          <RouterLink :to="{ name: 'batch', params: { id: batch.id, stage: 'judge' } }">
+            <span
+              class="today-mark"
+              :class="{ 'is-good': batch.verdict && isGood(batch.verdict) }"
+              aria-hidden="true"
+              >{{ batch.verdict && isGood(batch.verdict) ? '●' : '○' }}</span
+            >
+            <span class="soft">{{ day(batch.started_at) }}</span>
+            <strong>{{ batch.bread.name }}</strong>
+            <span v-if="batch.verdict">{{ inShort(batch.verdict) }}</span>
+            <span class="today-water">{{ units.text(batch.hydration_percent ?? 0, 'percent') }} water</span>
+          </RouterLink>
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.today {
+  display: grid;
+  gap: 1.4rem;
+  max-width: 76rem;
+  margin: 0 auto;
+  padding: 1.2rem;
+}
+
+.today section {
+  display: grid;
+  gap: 0.7rem;
+}
+
+.today-open {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: center;
+  gap: 0.2rem 1rem;
+  padding: 1rem 1.2rem;
+  border-left: 8px solid var(--heat-fill);
+  border-radius: var(--round);
+  background: var(--panel);
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.today-go {
+  grid-area: 1 / 2 / 3;
+  padding: 0.8rem 1.4rem;
+  border-radius: var(--round);
+  background: var(--active);
+  color: var(--active-ink);
+  font-weight: 600;
+}
+
+.today-breads {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
+  gap: var(--gap);
+}
+
+.today-done {
+  display: grid;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.today-done a {
+  display: grid;
+  grid-template-columns: 1.4rem 7rem 15rem 1fr auto;
+  align-items: center;
+  gap: 0 0.6rem;
+  min-height: var(--target);
+  border-top: 1px solid var(--panel-edge);
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.today-done a:hover {
+  background: var(--active-wash);
+}
+
+.today-mark.is-good {
+  color: var(--ready);
+}
+
+@media (max-width: 48rem) {
+  .today-done a {
+    grid-template-columns: 1.4rem 6rem 1fr;
+    padding: 0.4rem 0;
+  }
+
+  .today-open {
+    grid-template-columns: 1fr;
+  }
+
+  .today-go {
+    grid-area: auto;
+    text-align: center;
+  }
+}
+</style>

@@ -1,0 +1,32 @@
+import { describe, expect, it } from 'vitest'
+import type { Verdict } from '@/api/types'
+import { inShort, isGood } from './batches'
+
+const good: Verdict = {
+  pliability: 'wraps',
+  puff: 'full',
+  shade_first: 0.5,
+  shade_second: 0.5,
+  cracks: 'none',
+  sticking: 'none',
+  pieces_good: 14,
+  pieces_second: 0,
+  pieces_lost: 0,
+}
+
+describe('how a batch came out', () => {
+  it.each([
+    [good, 'Wraps, full puff', true],
+    [{ ...good, puff: 'none' } as Verdict, 'Wraps', true],
+    [
+      { ...good, pliability: 'shatters', puff: 'none', cracks: 'much', pieces_lost: 2 } as Verdict,
+      'Shatters; many cracks, 2 lost',
+      false,
+    ],
+    [{ ...good, pliability: 'limp' } as Verdict, 'Limp, full puff', false],
+    [{ ...good, sticking: 'some' } as Verdict, 'Wraps, full puff; some sticking', true],
+  ])('is said in a line', (verdict, words, repeat) => {
+    expect(inShort(verdict)).toBe(words)
+    expect(isGood(verdict)).toBe(repeat)
+  })
+})

@@ -1,0 +1,48 @@
+import type { BatchSummary, Verdict } from '@/api/types'
+
+export const PLIABILITY: Record<Verdict['pliability'], string> = {
+  shatters: 'Shatters',
+  cracks_when_folded: 'Cracks when folded',
+  folds: 'Folds',
+  wraps: 'Wraps',
+  limp: 'Limp',
+}
+
+export const PUFF: Record<Verdict['puff'], string> = {
+  none: 'No puff',
+  patches: 'Puffed in patches',
+  full: 'Full puff',
+}
+
+const AMOUNT: Record<Verdict['cracks'], string> = { none: 'no', some: 'some', much: 'many' }
+
+/** How a batch came out, in a line. */
+export function inShort(verdict: Verdict): string {
+  const troubles = [
+    verdict.cracks !== 'none' ? `${AMOUNT[verdict.cracks]} cracks` : '',
+    verdict.sticking !== 'none' ? `${verdict.sticking} sticking` : '',
+    verdict.pieces_lost ? `${verdict.pieces_lost} lost` : '',
+  ].filter(Boolean)
+  const head =
+    verdict.puff === 'none'
+      ? PLIABILITY[verdict.pliability]
+      : `${PLIABILITY[verdict.pliability]}, ${PUFF[verdict.puff].toLowerCase()}`
+  return troubles.length ? `${head}; ${troubles.join(', ')}` : head
+}
+
+/** Whether a cook would repeat it: bends without breaking and nothing was lost. */
+export function isGood(verdict: Verdict): boolean {
+  return (
+    ['folds', 'wraps'].includes(verdict.pliability) && verdict.cracks === 'none' && verdict.pieces_lost === 0
+  )
+}
+
+export function day(moment: string): string {
+  return new Date(moment).toLocaleDateString(undefined, { weekday: 'short', day: 'numeric', month: 'short' })
+}
+
+export function byBread(batches: BatchSummary[]): Map<string, BatchSummary[]> {
+  const groups = new Map<string, BatchSummary[]>()
+  for (const batch of batches) groups.set(batch.bread.name, [...(groups.get(batch.bread.name) ?? []), batch])
+  return groups
+}

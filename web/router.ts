@@ -1,0 +1,25 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { useHouse } from './house'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'today', component: () => import('./places/Today.vue') },
+    { path: '/record', name: 'record', component: () => import('./places/Record.vue') },
+    { path: '/batch/:id/:stage?', name: 'batch', component: () => import('./stages/BatchPage.vue') },
+    { path: '/sign-in', name: 'sign-in', component: () => import('./places/SignIn.vue') },
+    { path: '/first-run', name: 'first-run', component: () => import('./places/FirstRun.vue') },
+    { path: '/:rest(.*)*', redirect: '/' },
+  ],
+})
+
+const OPEN_DOORS = ['sign-in', 'first-run']
+
+router.beforeEach(async to => {
+  const house = useHouse()
+  await house.look()
+  const atDoor = OPEN_DOORS.includes(String(to.name))
+  if (house.session?.first_run) return to.name === 'first-run' || { name: 'first-run' }
+  if (!house.session?.user) return to.name === 'sign-in' || { name: 'sign-in', query: { then: to.fullPath } }
+  return atDoor ? { name: 'today' } : true
+})

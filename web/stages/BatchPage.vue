@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, onMounted, watch, type Component } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { Stage } from '@/api/types'
+import { Refusal } from '@/api/client'
+import { STAGE_NAMES } from './course'
+import { useBatch } from './batch'
+import BatchNotices from './BatchNotices.vue'
+import BowlPanel from './BowlPanel.vue'
+import Course from './Course.vue'
+
+/** The heart: the course on the left, one stage in the middle, the bowl on the right. */
+const STAGES: Record<Stage, Component> = {
+  choose: defineAsyncComponent(() => import('./choose/ChooseStage.vue')),
+  measure: defineAsyncComponent(() => import('./measure/MeasureStage.vue')),
+  water: defineAsyncComponent(() => import('./water/WaterStage.vue')),
+  mix: defineAsyncComponent(() => import('./mix/MixStage.vue')),
+  rest: defineAsyncComponent(() => import('./rest/RestStage.vue')),
+  portion: defineAsyncComponent(() => import('./portion/PortionStage.vue')),
+  shape: defineAsyncComponent(() => import('./shape/ShapeStage.vue')),
+  griddle: defineAsyncComponent(() => import('./griddle/GriddleStage.vue')),
+  stack: defineAsyncComponent(() => import('./stack/StackStage.vue')),
+  judge: defineAsyncComponent(() => import('./judge/JudgeStage.vue')),
+}
+
+const route = useRoute()
+const router = useRouter()
+const store = useBatch()
+const id = computed(() => String(route.params['id']))
+const stage = computed<Stage>(() => {
+  const named = String(route.params['stage'] ?? '')
+  return named in STAGE_NAMES ? (named as Stage) : (store.batch?.state.stage ?? 'choose')
+})
+
+onMounted(load)
+watch(id, load)
+watch(stage, enter)
+
+async function load() {
+  try {
+    await store.open(id.value)
+    await enter()
+  } catch (failure) {
+    if (failure instanceof Refusal && failure.status === 404) await router.replace('/')
+    else throw failure
+  }
+}
+
+/** Where the cook is goes into the log, so that another device or a new page comes back to it. */
+async function enter() {
+  const batch = store.batch
+  if (batch && batch.id === id.value && !batch.finished_at && batch.state.stage !== stage.value) {
+    await store.record('entered', { stage: stage.value })
+  }
+}
+</script>
+
+<template>
+  <div v-if="store.batch && store.plan" class="batch">
+    <Course class="batch-course" :batch="store.batch" :plan="store.plan" :stage="stage" />
+    <section class="batch-stage" :aria-label="STAGE_NAMES[stage]">
+      <BatchNotices />
+      <component :is="STAGES[stage]" :key="stage" :batch="store.batch" :plan="store.plan" />
+    </section>
+    <BowlPanel class="batch-bowl" :batch="store.batch" :plan="store.plan" :stage="stage" />
+  </div>
+  <p v-else class="batch-wait" role="status">Fetching the batch…</p>
+</template>
+
+<style scoped>
+.batch {
+  display: grid;
+  grid-template-columns: 13rem minmax(0, 1fr) 15.5rem;
+  gap: 1rem;
+  align-items: start;
+  max-width: 100rem;
+  margin: 0 auto;
+  padding: 0.9rem 1rem;
+}
+
+.batch-stage {
+  display: grid;
+  gap: 0.8rem;
+  min-width: 0;
+}
+
+.batch-wait {
+  padding: 2rem;
+}
+
+.batch-course,
+.batch-bowl {
+  position: sticky;
+  top: 0.9rem;
+}
+
+:root[data-view='bench'] .batch {
+  grid-template-columns: 8.5rem minmax(0, 1fr);
+}
+
+:root[data-view='bench'] .batch-bowl {
+  grid-column: 1 / 3;
+  position: static;
+}
+
+@media (max-width: 64rem) {
+  .batch,
+  :root[data-view='bench'] .batch {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 0.6rem;
+  }
+
+  .batch-course,
+  .batch-bowl {
+    position: static;
+    grid-column: auto;
+  }
+
+  :root[data-view='bench'] .batch-bowl {
+    grid-column: auto;
+  }
+}
+</style>

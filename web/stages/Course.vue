@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Batch, Plan, Stage } from '@/api/types'
+import { useUnits } from '@/ui/units'
+import { courseOf, stagesOf } from './course'
+
+/** The way through the batch: each stop with its time and its one number. */
+const { batch, plan, stage } = defineProps<{ batch: Batch; plan: Plan; stage: Stage }>()
+const units = useUnits()
+const stops = computed(() => courseOf(batch, plan, units.text))
+const reached = computed(() =>
+  batch.finished_at ? stops.value.length : stagesOf(plan).indexOf(batch.state.stage),
+)
+</script>
+
+<template>
+  <nav class="course" aria-label="Course">
+    <ol>
+      <li v-for="(stop, index) in stops" :key="stop.stage" :class="{ 'is-passed': index < reached }">
+        <RouterLink
+          :to="{ name: 'batch', params: { id: batch.id, stage: stop.stage } }"
+          :aria-current="stop.stage === stage ? 'step' : undefined"
+        >
+          <span class="course-dot" aria-hidden="true" />
+          <span class="course-name"
+            >{{ stop.name }}<span v-if="index < reached" class="visually-hidden"> (passed)</span></span
+          >
+          <span class="course-time">{{ stop.time }}</span>
+          <span class="course-number">{{ stop.number }}</span>
+        </RouterLink>
+      </li>
+    </ol>
+  </nav>
+</template>
+
+<style scoped>
+.course ol {
+  display: grid;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.course a {
+  position: relative;
+  display: grid;
+  grid-template-columns: 1.5rem 1fr auto;
+  align-items: baseline;
+  min-height: var(--target);
+  padding: 0.35rem 0.6rem 0.35rem 0.3rem;
+  border-radius: var(--round);
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.course a::before {
+  content: '';
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  left: 0.82rem;
+  width: 3px;
+  background: var(--panel-edge);
+}
+
+.course li:first-child a::before {
+  top: 50%;
+}
+
+.course li:last-child a::before {
+  bottom: 50%;
+}
+
+.course .is-passed a::before {
+  background: var(--ready);
+}
+
+.course-dot {
+  position: relative;
+  z-index: 1;
+  width: 0.85rem;
+  height: 0.85rem;
+  margin-left: 0.15rem;
+  border: 3px solid var(--edge-strong);
+  border-radius: 50%;
+  background: var(--ground);
+}
+
+.is-passed .course-dot {
+  border-color: var(--ready);
+  background: var(--ready);
+}
+
+.course-name {
+  font-weight: 600;
+}
+
+.course-time {
+  color: var(--ink-soft);
+  font-size: 0.9rem;
+}
+
+.course-number {
+  grid-column: 2 / 4;
+  color: var(--ink-soft);
+  font-size: 0.9rem;
+}
+
+.course [aria-current='step'] {
+  background: var(--active);
+  color: var(--active-ink);
+}
+
+.course [aria-current='step'] .course-time,
+.course [aria-current='step'] .course-number {
+  color: inherit;
+}
+
+.course [aria-current='step'] .course-dot {
+  border-color: var(--active-ink);
+  background: var(--heat-fill);
+}
+
+:root[data-view='bench'] .course-number,
+:root[data-view='bench'] .course-time {
+  display: none;
+}
+
+@media (max-width: 64rem) {
+  .course {
+    overflow-x: auto;
+  }
+
+  .course ol {
+    grid-auto-flow: column;
+    justify-content: start;
+  }
+
+  .course a {
+    grid-template-columns: 1.4rem auto;
+  }
+
+  .course a::before,
+  .course-time {
+    display: none;
+  }
+
+  .course-number {
+    grid-column: 1 / 3;
+    white-space: nowrap;
+  }
+}
+</style>

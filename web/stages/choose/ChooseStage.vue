@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Batch, Plan, PlanRequest } from '@/api/types'
+import { useHouse } from '@/house'
+import LineLanes from '@/pictures/LineLanes.vue'
+import Choice from '@/ui/Choice.vue'
+import Fader from '@/ui/Fader.vue'
+import Why from '@/ui/Why.vue'
+import { useUnits } from '@/ui/units'
+import { useBatch } from '../batch'
+import { withWish } from '../requests'
+import StageFoot from '../StageFoot.vue'
+import StageHead from '../StageHead.vue'
+import Warnings from '../Warnings.vue'
+import ServeAt from './ServeAt.vue'
+
+const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
+const units = useUnits()
+const house = useHouse()
+const store = useBatch()
+const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
+const request = computed<PlanRequest>(() => store.request ?? batch.request)
+const griddles = computed(() => house.kitchen?.gear.filter(one => one.kind === 'griddle') ?? [])
+
+const count = computed({
+  get: () => plan.portion.count,
+  set: value => store.change(withWish(request.value, 'pieces', { count: value })),
+})
+const grams = computed({
+  get: () => request.value.pieces?.grams_each ?? plan.portion.piece_grams.value,
+  set: value => store.change(withWish(request.value, 'pieces', { grams_each: value })),
+})
+const griddle = computed({
+  get: () =>
+    griddles.value.find(one => JSON.stringify(one.request) === JSON.stringify(request.value.gear?.griddle))
+      ?.id ?? '',
+  set: id => {
+    const shape = griddles.value.find(one => one.id === id)?.request
+    if (shape)
+      store.change(
+        withWish(request.value, 'gear', {
+          griddle: shape as NonNullable<NonNullable<PlanRequest['gear']>['griddle']>,
+        }),
+      )
+  },
+})
+const hands = computed({
+  get: () => String(request.value.hands ?? 1),
+  set: value => store.change({ ...request.value, hands: Number(value) }),
+})
+const nutrition = computed(() => [
+  { name: 'Energy', figure: plan.label.per_piece.energy_kj },
+  { name: 'Carbohydrate', figure: plan.label.per_piece.carbohydrate_grams },
+  { name: 'Fibre', figure: plan.label.per_piece.fibre_grams },
+  { name: 'Protein', figure: plan.label.per_piece.protein_grams },
+  { name: 'Fat', figure: plan.label.per_piece.fat_grams },
+  { name: 'Salt', figure: plan.label.per_piece.salt_grams },
+])
+</script>
+
+<template>
+  <StageHead :says="`${plan.portion.count} × ${batch.bread.name}`" :detail="style?.purpose" />
+  <div class="choose">
+    <div class="panel stack">
+      <h2>How many, how big</h2>
+      <Fader
+        v-model="count"
+        label="Pieces"
+        :min="1"
+        :max="60"
+        :step="1"
+        :unit="null"
+        :disabled="batch.state.begun"
+      />
+      <Fader
+        v-model="grams"
+        label="Each, raw"
+        :min="Math.floor((style?.piece_grams_range[0] ?? 20) * 0.8)"
+        :max="Math.ceil((style?.piece_grams_range[1] ?? 90) * 1.2)"
+        :step="1"
+        unit="g"
+        :disabled="batch.state.begun"
+      />
+      <p v-if="batch.state.begun" class="soft">
+        Water is in the flour: number and size are settled when you portion.
+      </p>
+    </div>
+    <div class="panel stack">
+      <h2>On what, with whom, for when</h2>
+      <Choice
+        v-model="griddle"
+        label="Griddle"
+        :options="griddles.map(one => ({ value: one.id, label: one.name }))"
+      />
+      <Choice
+        v-model="hands"
+        label="Pairs of hands"
+        :options="['1', '2'].map(value => ({ value, label: value }))"
+      />
+      <ServeAt :request="request" :plan="plan" @change="store.change" />
+    </div>
+  </div>
+  <Warnings :plan="plan" />
+  <div class="panel stack">
+    <div class="row">
+      <h2>How it will go</h2>
+      <span class="soft"
+        >{{ plan.griddle.places.length }} on the griddle at a time,
+        {{ units.text(plan.line.length_seconds, 's') }} in all</span
+      >
+    </div>
+    <LineLanes :plan="plan" :start="plan.line.starts_at ?? batch.started_at" />
+  </div>
+  <div class="panel">
+    <div class="row">
+      <h2>In one piece of {{ units.text(plan.label.per_piece.grams.value, 'g') }} as eaten</h2>
+      <Why :figure="plan.label.per_piece.grams" label="Eaten weight" />
+    </div>
+    <dl class="choose-label">
+      <div v-for="fact in nutrition" :key="fact.name">
+        <dt>{{ fact.name }}</dt>
+        <dd>{{ units.text(fact.figure.value, fact.figure.unit) }}</dd>
+      </div>
+    </dl>
+    <p class="soft">
+      Carbohydrate without fibre, which is also the net figure; counted with fibre it is
+      {{ units.text(plan.label.per_piece.total_carbohydrate_grams.value, 'g') }}.
+      <template v-if="plan.label.gluten.uncertified.length"
+        >Not from a certified bag: {{ plan.label.gluten.uncertified.join(', ') }}.</template
+      >
+    </p>
+  </div>
+  <StageFoot :plan="plan" stage="choose" />
+</template>
+
+<style scoped>
+.choose {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(19rem, 100%), 1fr));
+  gap: var(--gap);
+}
+
+.choose-label {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(6.5rem, 1fr));
+  gap: 0.5rem;
+  margin: 0.4rem 0;
+}
+
+.choose-label dd {
+  margin: 0;
+  font: 600 1.25rem var(--font-head);
+}
+
+.choose-label dt {
+  color: var(--ink-soft);
+}
+</style>

@@ -1,0 +1,75 @@
+import type { Batch, Plan, Stage, Unit } from '@/api/types'
+import { clock } from '@/ui/units'
+
+export const STAGE_NAMES: Record<Stage, string> = {
+  choose: 'Choose',
+  measure: 'Measure',
+  water: 'Water',
+  mix: 'Mix',
+  rest: 'Rest',
+  portion: 'Portion',
+  shape: 'Shape',
+  griddle: 'Griddle',
+  stack: 'Stack',
+  judge: 'Judge',
+}
+
+const ORDER = Object.keys(STAGE_NAMES) as Stage[]
+
+export interface Stop {
+  stage: Stage
+  name: string
+  time: string
+  number: string
+}
+
+type Text = (value: number, unit: Unit | null) => string
+
+/** The stages that this batch goes through; one that its style does not need is not there. */
+export function stagesOf(plan: Plan): Stage[] {
+  return ORDER.filter(stage => stage !== 'rest' || plan.rest.seconds > 0)
+}
+
+/** The stops of the course: each with its clock time and its one number. */
+export function courseOf(batch: Batch, plan: Plan, text: Text): Stop[] {
+  const start = Date.parse(plan.line.starts_at ?? batch.started_at)
+  const at = new Map(plan.line.stages.map(({ stage, at_seconds }) => [stage, at_seconds]))
+  return stagesOf(plan).map(stage => ({
+    stage,
+    name: STAGE_NAMES[stage],
+    time: timeOf(stage, start, at, plan),
+    number: numberOf(stage, plan, text),
+  }))
+}
+
+export function afterStage(stage: Stage, plan: Plan): Stage | undefined {
+  const stages = stagesOf(plan)
+  return stages[stages.indexOf(stage) + 1]
+}
+
+function timeOf(stage: Stage, start: number, at: Map<string, number>, plan: Plan): string {
+  const seconds = stage === 'judge' ? plan.line.length_seconds : at.get(stage)
+  if (seconds === undefined) return ''
+  return new Date(start + seconds * 1000).toLocaleTimeString(undefined, {
+    hour: '2-digit',
+    minute: '2-digit',
+  })
+}
+
+function numberOf(stage: Stage, plan: Plan, text: Text): string {
+  const { water, mix, portion, shape, griddle } = plan
+  const pieces = `${portion.count} × ${text(portion.piece_grams.value, 'g')}`
+  const numbers: Record<Stage, () => string> = {
+    choose: () => `${portion.count} pieces`,
+    measure: () => `${text(portion.mixed_grams.value - water.grams.value, 'g')} dry`,
+    water: () => `${text(water.grams.value, 'g')} at ${text(water.celsius.value, 'celsius')}`,
+    mix: () => `dough at ${text(mix.celsius.value, 'celsius')}`,
+    rest: () => clock(plan.rest.seconds),
+    portion: () => pieces,
+    shape: () => `${text(shape.diameter_mm.value, 'mm')} wide`,
+    griddle: () => `turn at ${clock(griddle.turns[0]?.at_seconds ?? griddle.lift.at_seconds)}`,
+    stack: () => clock(plan.stack.seconds),
+    judge: () => '',
+  }
+  return numbers[stage]()
+}

@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
+import { computed, reactive, ref } from 'vue'
+import type { Batch, Plan, Verdict } from '@/api/types'
+import { shadeColour, shadeWord } from '@/pictures/shade'
+import { inShort, PLIABILITY, PUFF } from '@/places/batches'
+import Choice from '@/ui/Choice.vue'
+import Fader from '@/ui/Fader.vue'
+import { useUnits } from '@/ui/units'
+import { useBatch } from '../batch'
+import StageHead from '../StageHead.vue'
+import { afresh } from './verdict'
+
+const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
+const units = useUnits()
+const store = useBatch()
+const verdict = reactive<Verdict>(
+  batch.verdict ? { ...batch.verdict } : afresh(plan, batch.state.portion.count),
+)
+const saved = ref(false)
+const named = <T extends string>(names: Record<T, string>) =>
+  (Object.entries(names) as [T, string][]).map(([value, label]) => ({ value, label }))
+const EXTENT = named<Verdict['cracks']>({ none: 'None', some: 'Some', much: 'Many' })
+const STICKING = named<Verdict['sticking']>({ none: 'None', some: 'Some', much: 'A lot' })
+const FACES = [
+  { key: 'shade_first', label: 'First face' },
+  { key: 'shade_second', label: 'Second face' },
+] as const
+const rest = computed(
+  () => batch.state.portion.count - verdict.pieces_good - verdict.pieces_second - verdict.pieces_lost,
+)
+
+async function save() {
+  await store.judge({ ...verdict, notes: verdict.notes?.trim() || null })
+  saved.value = !store.trouble
+}
+</script>
+
+<template>
+  <StageHead
+    :says="batch.verdict ? inShort(batch.verdict) : 'How did they come out?'"
+    :detail="
+      batch.verdict ? 'Look again and mend a word if you like.' : 'Fold one, look at both faces, count.'
+    "
+  />
+  <form class="judge" @submit.prevent="save">
+    <div class="panel stack">
+      <Choice v-model="verdict.pliability" label="When folded" :options="named(PLIABILITY)" />
+      <Choice v-model="verdict.puff" label="Puff" :options="named(PUFF)" />
+      <Choice v-model="verdict.cracks" label="Cracks" :options="EXTENT" />
+      <Choice v-model="verdict.sticking" label="Sticking" :options="STICKING" />
+    </div>
+    <div class="panel stack">
+      <div v-for="face in FACES" :key="face.key" class="judge-face">
+        <svg viewBox="0 0 60 60" aria-hidden="true">
+          <circle cx="30" cy="30" r="28" :fill="shadeColour(verdict[face.key])" class="judge-swatch" />
+        </svg>
+        <Fader
+          v-model="verdict[face.key]"
+          :label="`${face.label}: ${shadeWord(verdict[face.key])}`"
+          :min="0"
+          :max="1"
+          :step="0.05"
+          unit="share"
+        />
+      </div>
+      <Fader
+        v-model="verdict.pieces_good"
+        label="Good pieces"
+        :min="0"
+        :max="batch.state.portion.count"
+        :step="1"
+        :unit="null"
+      />
+      <Fader
+        v-model="verdict.pieces_second"
+        label="Seconds"
+        :min="0"
+        :max="batch.state.portion.count"
+        :step="1"
+        :unit="null"
+      />
+      <Fader
+        v-model="verdict.pieces_lost"
+        label="Lost"
+        :min="0"
+        :max="batch.state.portion.count"
+        :step="1"
+        :unit="null"
+      />
+      <p :class="{ 'judge-off': rest !== 0 }">
+        {{
+          rest === 0
+            ? 'That is all of them.'
+            : rest > 0
+              ? `${rest} not accounted for.`
+              : `${-rest} more than were made.`
+        }}
+      </p>
+    </div>
+    <div class="panel stack judge-notes">
+      <label for="notes">Notes for next time</label>
+      <ElInput id="notes" v-model="verdict.notes" type="textarea" :rows="3" maxlength="2000" />
+      <div class="row">
+        <ElButton type="primary" size="large" native-type="submit">{{
+          batch.verdict ? 'Save the verdict again' : 'Save the verdict'
+        }}</ElButton>
+        <p v-if="saved" role="status">Kept. <RouterLink to="/record">See it in the record</RouterLink></p>
+      </div>
+    </div>
+  </form>
+  <p class="soft">
+    Planned {{ units.text(plan.water.hydration_percent.value, 'percent') }} water; the dough had
+    {{ units.text(batch.state.bowl.hydration_percent, 'percent') }} in the end.
+  </p>
+</template>
+
+<style scoped>
+.judge {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
+  gap: var(--gap);
+}
+
+.judge-notes {
+  grid-column: 1 / -1;
+}
+
+.judge-face {
+  display: grid;
+  grid-template-columns: 3.6rem 1fr;
+  align-items: center;
+  gap: 0.8rem;
+}
+
+.judge-swatch {
+  stroke: var(--edge-strong);
+}
+
+.judge-off {
+  color: var(--heat);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { ElButton, ElInputNumber, ElOption, ElSelect } from 'element-plus'
+import { computed, ref, watch } from 'vue'
+import type { BatchState } from '@/api/types'
+import { useHouse } from '@/house'
+import { useUnits } from '@/ui/units'
+import { useBatch } from '../batch'
+import { withLot } from '../requests'
+
+type Line = BatchState['bowl']['lines'][number]
+
+/** One line: what to weigh, from which bag, and what the scale really said. */
+const { line, planned, percent, isNext, locked } = defineProps<{
+  line: Line
+  planned: number
+  percent: number
+  isNext: boolean
+  locked: boolean
+}>()
+const emit = defineEmits<{ measured: [grams: number] }>()
+const units = useUnits()
+const house = useHouse()
+const store = useBatch()
+const grams = ref(line.measured ? line.grams : planned)
+watch(
+  () => planned,
+  value => {
+    if (!line.measured) grams.value = value
+  },
+)
+
+const bags = computed(() => house.kitchen?.lots.filter(lot => lot.ingredient === line.ingredient) ?? [])
+const bag = computed({
+  get: () => store.request?.formula?.lines?.find(one => one.ingredient === line.ingredient)?.lot ?? '',
+  set: id => {
+    if (store.request)
+      store.change(withLot(store.request, line.ingredient, bags.value.find(one => one.id === id) ?? null))
+  },
+})
+</script>
+
+<template>
+  <li class="line panel" :class="{ 'is-next': isNext, 'is-in': line.measured }">
+    <div class="line-name">
+      <strong>{{ line.name }}</strong>
+      <span class="soft">{{ units.text(percent, 'percent') }} of the flour</span>
+    </div>
+    <ElSelect
+      v-if="bags.length"
+      v-model="bag"
+      class="line-bag"
+      :disabled="locked"
+      :aria-label="`Bag of ${line.name}`"
+      placeholder="Bag"
+    >
+      <ElOption
+        v-for="lot in bags"
+        :key="lot.id"
+        :value="lot.id"
+        :label="lot.label + (lot.certified_gluten_free ? ' (certified)' : '')"
+      />
+      <ElOption value="" label="No bag named" />
+    </ElSelect>
+    <span class="line-grams">{{ units.text(planned, 'g') }}</span>
+    <ElInputNumber
+      v-model="grams"
+      class="line-read"
+      :min="0.1"
+      :max="50000"
+      :step="1"
+      :controls="false"
+      :aria-label="`Grams of ${line.name} on the scale`"
+    />
+    <ElButton :type="isNext ? 'primary' : 'default'" @click="emit('measured', grams ?? planned)">{{
+      line.measured ? '✓ In. Again' : 'In the bowl'
+    }}</ElButton>
+  </li>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: 1fr minmax(0, 13rem) 5.5rem 6rem 8.5rem;
+  align-items: center;
+  gap: 0.4rem 0.8rem;
+  padding: 0.6rem 0.9rem;
+}
+
+.line-name {
+  display: grid;
+}
+
+.line-grams {
+  grid-column: 3;
+  font: 600 1.5rem var(--font-head);
+  text-align: right;
+  white-space: nowrap;
+}
+
+.line-read {
+  width: 100%;
+}
+
+.line.is-next {
+  border-color: var(--active);
+  border-width: 2px;
+}
+
+.line.is-in {
+  border-left: 6px solid var(--ready);
+}
+
+@media (max-width: 48rem) {
+  .line {
+    grid-template-columns: 1fr 1fr;
+  }
+
+  .line-grams {
+    grid-column: auto;
+  }
+
+  .line-bag {
+    grid-column: 1 / 3;
+  }
+}
+</style>

@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed } from 'vue'
+import type { FeelAnswer, Plan } from '@/api/types'
+import Why from '@/ui/Why.vue'
+import { useUnits } from '@/ui/units'
+
+/** What to do about a feel: grams, spoons, and what it makes of the pieces. */
+const { answer, plan } = defineProps<{ answer: FeelAnswer; plan: Plan }>()
+const emit = defineEmits<{ workedIn: [] }>()
+const units = useUnits()
+const dry = computed(() => answer.offset_points < 0)
+const figure = computed(() => (dry.value ? answer.water_grams : answer.flour_grams))
+const names = computed(() => new Map(plan.ledger.map(row => [row.ingredient, row.name])))
+</script>
+
+<template>
+  <section class="answer panel" aria-live="polite">
+    <template v-if="answer.offset_points === 0">
+      <p>{{ answer.instruction }}</p>
+    </template>
+    <template v-else>
+      <div class="stack">
+        <p>{{ answer.instruction }}</p>
+        <ul v-if="!dry">
+          <li v-for="line in answer.dry_mix" :key="line.ingredient">
+            {{ names.get(line.ingredient) }} <strong>{{ units.text(line.grams, 'g') }}</strong>
+          </li>
+        </ul>
+        <p class="soft">
+          Between {{ units.text(figure.low, 'g') }} and {{ units.text(figure.high, 'g') }}, as far as a hand
+          can tell.
+          <Why :figure="figure" :label="dry ? 'Water to work in' : 'Flour to work in'" />
+        </p>
+        <p>
+          Then {{ units.text(answer.dough_grams_after, 'g') }} of dough: {{ plan.portion.count }} pieces of
+          {{ units.text(answer.same_count_piece_grams, 'g')
+          }}<template v-if="answer.same_weight_count > plan.portion.count"
+            >, or {{ answer.same_weight_count }} of the weight as now</template
+          >.
+        </p>
+      </div>
+      <ElButton type="primary" size="large" @click="emit('workedIn')">Worked in</ElButton>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.answer {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 1rem;
+  border-left: 6px solid var(--active);
+}
+
+.answer ul {
+  margin: 0;
+}
+</style>

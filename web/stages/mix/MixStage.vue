@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed } from 'vue'
+import type { Batch, FeelAnswer, Plan } from '@/api/types'
+import Why from '@/ui/Why.vue'
+import { clock, useUnits } from '@/ui/units'
+import { useBatch } from '../batch'
+import StageFoot from '../StageFoot.vue'
+import StageHead from '../StageHead.vue'
+import Warnings from '../Warnings.vue'
+import FeelAnswerCard from './FeelAnswerCard.vue'
+import { FEEL_NAMES } from './feel'
+
+const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
+const units = useUnits()
+const store = useBatch()
+const feel = computed(() => batch.state.bowl.feel)
+const answer = computed<FeelAnswer | undefined>(() =>
+  batch.state.feel_answers.find(one => one.grade === feel.value),
+)
+const says = computed(() => {
+  if (!batch.state.begun) return 'Pour the water first'
+  if (!answer.value) return 'How does it feel?'
+  return answer.value.grade === 'ready' ? 'It is ready. Cover it.' : sentence(answer.value)
+})
+const handWarm = computed(() => plan.mix.hand_warm_minutes.value)
+const detail = computed(() => {
+  const knead = `Knead ${clock(plan.mix.knead_seconds)}, then press a thumb into it.`
+  return handWarm.value > 0.5
+    ? `Spoon it apart; hand-warm in about ${units.text(handWarm.value, 'min')}. ${knead}`
+    : knead
+})
+
+function sentence(one: FeelAnswer): string {
+  return one.offset_points < 0
+    ? `Too dry: work in ${units.text(one.water_grams.value, 'g')} water`
+    : `Too wet: work in ${units.text(mixGrams(one), 'g')} dry mix`
+}
+
+function mixGrams(one: FeelAnswer): number {
+  return one.dry_mix.reduce((sum, line) => sum + line.grams, 0)
+}
+</script>
+
+<template>
+  <StageHead :says="says" :detail="detail" />
+  <Warnings :plan="plan" stage="mix" />
+  <div class="feel" role="group" aria-label="How the dough feels">
+    <button
+      v-for="one in batch.state.feel_answers"
+      :key="one.grade"
+      type="button"
+      class="feel-grade"
+      :class="{ 'is-ready': one.grade === 'ready', 'is-wet': one.offset_points > 0 }"
+      :disabled="!batch.state.begun"
+      :aria-pressed="one.grade === feel"
+      @click="store.record('felt', { grade: one.grade })"
+    >
+      <strong>{{ FEEL_NAMES[one.grade] }}</strong>
+      <span>{{ one.test }}</span>
+    </button>
+  </div>
+  <FeelAnswerCard
+    v-if="answer"
+    :answer="answer"
+    :plan="plan"
+    @worked-in="
+      store.record('corrected', {
+        water_grams: answer.water_grams.value,
+        flour_grams: answer.flour_grams.value,
+      })
+    "
+  />
+  <div class="panel row">
+    <span
+      >Dough planned at <strong>{{ units.text(plan.mix.celsius.value, 'celsius') }}</strong></span
+    >
+    <Why :figure="plan.mix.celsius" label="Dough temperature" />
+    <template v-if="handWarm > 0.5">
+      <span
+        >hand-warm after <strong>{{ units.text(handWarm, 'min') }}</strong></span
+      >
+      <Why :figure="plan.mix.hand_warm_minutes" label="Hand-warm" />
+    </template>
+  </div>
+  <StageFoot :plan="plan" stage="mix" :ready="feel === 'ready'">
+    <RouterLink v-if="!batch.state.begun" :to="{ name: 'batch', params: { id: batch.id, stage: 'water' } }"
+      ><ElButton type="primary" tag="span" size="large">To the water</ElButton></RouterLink
+    >
+  </StageFoot>
+</template>
+
+<style scoped>
+.feel {
+  display: grid;
+  grid-template-columns: repeat(7, minmax(0, 1fr));
+  gap: 0.4rem;
+}
+
+.feel-grade {
+  display: grid;
+  align-content: start;
+  gap: 0.3rem;
+  min-height: 9rem;
+  padding: 0.7rem 0.5rem;
+  border: 2px solid var(--edge-strong);
+  border-top: 10px solid var(--dough-edge);
+  border-radius: var(--round);
+  background: var(--panel);
+  color: var(--ink);
+  font: inherit;
+  font-size: 0.92rem;
+  text-align: left;
+  cursor: pointer;
+}
+
+.feel-grade strong {
+  font: 600 1.02rem var(--font-head);
+}
+
+.feel-grade.is-wet {
+  border-top-color: var(--water);
+}
+
+.feel-grade.is-ready {
+  border-top-color: var(--ready);
+}
+
+.feel-grade[aria-pressed='true'] {
+  border-color: var(--active);
+  background: var(--active-wash);
+  outline: 2px solid var(--active);
+}
+
+.feel-grade:disabled {
+  opacity: 0.6;
+  cursor: default;
+}
+
+:root[data-view='bench'] .feel {
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+}
+
+@media (max-width: 60rem) {
+  .feel,
+  :root[data-view='bench'] .feel {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+
+  .feel-grade {
+    min-height: var(--target);
+  }
+}
+</style>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { ElButton, ElInputNumber } from 'element-plus'
+import { computed, ref, watch } from 'vue'
+import type { Batch, Plan } from '@/api/types'
+import PortionStrip from '@/pictures/PortionStrip.vue'
+import Fader from '@/ui/Fader.vue'
+import { useUnits } from '@/ui/units'
+import { useBatch } from '../batch'
+import StageFoot from '../StageFoot.vue'
+import StageHead from '../StageHead.vue'
+import ScaleBench from './ScaleBench.vue'
+
+const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
+const units = useUnits()
+const store = useBatch()
+const portion = computed(() => batch.state.portion)
+const isSet = computed(() => portion.value.start_grams !== null)
+const expected = computed(() => Math.round(batch.state.bowl.piece_grams * plan.portion.count))
+const reading = ref(portion.value.next_mark_grams ?? expected.value)
+const pieces = ref(portion.value.count)
+const done = computed(() => isSet.value && portion.value.left === 0)
+watch(
+  () => portion.value.next_mark_grams,
+  mark => (reading.value = mark ?? expected.value),
+)
+
+const says = computed(() => {
+  if (!isSet.value) return 'Put the bowl on the scale'
+  if (done.value) return `${portion.value.count} pieces, under a damp cloth`
+  return `Take dough until it shows ${units.text(portion.value.next_mark_grams ?? 0, 'g')}`
+})
+const detail = computed(() => {
+  if (!isSet.value) return 'Weigh the dough in its tared bowl, then count the scale down piece by piece.'
+  if (done.value)
+    return `Furthest from the mean: ${units.text(portion.value.worst_deviation_grams ?? 0, 'g')}.`
+  return `Next: ${units.text(portion.value.next_piece_grams ?? 0, 'g')}, give or take ${units.text(portion.value.tolerance_grams ?? 0, 'g')}, keeps the rest even. ${portion.value.left} to go.`
+})
+
+function take(grams: number) {
+  if (isSet.value) void store.record('portioned', { grams })
+  else void store.record('scale_set', { grams, pieces: pieces.value })
+}
+</script>
+
+<template>
+  <StageHead :says="says" :detail="detail" />
+  <PortionStrip :portion="portion" />
+  <div class="portion">
+    <div class="panel stack">
+      <h2>{{ isSet ? 'What the scale shows' : 'The whole dough' }}</h2>
+      <Fader v-if="!isSet" v-model="pieces" label="Pieces" :min="1" :max="60" :step="1" :unit="null" />
+      <p v-if="!isSet">
+        Each about <strong>{{ units.text(reading / pieces, 'g') }}</strong>
+      </p>
+      <div class="row">
+        <ElInputNumber
+          v-model="reading"
+          :min="0"
+          :max="50000"
+          :step="1"
+          :controls="false"
+          :disabled="done"
+          aria-label="Scale reading in grams"
+        />
+        <ElButton type="primary" size="large" :disabled="done" @click="take(reading ?? 0)">
+          {{ isSet ? `Piece ${portion.count - portion.left + 1} is off` : 'Start counting down' }}
+        </ElButton>
+      </div>
+      <ElButton
+        v-if="isSet"
+        @click="
+          store.record('scale_set', {
+            grams: portion.reading_grams || expected,
+            pieces: Math.max(1, portion.left),
+          })
+        "
+        >Start again from here</ElButton
+      >
+    </div>
+    <ScaleBench
+      :resolution="plan.portion.resolution_grams"
+      :on-scale="portion.reading_grams ?? expected"
+      :piece="portion.next_piece_grams ?? 0"
+      :counting="isSet && !done"
+      @steady="take"
+    />
+  </div>
+  <StageFoot :plan="plan" stage="portion" :ready="done" />
+</template>
+
+<style scoped>
+.portion {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(18rem, 100%), 1fr));
+  gap: var(--gap);
+}
+</style>

@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest'
+import type { PlanRequest } from '@/api/types'
+import { withLot, withMethod, withWish } from './requests'
+
+const masa = {
+  style: 'pressed-masa',
+  formula: {
+    lines: [{ ingredient: 'instant-masa-fine', percent: 100, lot: 'old' }],
+    method: { water: 'hot_tap' },
+  },
+  pieces: { count: 14, grams_each: 43 },
+  lots: { old: { certified_gluten_free: false } },
+} as PlanRequest
+
+describe('a changed request', () => {
+  it('keeps the wishes that were not changed', () => {
+    expect(withWish(masa, 'pieces', { count: 10 }).pieces).toEqual({ count: 10, grams_each: 43 })
+    expect(withMethod(masa, { turns: 'two_turns' }).formula?.method).toEqual({
+      water: 'hot_tap',
+      turns: 'two_turns',
+    })
+  })
+
+  it('drops a wish that is taken back, so that the rules decide again', () => {
+    const wet = withWish(masa, 'water', { hydration_percent: 140 })
+    expect(withWish(wet, 'water', { hydration_percent: undefined }).water).toEqual({})
+  })
+
+  it('changes the bag behind a line and describes it', () => {
+    const changed = withLot(masa, 'instant-masa-fine', { id: 'new', certified_gluten_free: true })
+    expect(changed.formula?.lines?.[0]).toEqual({ ingredient: 'instant-masa-fine', percent: 100, lot: 'new' })
+    expect(changed.lots?.['new']).toEqual({ certified_gluten_free: true })
+    expect(withLot(masa, 'instant-masa-fine', null).formula?.lines?.[0]).not.toHaveProperty('lot')
+  })
+
+  it('never touches the request that it came from', () => {
+    const before = JSON.stringify(masa)
+    withWish(masa, 'pieces', { count: 2 })
+    withLot(masa, 'instant-masa-fine', null)
+    expect(JSON.stringify(masa)).toBe(before)
+  })
+})

@@ -1,0 +1,41 @@
+import type { PlanRequest } from '@/api/types'
+
+type Section = 'pieces' | 'water' | 'griddle' | 'gear'
+
+/** The request with some wishes of one section changed; a wish of undefined goes back to what the rules find. */
+export function withWish<S extends Section>(
+  request: PlanRequest,
+  section: S,
+  wish: Partial<NonNullable<PlanRequest[S]>>,
+): PlanRequest {
+  const merged = Object.fromEntries(
+    Object.entries({ ...request[section], ...wish }).filter(([, value]) => value !== undefined),
+  )
+  return { ...request, [section]: merged }
+}
+
+export function withMethod(
+  request: PlanRequest,
+  choice: NonNullable<NonNullable<PlanRequest['formula']>['method']>,
+): PlanRequest {
+  return { ...request, formula: { ...request.formula, method: { ...request.formula?.method, ...choice } } }
+}
+
+/** The formula with another bag behind one of its lines. */
+export function withLot(
+  request: PlanRequest,
+  ingredient: string,
+  lot: { id: string; certified_gluten_free: boolean } | null,
+): PlanRequest {
+  const lines = request.formula?.lines?.map(line => {
+    if (line.ingredient !== ingredient) return line
+    const rest = { ...line }
+    delete rest.lot
+    return lot ? { ...rest, lot: lot.id } : rest
+  })
+  const lots = {
+    ...request.lots,
+    ...(lot ? { [lot.id]: { certified_gluten_free: lot.certified_gluten_free } } : {}),
+  }
+  return { ...request, lots, formula: { ...request.formula, lines } as NonNullable<PlanRequest['formula']> }
+}

@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Plan, Stage } from '@/api/types'
+
+/** The cautions that belong to one stage, beside the action and calm. */
+const { cautions, stage } = defineProps<{ cautions: Plan['cautions']; stage: Stage }>()
+const here = computed(() => cautions.filter(caution => caution.stage === stage))
+</script>
+
+<template>
+  <ul v-if="here.length" class="cautions" aria-label="Take care">
+    <li v-for="caution in here" :key="caution.id"><span aria-hidden="true">▲</span> {{ caution.text }}</li>
+  </ul>
+</template>
+
+<style scoped>
+.cautions {
+  display: grid;
+  gap: 0.3rem;
+  margin: 0;
+  padding: 0.6rem 0.8rem;
+  border-left: 4px solid var(--harm);
+  border-radius: 0 var(--round) var(--round) 0;
+  background: var(--harm-wash);
+  list-style: none;
+}
+
+.cautions span {
+  color: var(--harm);
+}
+</style>

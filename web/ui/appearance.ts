@@ -1,0 +1,39 @@
+import { defineStore } from 'pinia'
+import { ref, watchEffect } from 'vue'
+
+type Theme = 'light' | 'dark'
+type View = 'desk' | 'bench'
+
+/** Light or dark, desk or bench: remembered on this device. */
+export const useAppearance = defineStore('appearance', () => {
+  const theme = ref<Theme>(stored<Theme>('mill.theme', ['light', 'dark']) ?? preferred())
+  const view = ref<View>(stored<View>('mill.view', ['desk', 'bench']) ?? 'desk')
+  const muted = ref(localStorage.getItem('mill.muted') === 'yes')
+
+  watchEffect(() => {
+    document.documentElement.dataset['theme'] = theme.value
+    document.documentElement.classList.toggle('dark', theme.value === 'dark')
+    document.documentElement.dataset['view'] = view.value
+    localStorage.setItem('mill.view', view.value)
+    localStorage.setItem('mill.muted', muted.value ? 'yes' : 'no')
+  })
+
+  function switchTheme() {
+    theme.value = theme.value === 'light' ? 'dark' : 'light'
+    localStorage.setItem('mill.theme', theme.value)
+  }
+
+  function switchView() {
+    view.value = view.value === 'desk' ? 'bench' : 'desk'
+  }
+
+  return { theme, view, muted, switchTheme, switchView }
+})
+
+function stored<T extends string>(key: string, known: T[]): T | undefined {
+  return known.find(value => value === localStorage.getItem(key))
+}
+
+function preferred(): Theme {
+  return window.matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light'
+}

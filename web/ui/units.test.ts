@@ -1,0 +1,34 @@
+import { describe, expect, it } from 'vitest'
+import { clock, show, type Choice } from './units'
+
+const metric: Choice = { mass: 'g', temperature: 'C', length: 'mm' }
+const inch: Choice = { mass: 'oz', temperature: 'F', length: 'in' }
+
+describe('what the cook reads', () => {
+  it.each([
+    [317, 'g', '317 g', '11.2 oz'],
+    [3.2, 'g', '3.2 g', '0.11 oz'],
+    [52, 'celsius', '52 °C', '126 °F'],
+    [0, 'celsius', '0 °C', '32 °F'],
+    [1.9, 'mm', '1.9 mm', '1/16 in'],
+    [3.2, 'mm', '3.2 mm', '1/8 in'],
+    [12.7, 'mm', '12.7 mm', '1/2 in'],
+    [161.2, 'mm', '161 mm', '6.3 in'],
+    [0.6, 'share', '60 %', '60 %'],
+    [-5, 'points', '−5 points', '−5 points'],
+  ] as const)('reads %d %s as %s or %s', (value, unit, si, customary) => {
+    expect(show(value, unit, metric)).toBe(si)
+    expect(show(value, unit, inch)).toBe(customary)
+  })
+
+  it.each([
+    [0, '0:00'],
+    [40, '0:40'],
+    [86.4, '1:26'],
+    [3599.6, '1 h 00'],
+    [4380, '1 h 13'],
+    [-3, '0:00'],
+  ])('reads %d s as %s', (seconds, words) => {
+    expect(clock(seconds)).toBe(words)
+  })
+})

@@ -1,0 +1,94 @@
+import { defineStore } from 'pinia'
+import { computed, ref, watch } from 'vue'
+import type { Unit } from '@/api/types'
+
+export type MassUnit = 'g' | 'oz'
+export type TemperatureUnit = 'C' | 'F'
+export type LengthUnit = 'mm' | 'in'
+
+export interface Choice {
+  mass: MassUnit
+  temperature: TemperatureUnit
+  length: LengthUnit
+}
+
+const GRAMS_IN_OUNCE = 28.349523125
+const MILLIMETRES_IN_INCH = 25.4
+const METRIC: Choice = { mass: 'g', temperature: 'C', length: 'mm' }
+const STORED = 'mill.units'
+
+/** Shows a value of the core, which is always SI, in the units the cook reads. */
+export function show(value: number, unit: Unit | null, choice: Choice): string {
+  switch (unit) {
+    case 'g':
+      return choice.mass === 'g' ? grams(value) : `${fixed(value / GRAMS_IN_OUNCE, value < 280 ? 2 : 1)} oz`
+    case 'celsius':
+      return choice.temperature === 'C' ? `${fixed(value, 0)} °C` : `${fixed((value * 9) / 5 + 32, 0)} °F`
+    case 'mm':
+      return choice.length === 'mm' ? millimetres(value) : `${inches(value / MILLIMETRES_IN_INCH)} in`
+    case 'percent':
+      return `${fixed(value, value < 10 ? 1 : 0)} %`
+    case 'share':
+      return `${fixed(value * 100, 0)} %`
+    case 's':
+      return clock(value)
+    case 'min':
+      return `${fixed(value, 0)} min`
+    case 'points':
+      return `${value > 0 ? '+' : ''}${fixed(value, 0)} points`
+    case 'kJ':
+      return `${fixed(value, 0)} kJ`
+    case 'g/mL':
+      return `${fixed(value, 2)} g/mL`
+    case 'g/g':
+      return `${fixed(value, 2)} g/g`
+    default:
+      return fixed(value, 0)
+  }
+}
+
+/** A length of time as minutes and seconds, or hours and minutes from an hour on. */
+export function clock(seconds: number): string {
+  const whole = Math.max(0, Math.round(seconds))
+  const hours = Math.floor(whole / 3600)
+  const minutes = Math.floor((whole % 3600) / 60)
+  return hours > 0
+    ? `${hours} h ${String(minutes).padStart(2, '0')}`
+    : `${minutes}:${String(whole % 60).padStart(2, '0')}`
+}
+
+function grams(value: number): string {
+  return `${fixed(value, Math.abs(value) < 20 && !Number.isInteger(value) ? 1 : 0)} g`
+}
+
+function millimetres(value: number): string {
+  return `${fixed(value, value < 20 ? 1 : 0)} mm`
+}
+
+/** Thin things in sixteenths, as inch rulers show them; wide ones to a tenth. */
+function inches(value: number): string {
+  if (value >= 1) return fixed(value, 1)
+  const sixteenths = Math.max(1, Math.round(value * 16))
+  const divisor = [8, 4, 2].find(candidate => sixteenths % candidate === 0) ?? 1
+  return sixteenths === 16 ? '1' : `${sixteenths / divisor}/${16 / divisor}`
+}
+
+function fixed(value: number, digits: number): string {
+  const text = value.toFixed(digits)
+  return (Number(text) === 0 ? text.replace('-', '') : text).replace('-', '−')
+}
+
+export const useUnits = defineStore('units', () => {
+  const choice = ref<Choice>(remembered())
+  watch(choice, value => localStorage.setItem(STORED, JSON.stringify(value)), { deep: true })
+  const text = computed(() => (value: number, unit: Unit | null) => show(value, unit, choice.value))
+  return { choice, text }
+})
+
+function remembered(): Choice {
+  try {
+    return { ...METRIC, ...(JSON.parse(localStorage.getItem(STORED) ?? '{}') as Partial<Choice>) }
+  } catch {
+    return { ...METRIC }
+  }
+}
