@@ -18,9 +18,9 @@ use App\Http\Controllers\StartBatchController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', ShowSessionController::class);
-Route::post('session', SignInController::class)->middleware('throttle:sign-in');
+Route::post('session', SignInController::class);
 Route::delete('session', SignOutController::class);
-Route::post('kitchens', OpenKitchenController::class)->middleware('throttle:sign-in');
+Route::post('kitchens', OpenKitchenController::class);
 
 Route::middleware('auth')->group(static function (): void {
     Route::get('ping', PingController::class);

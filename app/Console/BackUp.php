@@ -18,7 +18,7 @@ final class BackUp extends Command
     {
         $file = $this->argument('file');
         if (! is_string($file) || file_exists($file)) {
-            $this->components->error("There is a file of that name already; nothing was written.");
+            $this->components->error('There is a file of that name already; nothing was written.');
 
             return self::FAILURE;
         }

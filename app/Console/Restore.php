@@ -21,7 +21,7 @@ final class Restore extends Command
         $file = $this->argument('file');
         $kitchen = (string) config('database.connections.sqlite.database');
         if (! is_string($file) || ! $this->isKitchen($file)) {
-            $this->components->error("This is not a sound copy of a kitchen; nothing was changed.");
+            $this->components->error('This is not a sound copy of a kitchen; nothing was changed.');
 
             return self::FAILURE;
         }

@@ -28,7 +28,9 @@ final class SignInTest extends TestCase
         $this->seed(DemoKitchen::class);
         $wrong = $this->postJson('/api/v1/session', ['name' => 'cook', 'password' => 'no'])->assertUnauthorized()->getContent();
         self::assertSame($wrong, $this->postJson('/api/v1/session', ['name' => 'nobody', 'password' => 'no'])->assertUnauthorized()->getContent());
-        for ($try = 0; $try < 4; $try++) {
+        $this->postJson('/api/v1/session', ['name' => 'cook', 'password' => 'masa-and-water'])->assertOk();
+        $this->deleteJson('/api/v1/session')->assertOk();
+        for ($try = 0; $try < 5; $try++) {
             $this->postJson('/api/v1/session', ['name' => 'cook', 'password' => 'guess'.$try])->assertUnauthorized();
         }
         $this->postJson('/api/v1/session', ['name' => 'cook', 'password' => 'masa-and-water'])->assertStatus(429)->assertHeader('Content-Type', 'application/problem+json');

@@ -23,17 +23,19 @@ watch(perMillimetre, value => {
 
 <template>
   <div class="true stack">
-    <div class="true-tools panel">
+    <details class="true-tools panel" :open="!calibrated">
+      <summary>
+        {{ calibrated ? 'This screen has been measured. Measure again' : 'Measure this screen once' }}
+      </summary>
       <label for="ruler"
         >Hold a ruler to the bar and move the slider until it is
-        {{ units.text(RULER_MILLIMETRES, 'mm') }} long.
-        {{ calibrated ? 'This screen has been measured.' : 'This screen has not been measured yet.' }}</label
+        {{ units.text(RULER_MILLIMETRES, 'mm') }} long.</label
       >
       <svg :width="RULER_MILLIMETRES * perMillimetre" height="16" aria-hidden="true">
         <rect x="0" y="4" width="100%" height="8" class="true-bar" />
       </svg>
       <input id="ruler" v-model.number="perMillimetre" type="range" min="2" max="9" step="0.01" />
-    </div>
+    </details>
     <div class="true-scroll">
       <svg
         :width="size + 40"
@@ -44,7 +46,7 @@ watch(perMillimetre, value => {
         <circle :cx="size / 2 + 4" :cy="size / 2 + 4" :r="size / 2" class="true-disc" />
         <line :x1="4" :x2="size + 4" :y1="size / 2 + 4" :y2="size / 2 + 4" class="true-line" />
         <text :x="size / 2 + 4" :y="size / 2 - 6" text-anchor="middle">
-          {{ units.text(diameter, 'mm') }}, to true size
+          {{ units.text(diameter, 'mm') }}, {{ calibrated ? 'to true size' : 'about true size' }}
         </text>
         <rect :x="size + 24 - edge / 2" y="4" :width="edge" :height="size" class="true-disc" :rx="edge / 2" />
       </svg>
@@ -58,8 +60,20 @@ watch(perMillimetre, value => {
 
 <style scoped>
 .true-tools {
-  display: grid;
-  gap: 0.4rem;
+  padding-block: 0.5rem;
+}
+
+.true-tools summary,
+.true-tools label {
+  display: flex;
+  align-items: center;
+  min-height: var(--target);
+  cursor: pointer;
+}
+
+.true-tools input {
+  display: block;
+  width: 100%;
 }
 
 .true-tools input {

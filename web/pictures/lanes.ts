@@ -1,4 +1,5 @@
 import type { Plan } from '@/api/types'
+import { timeOfDay } from '@/ui/timeOfDay'
 
 export interface Bar {
   from: number
@@ -39,7 +40,7 @@ export function ticksOf(start: string, lengthSeconds: number): { seconds: number
   const from = Date.parse(start) / 1000
   const ticks = []
   for (let at = Math.ceil(from / step) * step; at <= from + lengthSeconds; at += step) {
-    const label = new Date(at * 1000).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' })
+    const label = timeOfDay(at * 1000)
     ticks.push({ seconds: at - from, label })
   }
   return ticks

@@ -6,6 +6,7 @@ import type { BatchSummary } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { useHouse } from '@/house'
 import { STAGE_NAMES } from '@/stages/course'
+import { timeOfDay } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
 import BreadCard from './BreadCard.vue'
 import { day, inShort, isGood } from './batches'
@@ -45,9 +46,8 @@ function latest(bread: string): BatchSummary | undefined {
         <span>
           Stands at <strong>{{ STAGE_NAMES[batch.stage as keyof typeof STAGE_NAMES] }}</strong>, begun
           {{ day(batch.started_at) }}
-          {{
-            new Date(batch.started_at).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' })
-          }}. {{ batch.piece_count }} × {{ units.text(batch.piece_grams, 'g') }}
+          {{ timeOfDay(batch.started_at) }}. {{ batch.piece_count }} ×
+          {{ units.text(batch.piece_grams, 'g') }}
         </span>
         <span class="today-go" aria-hidden="true">Go on →</span>
       </RouterLink>

@@ -1,20 +1,29 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue'
 import type { Batch, Plan, Stage } from '@/api/types'
 import { useUnits } from '@/ui/units'
-import { courseOf, stagesOf } from './course'
+import { courseOf, passed } from './course'
 
 /** The way through the batch: each stop with its time and its one number. */
 const { batch, plan, stage } = defineProps<{ batch: Batch; plan: Plan; stage: Stage }>()
 const units = useUnits()
 const stops = computed(() => courseOf(batch, plan, units.text))
-const reached = computed(() =>
-  batch.finished_at ? stops.value.length : stagesOf(plan).indexOf(batch.state.stage),
-)
+const reached = computed(() => passed(batch, plan))
+const course = useTemplateRef('course')
+
+/** On a narrow screen the course scrolls sideways: keep the current stop in sight. */
+async function keepInSight() {
+  await nextTick()
+  const stop = course.value?.querySelector<HTMLElement>('[aria-current]')
+  if (stop && course.value) course.value.scrollLeft = stop.offsetLeft - course.value.clientWidth / 3
+}
+
+onMounted(keepInSight)
+watch(() => stage, keepInSight)
 </script>
 
 <template>
-  <nav class="course" aria-label="Course">
+  <nav ref="course" class="course" aria-label="Course">
     <ol>
       <li v-for="(stop, index) in stops" :key="stop.stage" :class="{ 'is-passed': index < reached }">
         <RouterLink

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Plan } from '@/api/types'
-import { afterStage, stagesOf } from './course'
+import type { BatchEvent, Stage } from '@/api/types'
+import { afterStage, passed, stagesOf } from './course'
 
 const resting = (seconds: number) => ({ rest: { seconds } }) as Plan
 
@@ -13,6 +14,14 @@ describe('the course', () => {
   it('goes from mixing to portioning when there is no rest between', () => {
     expect(afterStage('mix', resting(0))).toBe('portion')
     expect(afterStage('mix', resting(600))).toBe('rest')
+  })
+
+  it('keeps what was passed when the cook looks back', () => {
+    const entered = (stage: Stage): BatchEvent => ({ id: stage, kind: 'entered', at: '', stage })
+    const events = [entered('measure'), entered('mix'), entered('choose')]
+    expect(passed({ events, finished_at: null }, resting(600))).toBe(3)
+    expect(passed({ events: [], finished_at: null }, resting(600))).toBe(0)
+    expect(passed({ events, finished_at: '2026-03-01T12:00:00Z' }, resting(600))).toBe(10)
   })
 
   it('ends with the verdict', () => {

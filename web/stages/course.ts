@@ -1,4 +1,5 @@
 import type { Batch, Plan, Stage, Unit } from '@/api/types'
+import { timeOfDay } from '@/ui/timeOfDay'
 import { clock } from '@/ui/units'
 
 export const STAGE_NAMES: Record<Stage, string> = {
@@ -38,8 +39,33 @@ export function courseOf(batch: Batch, plan: Plan, text: Text): Stop[] {
     stage,
     name: STAGE_NAMES[stage],
     time: timeOf(stage, start, at, plan),
-    number: numberOf(stage, plan, text),
+    number: [stage === 'griddle' ? heatWords(batch, plan) : '', numberOf(stage, plan, text)]
+      .filter(Boolean)
+      .join(', '),
   }))
+}
+
+/** When the griddle has to be switched on, which is before its stage begins. */
+export function heatFrom(batch: Batch, plan: Plan): string {
+  const preheat = plan.line.stages.find(one => one.stage === 'preheat')
+  return preheat
+    ? timeOfDay(Date.parse(plan.line.starts_at ?? batch.started_at) + preheat.at_seconds * 1000)
+    : ''
+}
+
+/** How many stops the batch has left behind; looking back at one does not take it back. */
+export function passed(batch: Pick<Batch, 'events' | 'finished_at'>, plan: Plan): number {
+  const stages = stagesOf(plan)
+  if (batch.finished_at) return stages.length
+  const entered = batch.events.flatMap(event =>
+    event.kind === 'entered' && event.stage ? [stages.indexOf(event.stage)] : [],
+  )
+  return Math.max(0, ...entered)
+}
+
+function heatWords(batch: Batch, plan: Plan): string {
+  const from = heatFrom(batch, plan)
+  return from ? `on at ${from}` : ''
 }
 
 export function afterStage(stage: Stage, plan: Plan): Stage | undefined {
@@ -50,10 +76,7 @@ export function afterStage(stage: Stage, plan: Plan): Stage | undefined {
 function timeOf(stage: Stage, start: number, at: Map<string, number>, plan: Plan): string {
   const seconds = stage === 'judge' ? plan.line.length_seconds : at.get(stage)
   if (seconds === undefined) return ''
-  return new Date(start + seconds * 1000).toLocaleTimeString(undefined, {
-    hour: '2-digit',
-    minute: '2-digit',
-  })
+  return timeOfDay(start + seconds * 1000)
 }
 
 function numberOf(stage: Stage, plan: Plan, text: Text): string {

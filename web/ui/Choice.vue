@@ -5,7 +5,7 @@ const { label, options } = defineProps<{
   options: { value: T; label: string }[]
   disabled?: boolean
 }>()
-const model = defineModel<T>({ required: true })
+const model = defineModel<T | undefined>({ required: true })
 const name = `choice-${Math.random().toString(36).slice(2)}`
 </script>
 

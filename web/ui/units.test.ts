@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { clock, show, type Choice } from './units'
+import { clock, gramsFrom, massFor, show, type Choice } from './units'
 
 const metric: Choice = { mass: 'g', temperature: 'C', length: 'mm' }
 const inch: Choice = { mass: 'oz', temperature: 'F', length: 'in' }
@@ -19,6 +19,13 @@ describe('what the cook reads', () => {
   ] as const)('reads %d %s as %s or %s', (value, unit, si, customary) => {
     expect(show(value, unit, metric)).toBe(si)
     expect(show(value, unit, inch)).toBe(customary)
+  })
+
+  it('typed in ounces comes back as the same ounces', () => {
+    for (let ounces = 0.1; ounces < 80; ounces += 0.37) {
+      expect(massFor(gramsFrom(ounces, 'oz'), 'oz')).toBeCloseTo(ounces, 2)
+    }
+    expect(gramsFrom(312, 'g')).toBe(312)
   })
 
   it.each([

@@ -47,6 +47,15 @@ export function show(value: number, unit: Unit | null, choice: Choice): string {
   }
 }
 
+/** Grams as a number to type in the cook's unit. */
+export function massFor(grams: number, unit: MassUnit): number {
+  return unit === 'g' ? Number(grams.toFixed(1)) : Number((grams / GRAMS_IN_OUNCE).toFixed(2))
+}
+
+export function gramsFrom(typed: number, unit: MassUnit): number {
+  return unit === 'g' ? typed : Number((typed * GRAMS_IN_OUNCE).toFixed(2))
+}
+
 /** A length of time as minutes and seconds, or hours and minutes from an hour on. */
 export function clock(seconds: number): string {
   const whole = Math.max(0, Math.round(seconds))

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Body;
 use App\Http\Resources\SessionDocument;
+use App\Http\SignInThrottle;
 use App\Models\User;
 use App\Problems\Problem;
 use Illuminate\Http\JsonResponse;
@@ -16,15 +17,19 @@ use StoneMill\Exchange\Node;
 
 final class SignInController
 {
-    public function __invoke(Request $request): JsonResponse
+    public function __invoke(Request $request, SignInThrottle $throttle): JsonResponse
     {
         $findings = new Findings;
         $body = Node::root(Body::of($request), $findings)->object(['name', 'password']);
         $credentials = ['name' => $body->at('name')->text(80), 'password' => $body->at('password')->text(200)];
         $findings->refuseIfAny();
+        $throttle->refuseGuessing($request, $credentials['name']);
         if (! Auth::attempt($credentials)) {
+            $throttle->wrong($request, $credentials['name']);
+
             return Problem::response(401, 'wrong-sign-in', 'Name and password do not fit.', 'Check both and try again.');
         }
+        $throttle->right($request, $credentials['name']);
         $request->session()->regenerate();
         $user = Auth::user();
 

@@ -73,7 +73,7 @@ final class LineBuilder
     {
         $free = array_fill(1, $this->places, $from);
         $preheat = max(0.0, $from - $this->durations->preheat);
-        $this->add('preheat', 'griddle', $preheat, max($preheat + $this->durations->preheat, $from), null);
+        $this->add('preheat', 'preheat', $preheat, max($preheat + $this->durations->preheat, $from), null);
         $earliest = $from + max($this->durations->shapePiece, $preheat + $this->durations->preheat - $from);
         $last = $from;
         for ($piece = 1; $piece <= $this->pieces; $piece++) {

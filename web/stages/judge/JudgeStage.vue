@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton, ElInput } from 'element-plus'
-import { computed, reactive, ref } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import type { Batch, Plan, Verdict } from '@/api/types'
 import { shadeColour, shadeWord } from '@/pictures/shade'
 import { inShort, PLIABILITY, PUFF } from '@/places/batches'
@@ -9,12 +9,12 @@ import Fader from '@/ui/Fader.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import StageHead from '../StageHead.vue'
-import { afresh } from './verdict'
+import { afresh, complete, type Draft } from './verdict'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const units = useUnits()
 const store = useBatch()
-const verdict = reactive<Verdict>(
+const verdict = reactive<Draft>(
   batch.verdict ? { ...batch.verdict } : afresh(plan, batch.state.portion.count),
 )
 const saved = ref(false)
@@ -30,8 +30,16 @@ const rest = computed(
   () => batch.state.portion.count - verdict.pieces_good - verdict.pieces_second - verdict.pieces_lost,
 )
 
+const whole = computed(() => complete(verdict))
+
+// What is set aside as a second or lost is no longer good; the cook need not count twice.
+watch([() => verdict.pieces_second, () => verdict.pieces_lost], () => {
+  verdict.pieces_good = Math.max(0, batch.state.portion.count - verdict.pieces_second - verdict.pieces_lost)
+})
+
 async function save() {
-  await store.judge({ ...verdict, notes: verdict.notes?.trim() || null })
+  if (!whole.value) return
+  await store.judge(whole.value)
   saved.value = !store.trouble
 }
 </script>
@@ -102,10 +110,11 @@ async function save() {
       <label for="notes">Notes for next time</label>
       <ElInput id="notes" v-model="verdict.notes" type="textarea" :rows="3" maxlength="2000" />
       <div class="row">
-        <ElButton type="primary" size="large" native-type="submit">{{
+        <ElButton type="primary" size="large" native-type="submit" :disabled="!whole">{{
           batch.verdict ? 'Save the verdict again' : 'Save the verdict'
         }}</ElButton>
         <p v-if="saved" role="status">Kept. <RouterLink to="/record">See it in the record</RouterLink></p>
+        <p v-else-if="!whole" class="soft">Say how it folds, puffed, cracked and stuck first.</p>
       </div>
     </div>
   </form>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ElButton, ElInputNumber, ElOption, ElSelect } from 'element-plus'
+import { ElButton, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import type { BatchState } from '@/api/types'
 import { useHouse } from '@/house'
+import MassInput from '@/ui/MassInput.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withLot } from '../requests'
@@ -62,17 +63,9 @@ const bag = computed({
       <ElOption value="" label="No bag named" />
     </ElSelect>
     <span class="line-grams">{{ units.text(planned, 'g') }}</span>
-    <ElInputNumber
-      v-model="grams"
-      class="line-read"
-      :min="0.1"
-      :max="50000"
-      :step="1"
-      :controls="false"
-      :aria-label="`Grams of ${line.name} on the scale`"
-    />
-    <ElButton :type="isNext ? 'primary' : 'default'" @click="emit('measured', grams ?? planned)">{{
-      line.measured ? '✓ In. Again' : 'In the bowl'
+    <MassInput v-model="grams" class="line-read" :label="`${line.name} on the scale`" />
+    <ElButton :type="isNext ? 'primary' : 'default'" @click="emit('measured', grams || planned)">{{
+      line.measured ? '✓ It is in' : 'In the bowl'
     }}</ElButton>
   </li>
 </template>
@@ -80,7 +73,7 @@ const bag = computed({
 <style scoped>
 .line {
   display: grid;
-  grid-template-columns: 1fr minmax(0, 13rem) 5.5rem 6rem 8.5rem;
+  grid-template-columns: 1fr minmax(0, 12rem) 5.5rem 7.6rem 8.5rem;
   align-items: center;
   gap: 0.4rem 0.8rem;
   padding: 0.6rem 0.9rem;
@@ -95,10 +88,6 @@ const bag = computed({
   font: 600 1.5rem var(--font-head);
   text-align: right;
   white-space: nowrap;
-}
-
-.line-read {
-  width: 100%;
 }
 
 .line.is-next {

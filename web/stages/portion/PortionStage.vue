@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { ElButton, ElInputNumber } from 'element-plus'
+import { ElButton } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import type { Batch, Plan } from '@/api/types'
 import PortionStrip from '@/pictures/PortionStrip.vue'
 import Fader from '@/ui/Fader.vue'
+import MassInput from '@/ui/MassInput.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import StageFoot from '../StageFoot.vue'
@@ -53,16 +54,8 @@ function take(grams: number) {
         Each about <strong>{{ units.text(reading / pieces, 'g') }}</strong>
       </p>
       <div class="row">
-        <ElInputNumber
-          v-model="reading"
-          :min="0"
-          :max="50000"
-          :step="1"
-          :controls="false"
-          :disabled="done"
-          aria-label="Scale reading in grams"
-        />
-        <ElButton type="primary" size="large" :disabled="done" @click="take(reading ?? 0)">
+        <MassInput v-model="reading" :disabled="done" label="Scale reading" />
+        <ElButton type="primary" size="large" :disabled="done" @click="take(reading)">
           {{ isSet ? `Piece ${portion.count - portion.left + 1} is off` : 'Start counting down' }}
         </ElButton>
       </div>

@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Batch, Plan } from '@/api/types'
 import { clock } from '@/ui/units'
+import { heatFrom } from '../course'
 import { useBatch } from '../batch'
 import CountdownRing from '../CountdownRing.vue'
 import StageFoot from '../StageFoot.vue'
@@ -23,6 +24,10 @@ const rest = computed(() => batch.state.rest)
     <ElButton v-else type="primary" size="large" @click="store.record('rest_started')"
       >Start the rest</ElButton
     >
+    <p>
+      Griddle on at <strong>{{ heatFrom(batch, plan) }}</strong>, so that it is steady when the first piece is
+      laid.
+    </p>
   </div>
   <StageFoot :plan="plan" stage="rest" :ready="rest.ends_at !== null" />
 </template>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { ElButton, ElInputNumber } from 'element-plus'
+import { ElButton } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import WaterColumn from '@/pictures/WaterColumn.vue'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
+import MassInput from '@/ui/MassInput.vue'
 import Why from '@/ui/Why.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
@@ -71,21 +72,14 @@ const isOwn = computed(
     <div class="stack">
       <div class="panel stack">
         <div class="row">
-          <ElInputNumber
-            v-model="read"
-            :min="0"
-            :max="50000"
-            :step="1"
-            :controls="false"
-            aria-label="Grams of water poured"
-          />
+          <MassInput v-model="read" label="Water poured" />
           <ElButton
             type="primary"
             size="large"
             :disabled="!read"
-            @click="store.record('poured', { grams: read ?? 0 })"
+            @click="store.record('poured', { grams: read })"
           >
-            {{ begun ? 'Poured more' : 'Poured' }} {{ units.text(read ?? 0, 'g') }}
+            {{ begun ? 'Poured more' : 'Poured' }} {{ units.text(read, 'g') }}
           </ElButton>
         </div>
       </div>
@@ -191,6 +185,10 @@ const isOwn = computed(
   display: grid;
   grid-template-columns: minmax(15rem, 5fr) 7fr;
   gap: var(--gap);
+}
+
+.water-column {
+  align-self: start;
 }
 
 .water-facts {
