@@ -26,7 +26,8 @@ is_loopback() { [[ $1 == 127.* || $1 == localhost || $1 == ::1 ]]; }
 refuse_open_door() {
     is_loopback "$1" && return 0
     printf 'mill: warning: %s can be reached by others on this network. Traffic is not encrypted.\n' "$1" >&2
-    [ ${#MILL_PASSWORD} -ge 12 ] 2>/dev/null || stop "--host $1 wants a real password: set MILL_PASSWORD to at least 12 characters."
+    local password=${MILL_PASSWORD:-}
+    [ ${#password} -ge 12 ] || stop "--host $1 wants a real password: set MILL_PASSWORD to at least 12 characters."
 }
 
 refuse_taken_port() {

@@ -2,22 +2,14 @@ import { describe, expect, it } from 'vitest'
 import { Refusal, Unreachable } from '@/api/client'
 import type { BatchEvent } from '@/api/types'
 import { EventQueue } from './eventQueue'
-
-function memory(): Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> {
-  const kept = new Map<string, string>()
-  return {
-    getItem: key => kept.get(key) ?? null,
-    setItem: (key, value) => void kept.set(key, value),
-    removeItem: key => void kept.delete(key),
-  }
-}
+import { MemoryStorage } from './memoryStorage'
 
 const event = (id: string): BatchEvent => ({ id, kind: 'poured', at: '2026-03-01T12:00:00Z', grams: 10 })
 const refusal = (status: number) => new Refusal({ type: '', title: 'no', status, detail: '', errors: [] })
 
 describe('events on their way to the server', () => {
   it('arrive in the order in which they happened and wait no longer', async () => {
-    const queue = new EventQueue('a', memory())
+    const queue = new EventQueue('a', new MemoryStorage())
     const arrived: string[] = []
     queue.add(event('1'))
     queue.add(event('2'))
@@ -30,7 +22,7 @@ describe('events on their way to the server', () => {
   })
 
   it('all stay if the server is not there, and survive a crash', async () => {
-    const store = memory()
+    const store = new MemoryStorage()
     const queue = new EventQueue('a', store)
     queue.add(event('1'))
     queue.add(event('2'))
@@ -43,7 +35,7 @@ describe('events on their way to the server', () => {
   })
 
   it('are taken off one by one, so that a break in the middle loses nothing and repeats little', async () => {
-    const queue = new EventQueue('a', memory())
+    const queue = new EventQueue('a', new MemoryStorage())
     for (const id of ['1', '2', '3']) queue.add(event(id))
     const send = async (events: BatchEvent[]) => {
       if (events[0]?.id === '2') throw new Unreachable('away')
@@ -53,7 +45,7 @@ describe('events on their way to the server', () => {
   })
 
   it('are handed back if the server refuses them, and hold up nothing', async () => {
-    const queue = new EventQueue('a', memory())
+    const queue = new EventQueue('a', new MemoryStorage())
     queue.add(event('bad'))
     queue.add(event('good'))
     const refused: string[] = []
@@ -68,7 +60,7 @@ describe('events on their way to the server', () => {
   })
 
   it('stay if the session has ended: signing in again must find them', async () => {
-    const queue = new EventQueue('a', memory())
+    const queue = new EventQueue('a', new MemoryStorage())
     queue.add(event('1'))
     await expect(
       queue.flush(
@@ -80,7 +72,7 @@ describe('events on their way to the server', () => {
   })
 
   it('are sent by one sender at a time', async () => {
-    const queue = new EventQueue('a', memory())
+    const queue = new EventQueue('a', new MemoryStorage())
     queue.add(event('1'))
     let sent = 0
     const send = async () => {

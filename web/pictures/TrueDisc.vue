@@ -6,7 +6,7 @@ import { useUnits } from '@/ui/units'
 const { diameter, thickness } = defineProps<{ diameter: number; thickness: number }>()
 const STORED = 'mill.pixels-per-millimetre'
 const CSS_PIXELS_PER_MILLIMETRE = 96 / 25.4
-const RULER_MILLIMETRES = 100
+const RULER_MILLIMETRES = 50
 
 const units = useUnits()
 const stored = Number(localStorage.getItem(STORED))
@@ -36,7 +36,7 @@ watch(perMillimetre, value => {
       </svg>
       <input id="ruler" v-model.number="perMillimetre" type="range" min="2" max="9" step="0.01" />
     </details>
-    <div class="true-scroll">
+    <div class="true-scroll" tabindex="0" role="region" aria-label="The disc">
       <svg
         :width="size + 40"
         :height="size + 12"
@@ -79,6 +79,10 @@ watch(perMillimetre, value => {
 .true-tools input {
   min-height: 44px;
   accent-color: var(--active);
+}
+
+.true-tools svg {
+  max-width: 100%;
 }
 
 .true-bar {

@@ -95,6 +95,7 @@ final readonly class BatchState
             'feel_answers' => (new FeelAnswers($bowl, $this->plan))->all(),
             'rest' => $this->clock(EventKind::RestStarted, $this->plan->restSeconds),
             'portion' => $this->portions()->toArray(),
+            'shape' => (new ShapeState($this->plan, $this->portions()->meanGrams() ?? $bowl->pieceGrams()))->toArray(),
             'griddle' => $this->griddle()->toArray(),
             'stack' => $this->clock(EventKind::Stacked, $this->plan->stackSeconds),
             'undoable' => $this->undoable(),

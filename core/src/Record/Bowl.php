@@ -22,6 +22,7 @@ final readonly class Bowl
         public float $correctionFlourGrams,
         public ?FeelGrade $feel,
         public ?float $celsius,
+        private bool $wasFelt,
     ) {
     }
 
@@ -34,18 +35,19 @@ final readonly class Bowl
         $flour = 0.0;
         $feel = null;
         $celsius = null;
+        $wasFelt = false;
         foreach ($events as $event) {
             match ($event->kind) {
                 EventKind::Measured => $lines[(string) $event->ingredient] = (float) $event->grams,
                 EventKind::Poured => [$poured += (float) $event->grams, $feel = null],
-                EventKind::Felt => $feel = $event->grade,
+                EventKind::Felt => [$feel = $event->grade, $wasFelt = true],
                 EventKind::Corrected => [$water += (float) $event->waterGrams, $flour += (float) $event->flourGrams, $feel = null],
                 EventKind::TemperatureTaken => $celsius = $event->celsius,
                 default => null,
             };
         }
 
-        return new self($plan, $lines, $poured, $water, $flour, $feel, $celsius);
+        return new self($plan, $lines, $poured, $water, $flour, $feel, $celsius, $wasFelt);
     }
 
     public function waterGrams(): float
@@ -69,11 +71,20 @@ final readonly class Bowl
         return array_sum(array_column($this->lines(), 'grams')) + $this->waterGrams();
     }
 
-    /** Dough of this batch if all lines go in: measured ones as measured, the others as planned. */
+    /**
+     * Dough of this batch if all lines go in: measured ones as measured, the others as planned. Once the dough
+     * has been felt, its water is what is in it; before, what is planned will still be poured.
+     */
     public function wholeDoughGrams(): float
     {
         return $this->plannedOrMeasured(static fn (array $line): bool => true)
-            + $this->dryMixGrams($this->correctionFlourGrams) + max($this->waterGrams(), $this->plan->waterGrams);
+            + $this->dryMixGrams($this->correctionFlourGrams) + ($this->wasFelt ? $this->waterGrams() : max($this->waterGrams(), $this->plan->waterGrams));
+    }
+
+    /** What a piece will weigh if this dough is divided as planned. */
+    public function pieceGrams(): float
+    {
+        return Rounding::toStep($this->wholeDoughGrams() * $this->plan->keptShare, $this->plan->resolutionGrams) / $this->plan->count;
     }
 
     /** Dry mix (flour with its salt and binder) that goes with so much flour. */
@@ -131,7 +142,7 @@ final readonly class Bowl
             'water_grams' => round($this->waterGrams(), 4),
             'hydration_percent' => round($this->hydrationPercent(), 4),
             'dough_grams' => round($this->doughGrams(), 4),
-            'piece_grams' => round(Rounding::toStep($this->wholeDoughGrams() * $this->plan->keptShare, $this->plan->resolutionGrams) / $this->plan->count, 4),
+            'piece_grams' => round($this->pieceGrams(), 4),
             'celsius' => $this->celsius,
             'feel' => $this->feel?->value,
             'first_pour_left_grams' => round($left, 4),

@@ -17,7 +17,8 @@ use StoneMill\Plan\BatchPlan;
  * @phpstan-type PlanDocument array{
  *   ledger: list<PlannedLine>,
  *   water: array{grams: Point, first_pour_grams: Point},
- *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point},
+ *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point, piece_grams: Point},
+ *   shape: array{diameter_mm: Point, thickness_mm: Point},
  *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>},
  *   rest: array{seconds: int},
  *   stack: array{seconds: int}
@@ -38,6 +39,9 @@ final readonly class PlannedBatch
         public float $keptShare,
         public array $touches,
         public int $places,
+        public float $pieceGrams,
+        public float $diameterMillimetres,
+        public float $thicknessMillimetres,
         public int $restSeconds,
         public int $stackSeconds,
     ) {
@@ -63,6 +67,9 @@ final readonly class PlannedBatch
             keptShare: $plan['portion']['dough_grams']['value'] / $plan['portion']['mixed_grams']['value'],
             touches: [...$plan['griddle']['turns'], $plan['griddle']['lift']],
             places: count($plan['griddle']['places']),
+            pieceGrams: $plan['portion']['piece_grams']['value'],
+            diameterMillimetres: $plan['shape']['diameter_mm']['value'],
+            thicknessMillimetres: $plan['shape']['thickness_mm']['value'],
             restSeconds: $plan['rest']['seconds'],
             stackSeconds: $plan['stack']['seconds'],
         );

@@ -54,12 +54,18 @@ final readonly class PortionLog
         return $this->readings === [] ? null : $this->readings[count($this->readings) - 1];
     }
 
+    /** Weight of a piece if the dough on the scale is divided evenly, or null before it is there. */
+    public function meanGrams(): ?float
+    {
+        return $this->readings === [] ? null : $this->readings[0] / $this->count;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         $reading = $this->reading();
         $next = $reading === null || $this->left() < 1 ? null : Rounding::toStep($reading * ($this->left() - 1) / $this->left(), $this->resolutionGrams);
-        $mean = $reading === null ? null : $this->readings[0] / $this->count;
+        $mean = $this->meanGrams();
         $pieces = [];
         foreach ($this->pieceGrams() as $index => $grams) {
             $pieces[] = ['piece' => $index + 1, 'grams' => $grams, 'deviation_grams' => round($grams - (float) $mean, 4)];

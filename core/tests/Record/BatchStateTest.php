@@ -14,6 +14,7 @@ use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\Moment;
 use StoneMill\Record\PlannedBatch;
+use StoneMill\Record\ShapeState;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
@@ -67,6 +68,19 @@ final class BatchStateTest extends TestCase
         self::assertEqualsWithDelta($state->bowl()->doughGrams() + 16.192, $after->doughGrams(), 1e-3);
         self::assertEqualsWithDelta(3.192, $after->lines()[1]['grams'], 1e-9);
         self::assertEqualsWithDelta(100 * 340 / 266, $after->hydrationPercent(), 1e-9);
+    }
+
+    public function test_once_felt_the_pieces_are_those_of_the_dough_that_is_there(): void
+    {
+        $poured = BatchState::of(self::planned(), $this->mixed());
+        $felt = $poured->with($this->event(EventKind::Felt, ['grade' => FeelGrade::Ready]));
+        // Planned 253 + 315 = 568 g, of which 559 g reach the scale; the dough was ready at 253 + 290 = 543 g:
+        // 543 · 559/568 = 534.4 → 534 g in six pieces of 89 g.
+        self::assertGreaterThan(92, $poured->bowl()->pieceGrams());
+        self::assertEqualsWithDelta(534 / 6, $felt->bowl()->pieceGrams(), 1e-9);
+        $planned = self::planned();
+        $shape = new ShapeState($planned, $felt->bowl()->pieceGrams());
+        self::assertEqualsWithDelta($planned->diameterMillimetres ** 2 / $planned->pieceGrams, $shape->diameterMillimetres() ** 2 / (534 / 6), 1e-2);
     }
 
     public function test_corrections_one_after_the_other_lose_no_gram(): void

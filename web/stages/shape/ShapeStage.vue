@@ -18,6 +18,8 @@ const house = useHouse()
 const store = useBatch()
 const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
 const request = computed<PlanRequest>(() => store.request ?? batch.request)
+/** While a slider moves, the plan's own; then that of the dough as it came out. */
+const diameter = computed(() => (store.preview ? plan.shape.diameter_mm : batch.state.shape.diameter_mm))
 const thickness = computed({
   get: () => Math.round(plan.shape.thickness_mm.value * 10) / 10,
   set: value =>
@@ -37,7 +39,7 @@ const HOW: Record<Plan['method']['shape'], string> = {
 
 <template>
   <StageHead
-    :says="`${units.text(plan.shape.diameter_mm.value, 'mm')} wide, ${units.text(plan.shape.thickness_mm.value, 'mm')} thick`"
+    :says="`${units.text(diameter.value, 'mm')} wide, ${units.text(plan.shape.thickness_mm.value, 'mm')} thick`"
     :detail="HOW[plan.method.shape]"
   />
   <Warnings :plan="plan" stage="shape" />
@@ -52,15 +54,12 @@ const HOW: Record<Plan['method']['shape'], string> = {
     />
     <div class="row">
       <span
-        >Wide <strong>{{ units.text(plan.shape.diameter_mm.value, 'mm') }}</strong></span
+        >Wide <strong>{{ units.text(diameter.value, 'mm') }}</strong></span
       >
-      <Why :figure="plan.shape.diameter_mm" label="Diameter" />
-      <span
-        >cooked <strong>{{ units.text(plan.shape.cooked_diameter_mm.value, 'mm') }}</strong></span
-      >
+      <Why :figure="diameter" label="Diameter" />
       <span class="soft">Uncovered no longer than {{ clock(plan.shape.uncovered_seconds) }}.</span>
     </div>
   </div>
-  <TrueDisc :diameter="plan.shape.diameter_mm.value" :thickness="plan.shape.thickness_mm.value" />
+  <TrueDisc :diameter="diameter.value" :thickness="plan.shape.thickness_mm.value" />
   <StageFoot :plan="plan" stage="shape" />
 </template>

@@ -1,0 +1,65 @@
+/* From a slider's key press to the new number on the page, in the browser's own clock. */
+import { chromium as browser } from '@playwright/test'
+
+const base = process.argv[2] ?? 'http://127.0.0.1:8499'
+const PRESSES = 60
+const args = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
+const chromium = await browser.launch({ executablePath: '/usr/bin/chromium', args })
+const page = await (
+  await chromium.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' })
+).newPage()
+await page.goto(`${base}/sign-in`)
+await page.getByLabel('Name').fill('cook')
+await page.getByLabel('Password').fill('masa-and-water')
+await page.getByRole('button', { name: 'Sign in' }).click()
+await page.getByRole('button', { name: 'Start Everyday masa discs' }).click()
+await page.waitForURL(/choose/)
+await page.goto(page.url().replace('choose', 'water'))
+await page.getByRole('slider', { name: 'Water temperature' }).focus()
+const taken = await page.evaluate(async presses => {
+  const slider = document.activeElement
+  const facts = document.querySelector('.water-facts')
+  const results = []
+  for (let press = 0; press < presses; press++) {
+    const before = facts.textContent
+    const from = performance.now()
+    slider.dispatchEvent(
+      new KeyboardEvent('keydown', {
+        key: 'ArrowRight',
+        code: 'ArrowRight',
+        bubbles: true,
+        cancelable: true,
+      }),
+    )
+    await new Promise(resolve => {
+      const watch = new MutationObserver(() => {
+        if (facts.textContent === before) return
+        watch.disconnect()
+        requestAnimationFrame(() => resolve())
+      })
+      watch.observe(facts, { subtree: true, childList: true, characterData: true })
+      setTimeout(resolve, 1000)
+    })
+    results.push(performance.now() - from)
+    await new Promise(resolve => setTimeout(resolve, 60))
+    if (slider.getAttribute('aria-valuenow') === '100') break
+  }
+  return results
+}, PRESSES)
+const sorted = taken.filter(one => one < 1000).sort((a, b) => a - b)
+console.log(
+  JSON.stringify({
+    presses: sorted.length,
+    median_ms: sorted[Math.floor(sorted.length / 2)],
+    p90_ms: sorted[Math.floor(sorted.length * 0.9)],
+  }),
+)
+await chromium.close()

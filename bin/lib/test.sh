@@ -1,0 +1,56 @@
+#!/usr/bin/env bash
+# bin/mill test: sets up what it needs, runs every part even if one fails, and sums up once.
+set -uo pipefail
+root=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
+cd "$root" || exit 1
+# shellcheck source=bin/lib/setup.sh
+source bin/lib/setup.sh
+
+(
+    set -e
+    need_php
+    set_up_all
+    [ -x /usr/bin/chromium ] || need_packages chromium
+) || exit 1
+
+names=()
+results=()
+failed=0
+logs=$(mktemp -d)
+
+part() {
+    local name=$1 began=$SECONDS log
+    shift
+    log="$logs/${#names[@]}"
+    printf '\n== %s\n' "$name"
+    if "$@" 2>&1 | tee "$log"; then
+        results+=("passed, $((SECONDS - began)) s")
+    else
+        results+=("FAILED, $((SECONDS - began)) s")
+        failed=$((failed + 1))
+    fi
+    names+=("$name")
+}
+
+part 'Code style (PHP)' vendor/bin/pint --test
+part 'Static analysis, all code at level 8' vendor/bin/phpstan analyse --no-progress --memory-limit=1G
+part 'Static analysis, core at level 9' vendor/bin/phpstan analyse --no-progress --memory-limit=1G --level=9 core/src bin/plan.php
+part 'Core tests' vendor/bin/phpunit --testsuite core --no-progress
+part 'Feature tests' vendor/bin/phpunit --testsuite feature --no-progress
+part 'Front-end types' npm run --silent check
+part 'Front-end lint' npm run --silent lint
+part 'Front-end unit tests' npx vitest run
+part 'Build' npm run --silent build
+fingerprint web formats/openapi.yaml vite.config.ts package-lock.json >public/build/.mill-stamp
+part 'Browser tests' npx playwright test
+
+count() { sed -E 's/\x1b\[[0-9;]*m//g' "$logs"/* | grep -oE "$1" | grep -oE '[0-9]+' | awk '{sum += $1} END {print sum + 0}'; }
+phpunit=$(count '(OK \([0-9]+ test|Tests: [0-9]+)')
+vitest=$(count 'Tests +.*[0-9]+ passed')
+browser=$(count '^ +[0-9]+ passed \(')
+printf '\n== Summary\n'
+for index in "${!names[@]}"; do printf '  %-44s %s\n' "${names[$index]}" "${results[$index]}"; done
+printf '  Tests run: %s PHP, %s front end, %s browser. All in %s s.\n' "$phpunit" "$vitest" "$browser" "$SECONDS"
+rm -rf "$logs"
+printf '%s passed, %s failed\n' "$((${#names[@]} - failed))" "$failed"
+[ "$failed" -eq 0 ]

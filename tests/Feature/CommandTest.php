@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What bin/mill says when it cannot begin: one line, a code that is not 0, and nothing half-made. */
+final class CommandTest extends TestCase
+{
+    public function test_a_port_in_use_is_said_in_one_line(): void
+    {
+        $taken = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertIsResource($taken);
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($taken, false), ':'), 1);
+        $this->assertRefused(['demo', '--port', (string) $port], "Port $port on 127.0.0.1 is in use");
+        fclose($taken);
+    }
+
+    /** @return iterable<string, array{list<string>, string}> */
+    public static function refusals(): iterable
+    {
+        yield 'no such port' => [['demo', '--port', '70000'], '--port must be a number from 1 to 65535'];
+        yield 'no number' => [['demo', '--port', 'http'], '--port must be a number from 1 to 65535'];
+        yield 'no such option' => [['demo', '--colour'], "There is no option '--colour'"];
+        yield 'no such command' => [['bake'], "There is no command 'bake'"];
+    }
+
+    /** @param list<string> $arguments */
+    #[DataProvider('refusals')]
+    public function test_what_cannot_be_done_is_said_in_one_line(array $arguments, string $words): void
+    {
+        $this->assertRefused($arguments, $words);
+    }
+
+    public function test_beyond_this_machine_it_warns_and_wants_a_password(): void
+    {
+        [$code, $error] = $this->mill(['demo', '--host', '0.0.0.0', '--port', '8499']);
+        self::assertNotSame(0, $code);
+        self::assertStringContainsString('can be reached by others', $error);
+        self::assertStringContainsString('wants a real password', $error);
+    }
+
+    /** @param list<string> $arguments */
+    private function assertRefused(array $arguments, string $words): void
+    {
+        [$code, $error, $folder] = $this->mill($arguments);
+        self::assertNotSame(0, $code);
+        self::assertStringContainsString($words, $error);
+        self::assertSame(1, substr_count(trim($error), "\n") + 1, $error);
+        self::assertDirectoryDoesNotExist($folder);
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @return array{int, string, string} exit code, error output, the folder that no database was made in
+     */
+    private function mill(array $arguments): array
+    {
+        $folder = sys_get_temp_dir().'/mill-none-'.bin2hex(random_bytes(4));
+        $process = proc_open(
+            ['bash', 'bin/mill', ...$arguments],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            dirname(__DIR__, 2),
+            [...getenv(), 'MILL_DATABASE' => $folder.'/kitchen.sqlite', 'MILL_PASSWORD' => ''],
+        );
+        self::assertIsResource($process);
+        stream_get_contents($pipes[1]);
+        $error = (string) stream_get_contents($pipes[2]);
+
+        return [proc_close($process), $error, $folder];
+    }
+}

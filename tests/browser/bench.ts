@@ -1,0 +1,41 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, type Page } from '@playwright/test'
+
+/** What a cook does again and again in these tests. */
+export async function signIn(page: Page) {
+  await page.goto('/sign-in')
+  await page.getByLabel('Name').fill('cook')
+  await page.getByLabel('Password').fill('masa-and-water')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
+}
+
+export async function start(page: Page, bread: string) {
+  await page.getByRole('button', { name: `Start ${bread}` }).click()
+  await expect(page).toHaveURL(/\/batch\/.+\/choose/)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(bread)
+}
+
+export async function heading(page: Page): Promise<string> {
+  return (await page.getByRole('heading', { level: 1 }).textContent()) ?? ''
+}
+
+/** No violation of WCAG 2.2 A or AA that axe can find. */
+export async function expectAccessible(page: Page) {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze()
+  expect(
+    violations.map(one => `${one.id}: ${one.nodes.map(node => node.target.join(' ')).join(' | ')}`),
+  ).toEqual([])
+}
+
+/** Fails a test if the page complained on the console, a forbidden inline script or style among it. */
+export function listenForComplaints(page: Page): string[] {
+  const complaints: string[] = []
+  page.on('console', message => {
+    if (message.type() === 'error') complaints.push(message.text())
+  })
+  page.on('pageerror', error => complaints.push(error.message))
+  return complaints
+}

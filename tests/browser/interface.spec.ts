@@ -1,0 +1,123 @@
+import { expect, test } from '@playwright/test'
+import { expectAccessible, heading, listenForComplaints, signIn, start } from './bench'
+
+const STAGES = ['choose', 'measure', 'water', 'mix', 'rest', 'portion', 'shape', 'griddle', 'stack', 'judge']
+
+for (const [name, viewport] of [
+  ['at the desk', { width: 1280, height: 800 }],
+  ['on a phone', { width: 360, height: 780 }],
+] as const) {
+  for (const scheme of ['light', 'dark'] as const) {
+    test(`axe finds nothing against any view ${name}, ${scheme}`, async ({ page }) => {
+      const complaints = listenForComplaints(page)
+      await page.setViewportSize(viewport)
+      await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' })
+      await page.goto('/sign-in')
+      await expectAccessible(page)
+      await signIn(page)
+      await expectAccessible(page)
+      await page.goto('/record')
+      await expect(page.getByRole('region').first()).toBeVisible()
+      await expectAccessible(page)
+      await page.goto('/')
+      const href =
+        (await page
+          .getByRole('link', { name: /Go on|Stands at/ })
+          .first()
+          .getAttribute('href')) ?? ''
+      for (const stage of STAGES) {
+        await page.goto(href.replace(/\/\w+$/, `/${stage}`))
+        await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+        await expectAccessible(page)
+        const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+        expect(overflow, `${stage} scrolls sideways`).toBeLessThanOrEqual(0)
+      }
+      expect(complaints).toEqual([])
+    })
+  }
+}
+
+test('the numbers follow a slider and answer why', async ({ page }) => {
+  await signIn(page)
+  await start(page, 'Everyday masa discs')
+  await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Water/ }).click()
+  const first = await heading(page)
+  const temperature = page.getByRole('slider', { name: 'Water temperature' })
+  await temperature.focus()
+  for (let press = 0; press < 30; press++) await page.keyboard.press('ArrowRight')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('82 °C')
+  expect(await heading(page)).not.toBe(first)
+  await expect(page.getByText('Water this hot burns.')).toBeVisible()
+  await page.getByRole('button', { name: 'Why All the water?' }).click()
+  await expect(page.getByText('Instant nixtamalised corn flour, fine takes')).toBeVisible()
+  await expect(page.getByText(/Eight times in ten between \d+ g and \d+ g/)).toBeVisible()
+})
+
+test('units switch in place and come back on the next visit', async ({ page }) => {
+  await signIn(page)
+  await start(page, 'Everyday masa discs')
+  await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Water/ }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pour 317 g first, at 52 °C')
+  await page.getByRole('button', { name: 'Weight in' }).click()
+  await page.getByRole('button', { name: 'Temperature in' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pour 11.2 oz first, at 126 °F')
+  await page.reload()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pour 11.2 oz first, at 126 °F')
+  await page.getByRole('button', { name: /^Poured/ }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('11.2 oz is in, that is 118 %')
+})
+
+test('bench view makes every target at least 64 px and the words large', async ({ page }) => {
+  await signIn(page)
+  await page.getByRole('button', { name: 'Bench view' }).click()
+  const href =
+    (await page
+      .getByRole('link', { name: /Go on|Stands at/ })
+      .last()
+      .getAttribute('href')) ?? ''
+  await page.goto(href.replace(/\/\w+$/, '/mix'))
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Too dry')
+  for (const button of await page.locator('.batch-stage button:visible:not(.why)').all()) {
+    expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(63.5)
+  }
+  const size = await page
+    .getByRole('heading', { level: 1 })
+    .evaluate(element => parseFloat(getComputedStyle(element).fontSize))
+  expect(size).toBeGreaterThanOrEqual(48)
+})
+
+test('a verdict of the demo kitchen can be opened from the record', async ({ page }) => {
+  await signIn(page)
+  await page.getByRole('link', { name: 'Record' }).click()
+  await page.getByText('The one to repeat.').click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Wraps, full puff')
+})
+
+test('wheat in a dough is said on every view', async ({ page }) => {
+  await signIn(page)
+  await start(page, 'Everyday masa discs')
+  const id = page.url().split('/').at(-2) ?? ''
+  await page.evaluate(async id => {
+    const batch = await (await fetch(`/api/v1/batches/${id}`)).json()
+    batch.request.formula.lines[0].percent = 80
+    batch.request.formula.lines.push({ ingredient: 'wheat', percent: 20 })
+    const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? '')
+    await fetch(`/api/v1/batches/${id}`, {
+      method: 'PATCH',
+      headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },
+      body: JSON.stringify({ version: batch.version, request: batch.request }),
+    })
+  }, id)
+  for (const stage of STAGES) {
+    await page.goto(`/batch/${id}/${stage}`)
+    await expect(page.getByText('Contains wheat: not gluten-free')).toBeVisible()
+  }
+})
+
+test('the sheet of keys opens with a question mark', async ({ page }) => {
+  await signIn(page)
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeHidden()
+})
