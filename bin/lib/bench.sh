@@ -27,4 +27,5 @@ cat >bench/results.md <<EOF
 | JavaScript of a first visit to Today, gzipped | $scripts kB | at most 300 kB |
 | fonts that a page loads (WOFF2) | $fonts kB | |
 EOF
+npx prettier --log-level warn --write bench/results.md
 cat bench/results.md
