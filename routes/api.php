@@ -2,20 +2,28 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AskController;
 use App\Http\Controllers\JudgeBatchController;
+use App\Http\Controllers\KeepLotController;
+use App\Http\Controllers\KeepOwnIngredientController;
 use App\Http\Controllers\ListBatchesController;
+use App\Http\Controllers\NewBreadController;
 use App\Http\Controllers\OpenKitchenController;
 use App\Http\Controllers\PingController;
-use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RecordEventsController;
+use App\Http\Controllers\RenameBreadController;
 use App\Http\Controllers\ReplanBatchController;
+use App\Http\Controllers\SaveRevisionController;
 use App\Http\Controllers\ShowBatchController;
+use App\Http\Controllers\ShowBreadController;
+use App\Http\Controllers\ShowCatalogueController;
 use App\Http\Controllers\ShowKitchenController;
 use App\Http\Controllers\ShowSessionController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SignOutController;
 use App\Http\Controllers\StartBatchController;
 use Illuminate\Support\Facades\Route;
+use StoneMill\Plan\Question;
 
 Route::get('session', ShowSessionController::class);
 Route::post('session', SignInController::class);
@@ -24,8 +32,17 @@ Route::post('kitchens', OpenKitchenController::class);
 
 Route::middleware('auth')->group(static function (): void {
     Route::get('ping', PingController::class);
-    Route::post('plan', PlanController::class);
+    foreach (Question::cases() as $question) {
+        Route::post($question->value, AskController::class);
+    }
+    Route::get('catalogue', ShowCatalogueController::class);
     Route::get('kitchen', ShowKitchenController::class);
+    Route::put('lots/{lot}', KeepLotController::class);
+    Route::put('ingredients/{ingredient}', KeepOwnIngredientController::class);
+    Route::post('breads', NewBreadController::class);
+    Route::get('breads/{bread}', ShowBreadController::class);
+    Route::patch('breads/{bread}', RenameBreadController::class);
+    Route::post('breads/{bread}/revisions', SaveRevisionController::class);
     Route::get('batches', ListBatchesController::class);
     Route::post('batches', StartBatchController::class);
     Route::get('batches/{batch}', ShowBatchController::class);

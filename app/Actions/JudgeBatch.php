@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Http\Resources\BatchDocument;
 use App\Models\Batch;
 use App\Models\Verdict;
 use App\Problems\Conflict;
@@ -22,7 +23,7 @@ final class JudgeBatch
         return DB::transaction(static function () use ($batchId, $version, $given): Batch {
             $batch = Batch::query()->with(['events', 'verdict', 'revision.formula'])->findOrFail($batchId);
             if ($batch->version !== $version) {
-                throw Conflict::between($batch, $version, ['verdict' => $given]);
+                throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), ['verdict' => $given]);
             }
             $findings = new Findings;
             $verdict = CoreVerdict::read(Node::root(['verdict' => $given], $findings)->at('verdict'), $batch->state()->portions()->count);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Formula;
-use App\Models\FormulaRevision;
 use App\Models\Kitchen;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -13,10 +11,12 @@ use Ramsey\Uuid\Uuid;
 use StoneMill\Plan\Reference;
 use StoneMill\Style\Style;
 
-/** A new kitchen with its first cook and a bread of each style to begin with. */
+/** A new kitchen with its first cook and four breads to begin with; more come from the chooser. */
 final readonly class OpenKitchen
 {
-    public function __construct(private Reference $reference)
+    private const STARTERS = ['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap'];
+
+    public function __construct(private Reference $reference, private NewBread $newBread)
     {
     }
 
@@ -24,21 +24,21 @@ final readonly class OpenKitchen
     {
         return DB::transaction(function () use ($kitchenName, $userName, $password): User {
             $kitchen = Kitchen::query()->create(['name' => $kitchenName]);
-            foreach ($this->reference->styles->all() as $style) {
-                $this->bread($kitchen, $style);
+            foreach (self::STARTERS as $style) {
+                ($this->newBread)($kitchen, Uuid::uuid4()->toString(), $this->reference->styles->style($style)->name, self::request($this->reference->styles->style($style)));
             }
 
             return User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $userName, 'password' => $password]);
         });
     }
 
-    private function bread(Kitchen $kitchen, Style $style): void
+    /** @return array<string, mixed> the plan request of a style as it ships */
+    public static function request(Style $style): array
     {
-        $formula = Formula::query()->create(['uuid' => Uuid::uuid4()->toString(), 'kitchen_id' => $kitchen->id, 'name' => $style->name, 'style' => $style->id]);
-        FormulaRevision::query()->create(['formula_id' => $formula->id, 'number' => 1, 'document' => [
+        return [
             'style' => $style->id,
             'formula' => ['lines' => $style->formula, 'method' => $style->method->toArray()],
             'pieces' => ['count' => $style->pieceCount, 'grams_each' => $style->pieceGrams, 'thickness_mm' => $style->thicknessMillimetres],
-        ]]);
+        ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Http\Resources\BatchDocument;
 use App\Models\Batch;
 use App\Problems\Conflict;
 use Illuminate\Support\Facades\DB;
@@ -29,7 +30,7 @@ final readonly class ReplanBatch
         return DB::transaction(static function () use ($batchId, $version, $request, $plan): Batch {
             $batch = Batch::query()->with(['events', 'verdict', 'revision.formula'])->findOrFail($batchId);
             if ($batch->version !== $version) {
-                throw Conflict::between($batch, $version, $request);
+                throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), $request);
             }
             $findings = new Findings;
             Replan::check($batch->state(), $batch->request, $request, Node::root(['request' => $request], $findings)->at('request'));

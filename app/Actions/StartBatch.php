@@ -57,13 +57,17 @@ final readonly class StartBatch
     private function withLots(Kitchen $kitchen, array $request): array
     {
         /** @var array{formula: array{lines: list<array<string, mixed>>}} $request */
-        $newest = Lot::query()->where('kitchen_id', $kitchen->id)->oldest('opened_on')->oldest('id')->get()->keyBy('ingredient');
+        $newest = [];
+        /** @var Lot $lot */
+        foreach (Lot::query()->where('kitchen_id', $kitchen->id)->whereNull('emptied_on')->oldest('opened_on')->oldest('id')->get() as $lot) {
+            $newest[$lot->ingredient] = $lot;
+        }
         $lots = [];
         foreach ($request['formula']['lines'] as $index => $line) {
-            $lot = $newest->get($line['ingredient']);
+            $lot = $newest[$line['ingredient']] ?? null;
             if ($lot !== null) {
                 $request['formula']['lines'][$index]['lot'] = $lot->uuid;
-                $lots[$lot->uuid] = ['certified_gluten_free' => $lot->certified_gluten_free];
+                $lots[$lot->uuid] = $lot->toRequest();
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Batch;
+use App\Models\Formula;
 use App\Models\Kitchen;
 use App\Models\User;
 use Illuminate\Auth\AuthenticationException;
@@ -23,6 +24,12 @@ final class CurrentKitchen
     public static function of(Request $request): Kitchen
     {
         return self::user($request)->kitchen;
+    }
+
+    /** The bread of that identifier in this kitchen; elsewhere it does not exist. */
+    public static function bread(Request $request, string $uuid): Formula
+    {
+        return Formula::query()->where('kitchen_id', self::user($request)->kitchen_id)->where('uuid', $uuid)->firstOrFail();
     }
 
     /** The batch of that identifier in this kitchen; elsewhere it does not exist. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\Carbon;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $formula_id
  * @property int $number
  * @property array<string, mixed> $document the plan request that it stands for
+ * @property Carbon|null $created_at
  * @property Formula $formula
  */
 final class FormulaRevision extends Model

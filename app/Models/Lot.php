@@ -15,16 +15,27 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $ingredient
  * @property string $label
  * @property bool $certified_gluten_free
+ * @property int $version
+ * @property string|null $bought_on
  * @property string|null $opened_on
+ * @property string|null $emptied_on
+ * @property float|null $price_per_kilogram in the money of the kitchen
+ * @property float|null $bought_grams
  * @property string|null $notes
  */
 final class Lot extends Model
 {
     protected $guarded = [];
 
+    /** @return array<string, mixed> the bag as a plan request names it */
+    public function toRequest(): array
+    {
+        return ['certified_gluten_free' => $this->certified_gluten_free, ...($this->price_per_kilogram === null ? [] : ['price_per_kg' => $this->price_per_kilogram])];
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['certified_gluten_free' => 'boolean'];
+        return ['certified_gluten_free' => 'boolean', 'version' => 'integer', 'price_per_kilogram' => 'float', 'bought_grams' => 'float'];
     }
 }

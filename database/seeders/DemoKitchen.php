@@ -28,14 +28,14 @@ final class DemoKitchen extends Seeder
         'almond-wrap' => 'Almond wraps',
     ];
 
-    /** ingredient, label, certified, days since it was opened, note */
+    /** ingredient, label, certified, days since it was opened, note, price a kg */
     private const BAGS = [
-        ['instant-masa-fine', 'Masa, striped paper bag', true, 19, 'Drinks a little more than the last one.'],
-        ['instant-masa-fine', 'Masa, end of the old bag', false, 61, null],
-        ['sorghum', 'Sorghum, cloth sack', false, 33, 'Ground fine.'],
-        ['pearl-millet', 'Pearl millet, small jar', false, 12, 'Smell before use: turns bitter.'],
-        ['rice-white', 'Rice flour, tin', true, 40, null],
-        ['almond-blanched', 'Almond, freezer box', true, 8, 'Bring to room warmth first.'],
+        ['instant-masa-fine', 'Masa, striped paper bag', true, 19, 'Drinks a little more than the last one.', 2.9],
+        ['instant-masa-fine', 'Masa, end of the old bag', false, 61, null, 2.4],
+        ['sorghum', 'Sorghum, cloth sack', false, 33, 'Ground fine.', 3.1],
+        ['pearl-millet', 'Pearl millet, small jar', false, 12, 'Smell before use: turns bitter.', 3.6],
+        ['rice-white', 'Rice flour, tin', true, 40, null, 1.8],
+        ['almond-blanched', 'Almond, freezer box', true, 8, 'Bring to room warmth first.', 14.5],
     ];
 
     /** @var list<array{kind: string, name: string, shape?: string, diameter_millimetres?: float, width_millimetres?: float, depth_millimetres?: float, resolution_grams?: float}> */
@@ -72,10 +72,11 @@ final class DemoKitchen extends Seeder
 
     private function fillLarder(Kitchen $kitchen, DateTimeImmutable $now): void
     {
-        foreach (self::BAGS as [$ingredient, $label, $certified, $days, $notes]) {
+        foreach (self::BAGS as [$ingredient, $label, $certified, $days, $notes, $price]) {
             Lot::query()->create([
                 'uuid' => self::uuid('bag '.$label), 'kitchen_id' => $kitchen->id, 'ingredient' => $ingredient, 'label' => $label,
-                'certified_gluten_free' => $certified, 'opened_on' => $now->modify("-$days days")->format('Y-m-d'), 'notes' => $notes,
+                'certified_gluten_free' => $certified, 'bought_on' => $now->modify(sprintf('-%d days', $days + 6))->format('Y-m-d'), 'opened_on' => $now->modify("-$days days")->format('Y-m-d'),
+                'price_per_kilogram' => $price, 'bought_grams' => 1000.0, 'notes' => $notes, 'version' => 1,
             ]);
         }
     }

@@ -9,9 +9,11 @@ use App\Models\FormulaRevision;
 use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
+use App\Models\OwnIngredient;
 use StoneMill\Measure\Spread;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Plan\Reference;
+use StoneMill\Style\Purpose;
 use StoneMill\Style\Style;
 
 /** What a cook can choose from: breads, bags, gear, and the reference facts behind them. */
@@ -27,9 +29,10 @@ final readonly class KitchenDocument
         return [
             'name' => $kitchen->name,
             'breads' => Formula::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map($this->bread(...))->all(),
-            'lots' => Lot::query()->where('kitchen_id', $kitchen->id)->latest('opened_on')->oldest('id')->get()->map(self::lot(...))->all(),
+            'lots' => Lot::query()->where('kitchen_id', $kitchen->id)->latest('opened_on')->oldest('id')->get()->map(LotDocument::of(...))->all(),
             'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(self::gear(...))->all(),
             'styles' => array_map(self::style(...), $this->reference->styles->all()),
+            'own_ingredients' => OwnIngredient::query()->where('kitchen_id', $kitchen->id)->oldest('name')->get()->map(static fn (OwnIngredient $own): array => ['version' => $own->version, 'document' => $own->document])->all(),
             'ingredients' => array_map(static fn (Ingredient $ingredient): array => [
                 'id' => $ingredient->id, 'name' => $ingredient->name, 'role' => $ingredient->role->value,
             ], $this->reference->catalogue->all()),
@@ -49,15 +52,6 @@ final readonly class KitchenDocument
     }
 
     /** @return array<string, mixed> */
-    private static function lot(Lot $lot): array
-    {
-        return [
-            'id' => $lot->uuid, 'ingredient' => $lot->ingredient, 'label' => $lot->label,
-            'certified_gluten_free' => $lot->certified_gluten_free, 'opened_on' => $lot->opened_on, 'notes' => $lot->notes,
-        ];
-    }
-
-    /** @return array<string, mixed> */
     private static function gear(Gear $gear): array
     {
         return ['id' => $gear->uuid, 'kind' => $gear->kind, 'name' => $gear->name, 'request' => $gear->toRequest()];
@@ -69,7 +63,10 @@ final readonly class KitchenDocument
         $range = static fn (Spread $spread): array => [$spread->low, $spread->high];
 
         return [
-            'id' => $style->id, 'name' => $style->name, 'purpose' => $style->purpose, 'method' => $style->method->toArray(),
+            'id' => $style->id, 'name' => $style->name, 'purpose' => $style->purpose,
+            'uses' => array_map(static fn (Purpose $use): string => $use->value, $style->uses), 'texture' => $style->texture->value, 'lines' => $style->formula,
+            'binding_needed' => $style->bindingNeeded, 'gummy_above' => $style->gummyAbove, 'scalds' => $style->swollenWanted !== null,
+            'method' => $style->method->toArray(),
             'turns' => array_map(strval(...), array_keys($style->turnPlans)),
             'piece_count' => $style->pieceCount, 'piece_grams' => $style->pieceGrams, 'thickness_mm' => $style->thicknessMillimetres,
             'hydration_range' => $range($style->hydrationBand), 'water_celsius_range' => $range($style->waterCelsius),

@@ -41,6 +41,32 @@ final readonly class Formula
         return $this->flourGrams() === 0.0;
     }
 
+    /** Every line in grams times a factor; percentages stay, since they follow the flour. */
+    public function times(float $factor): self
+    {
+        $scaled = static fn (FormulaLine $line): FormulaLine => $line->grams === null ? $line : $line->weighing($line->grams->multipliedBy($factor));
+
+        return new self(array_map($scaled, $this->lines), $this->water === null ? null : $scaled($this->water));
+    }
+
+    /** Whether any line is measured by volume, which leaves its grams unsure. */
+    public function hasVolumes(): bool
+    {
+        return array_filter($this->lines, static fn (FormulaLine $line): bool => ($line->grams?->deviation() ?? 0.0) > 0) !== [];
+    }
+
+    /** A line by its ingredient, or null. */
+    public function line(string $ingredient): ?FormulaLine
+    {
+        foreach ($this->lines as $line) {
+            if ($line->ingredient->id === $ingredient) {
+                return $line;
+            }
+        }
+
+        return null;
+    }
+
     /** Grams of flour base, or null where only the wanted pieces can tell. */
     public function flourBaseGrams(): ?float
     {
@@ -51,12 +77,6 @@ final readonly class Formula
     public function wishedHydrationPercent(float $flourBaseGrams): ?float
     {
         return $this->water === null ? null : $this->water->percent ?? 100 * ($this->water->grams->likely ?? 0.0) / $flourBaseGrams;
-    }
-
-    /** Everything but the water, in % of flour base, for a formula without a size. */
-    public function percentWithoutWater(): float
-    {
-        return array_sum(array_map(static fn (FormulaLine $line): float => $line->percent ?? 0.0, $this->lines));
     }
 
     /**
@@ -71,7 +91,7 @@ final readonly class Formula
             $grams = $line->grams->likely ?? Rounding::kitchen(($line->percent ?? 0.0) / 100 * $flourBaseGrams, $resolutionGrams);
             $deviation = max($line->grams?->deviation() ?? 0.0, $grams * $measuring->relativeDeviation());
 
-            return new WeighedLine($line->ingredient, $grams, $deviation, $line->lot);
+            return new WeighedLine($line->ingredient, $grams, $deviation, $line->lot, $line->grind);
         }, $this->lines);
     }
 

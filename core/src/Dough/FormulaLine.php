@@ -15,16 +15,22 @@ final readonly class FormulaLine
         public ?Spread $grams,
         public ?float $percent,
         public ?string $lot,
+        public Grind $grind,
     ) {
     }
 
-    public static function grams(Ingredient $ingredient, Spread $grams, ?string $lot = null): self
+    public static function grams(Ingredient $ingredient, Spread $grams, ?string $lot = null, Grind $grind = Grind::Shop): self
     {
-        return new self($ingredient, $grams, null, $lot);
+        return new self($ingredient, $grams, null, $lot, $grind);
     }
 
-    public static function percent(Ingredient $ingredient, float $percent, ?string $lot = null): self
+    public function weighing(Spread $grams): self
     {
-        return new self($ingredient, null, $percent, $lot);
+        return new self($this->ingredient, $grams, null, $this->lot, $this->grind);
+    }
+
+    public static function percent(Ingredient $ingredient, float $percent, ?string $lot = null, Grind $grind = Grind::Shop): self
+    {
+        return new self($ingredient, null, $percent, $lot, $grind);
     }
 }

@@ -49,10 +49,21 @@ final readonly class Ledger
         return sqrt($this->varianceGrams);
     }
 
+    /** The part of the deviation that comes from measuring alone. */
+    public function measuringDeviationGrams(): float
+    {
+        return sqrt(array_sum(array_map(static fn (LedgerRow $row): float => $row->measuringDeviationGrams ** 2, $this->rows)));
+    }
+
     /** Grams of everything but the added water. */
     public function dryGrams(): float
     {
         return array_sum(array_map(static fn (LedgerRow $row): float => $row->line->grams, $this->rows));
+    }
+
+    public function hasStarch(): bool
+    {
+        return array_filter($this->rows, static fn (LedgerRow $row): bool => $row->line->ingredient->swelling !== null && $row->line->grams > 0) !== [];
     }
 
     /** Share of the starch-bearing flour, by weight, whose starch has swollen. */

@@ -14,6 +14,7 @@ final readonly class LedgerRow
         public float $bringsGrams,
         public float $ownWaterGrams,
         public float $deviationGrams,
+        public float $measuringDeviationGrams,
         public float $swollenShare,
         public float $bindingPoints,
     ) {
@@ -23,6 +24,7 @@ final readonly class LedgerRow
     {
         $percent = $flourBaseGrams > 0 ? 100 * $uptake->line->grams / $flourBaseGrams : 0.0;
         $swollen = $uptake->swollenShareAt($mixCelsius);
+        $measuring = $uptake->measuringDeviationGramsAt($mixCelsius);
 
         return new self(
             line: $uptake->line,
@@ -30,7 +32,8 @@ final readonly class LedgerRow
             takesGrams: $uptake->takesGramsAt($mixCelsius),
             bringsGrams: $uptake->bringsGrams(),
             ownWaterGrams: $uptake->ownWaterGrams(),
-            deviationGrams: $uptake->deviationGramsAt($mixCelsius),
+            deviationGrams: hypot($uptake->absorptionDeviationGramsAt($mixCelsius), $measuring),
+            measuringDeviationGrams: $measuring,
             swollenShare: $swollen,
             bindingPoints: $percent * $uptake->line->ingredient->bindingAtSwollen($swollen),
         );

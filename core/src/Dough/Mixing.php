@@ -34,6 +34,8 @@ final readonly class Mixing
 
     private HeatBalance $balance;
 
+    private float $bowlCelsius;
+
     private float $waterSpecificHeat;
 
     private float $flourJoulesPerKelvin;
@@ -45,14 +47,17 @@ final readonly class Mixing
     /** @var list<Uptake> */
     private array $uptakes;
 
-    /** @param list<WeighedLine> $lines */
+    /**
+     * @param list<WeighedLine> $lines
+     * @param float|null $bowlCelsius null for a bowl as warm as the room
+     */
     public function __construct(
         array $lines,
-        Texture $texture,
-        private Scald $scald,
-        private Room $room,
+        private Conditions $conditions,
+        ?float $bowlCelsius = null,
     ) {
-        $this->balance = HeatBalance::in($room->celsius, self::LOSS_SHARE);
+        $this->bowlCelsius = $bowlCelsius ?? $conditions->room->celsius;
+        $this->balance = HeatBalance::in($conditions->room->celsius, self::LOSS_SHARE);
         $this->waterSpecificHeat = self::waterComposition()->specificHeatAt(self::REFERENCE_CELSIUS);
         $flour = 0.0;
         $other = 0.0;
@@ -65,14 +70,14 @@ final readonly class Mixing
         $dryGrams = array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $lines));
         $this->bowlJoulesPerKelvin = self::BOWL_JOULES_PER_KELVIN * ($dryGrams / self::BOWL_DRY_GRAMS) ** (2 / 3);
         $this->uptakes = array_map(
-            static fn (WeighedLine $line): Uptake => Uptake::of($line, $texture, $scald->potShare(), $room),
+            static fn (WeighedLine $line): Uptake => Uptake::of($line, $conditions),
             $lines,
         );
     }
 
     public function celsius(float $waterGrams, float $waterCelsius): float
     {
-        $poured = $this->scald->potShare() > 0 ? self::POT_CELSIUS : $waterCelsius;
+        $poured = $this->conditions->potShare > 0 ? self::POT_CELSIUS : $waterCelsius;
 
         return $this->balance->mixed([
             ...$this->bodies(),
@@ -84,6 +89,11 @@ final readonly class Mixing
     public function waterCelsiusFor(float $doughCelsius, float $waterGrams): float
     {
         return $this->balance->neededCelsius($doughCelsius, $this->bodies(), $waterGrams * $this->waterSpecificHeat);
+    }
+
+    public function conditions(): Conditions
+    {
+        return $this->conditions;
     }
 
     public function ledgerAt(float $mixCelsius): Ledger
@@ -99,7 +109,7 @@ final readonly class Mixing
      */
     public function ledgerFor(float $waterCelsius): Ledger
     {
-        $grams = max(0.0, $this->neededGramsAt($this->room->celsius));
+        $grams = max(0.0, $this->neededGramsAt($this->conditions->room->celsius));
         for ($step = 0; $step < self::MOST_STEPS; $step++) {
             $next = max(0.0, $this->neededGramsAt($this->celsius($grams, $waterCelsius)));
             $rise = $next - $grams;
@@ -125,13 +135,13 @@ final readonly class Mixing
     /** @return list<HeatBody> everything but the water */
     private function bodies(): array
     {
-        $pot = $this->scald->potShare();
+        $pot = $this->conditions->potShare;
 
         return [
-            HeatBody::at($this->room->celsius, $this->otherJoulesPerKelvin + (1 - $pot) * $this->flourJoulesPerKelvin),
+            HeatBody::at($this->conditions->room->celsius, $this->otherJoulesPerKelvin + (1 - $pot) * $this->flourJoulesPerKelvin),
             HeatBody::at(self::POT_CELSIUS, $pot * $this->flourJoulesPerKelvin),
             // A dough cooked in its pot warms no second bowl.
-            HeatBody::at($this->room->celsius, (1 - $pot) * $this->bowlJoulesPerKelvin),
+            HeatBody::at($this->bowlCelsius, (1 - $pot) * $this->bowlJoulesPerKelvin),
         ];
     }
 

@@ -11,7 +11,7 @@ use StoneMill\Measure\Rounding;
 /** How much water to pour first, and how much to keep by until the dough has been felt. */
 final readonly class Pour
 {
-    private function __construct(public float $grams, public float $firstGrams, public float $reserveGrams)
+    private function __construct(public float $grams, public float $firstGrams, public float $reserveGrams, public float $unroundedGrams)
     {
     }
 
@@ -27,6 +27,6 @@ final readonly class Pour
         $safe = Rounding::toStep($need->quantile($riskShare), $resolutionGrams);
         $first = max(0.0, min($total, $safe));
 
-        return new self($total, $first, round($total - $first, 6));
+        return new self($total, $first, round($total - $first, 6), $grams);
     }
 }

@@ -13,11 +13,22 @@ enum Texture: string
     case Pat = 'pat';
     case Roll = 'roll';
 
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Batter => 'a batter to pour',
+            self::Soft => 'a soft dough',
+            self::Press => 'a dough to press',
+            self::Pat => 'a dough to pat',
+            self::Roll => 'a dough to roll',
+        };
+    }
+
     /** Water taken up against the press texture, which the absorptions are stated for. Own planning estimate. */
     public function waterFactor(): float
     {
         return match ($this) {
-            self::Batter => 1.80,
+            self::Batter => 2.60,
             self::Soft => 1.12,
             self::Press => 1.00,
             self::Pat => 1.02,

@@ -12,7 +12,8 @@ use StoneMill\Pantry\Swelling;
  *
  *   takes(T) = m · ( f · (a_cold + (a_hot − a_cold) · S(T)) + dryness ),   S = p + (1 − p) · swollen share at T
  *
- * with m the grams, f the texture's factor and p the share of the flour cooked in the pot.
+ * with m the grams, p the share of the flour cooked in the pot and f the product of the factors of texture, fat and
+ * grind. A wet line brings the part of its water that the dough can have by the time it is shaped.
  */
 final readonly class Uptake
 {
@@ -22,24 +23,27 @@ final readonly class Uptake
         public float $cookedShare,
         private float $coldGrams,
         private float $swingGrams,
-        private float $textureFactor,
+        private float $factor,
+        private float $broughtShare,
     ) {
     }
 
-    /** @param float $potShare share of the flour whose starch has swollen in the pot, whatever the mix temperature */
-    public static function of(WeighedLine $line, Texture $texture, float $potShare, Room $room): self
+    public static function of(WeighedLine $line, Conditions $conditions): self
     {
         $ingredient = $line->ingredient;
         $grams = $ingredient->role->takesWater() ? $line->grams : 0.0;
-        $factor = $texture->waterFactor();
+        $flour = $ingredient->role->isFlourBase();
+        // Fat keeps water out of flour; gums and psyllium have taken theirs before it gets to them.
+        $factor = $conditions->texture->waterFactor() * $line->grind->absorptionFactor() * ($flour ? $conditions->fatFactor : 1.0);
 
         return new self(
             $line,
             $ingredient->swelling,
-            $ingredient->role->isFlourBase() ? $potShare : 0.0,
-            $grams * ($factor * $ingredient->coldAbsorption->likely + $room->drynessShare($ingredient)),
+            $flour ? $conditions->potShare : 0.0,
+            $grams * ($factor * $ingredient->coldAbsorption->likely + $conditions->room->drynessShare($ingredient)),
             $grams * $factor * ($ingredient->hotAbsorption->likely - $ingredient->coldAbsorption->likely),
             $factor,
+            $conditions->broughtShare($line),
         );
     }
 
@@ -56,7 +60,7 @@ final readonly class Uptake
     /** Water that a wet line brings with it; what takes water up brings none. */
     public function bringsGrams(): float
     {
-        return $this->line->ingredient->role->takesWater() ? 0.0 : $this->ownWaterGrams();
+        return $this->line->ingredient->role->takesWater() ? 0.0 : $this->ownWaterGrams() * $this->broughtShare;
     }
 
     public function ownWaterGrams(): float
@@ -64,16 +68,22 @@ final readonly class Uptake
         return $this->line->grams * $this->line->ingredient->composition->waterGrams / 100;
     }
 
-    /** Standard deviation of the water this line takes or brings, from the catalogue's band and the measuring. */
-    public function deviationGramsAt(float $celsius): float
+    /** Standard deviation of the water this line takes, from the band of its absorption. */
+    public function absorptionDeviationGramsAt(float $celsius): float
     {
         $line = $this->line;
-        if (! $line->ingredient->role->takesWater()) {
-            return $line->deviationGrams * $line->ingredient->composition->waterGrams / 100;
-        }
-        $taken = $this->absorptionAt($celsius);
 
-        return hypot($line->grams * $taken->deviation(), $line->deviationGrams * $taken->likely);
+        return $line->ingredient->role->takesWater() ? $line->grams * $this->absorptionAt($celsius)->deviation() * $line->grind->spreadFactor() : 0.0;
+    }
+
+    /** Standard deviation of the water this line takes or brings, from how it was measured. */
+    public function measuringDeviationGramsAt(float $celsius): float
+    {
+        $line = $this->line;
+
+        return $line->deviationGrams * ($line->ingredient->role->takesWater()
+            ? $this->absorptionAt($celsius)->likely
+            : $line->ingredient->composition->waterGrams / 100 * $this->broughtShare);
     }
 
     private function absorptionAt(float $celsius): Spread
@@ -82,6 +92,6 @@ final readonly class Uptake
 
         return $ingredient->coldAbsorption
             ->towards($ingredient->hotAbsorption, $this->swollenShareAt($celsius))
-            ->multipliedBy($this->textureFactor);
+            ->multipliedBy($this->factor);
     }
 }

@@ -14,6 +14,7 @@ final readonly class WeighedLine
         public float $grams,
         public float $deviationGrams,
         public ?string $lot,
+        public Grind $grind = Grind::Shop,
     ) {
     }
 }

@@ -266,6 +266,22 @@ final readonly class Node
         return $moment;
     }
 
+    /** A day of the calendar as YYYY-MM-DD. */
+    public function optionalDay(): ?string
+    {
+        if ($this->value === null) {
+            return null;
+        }
+        $day = is_string($this->value) && preg_match('/^20\d\d-\d\d-\d\d$/D', $this->value) === 1 ? date_create_immutable($this->value) : false;
+        if ($day === false || $day->format('Y-m-d') !== $this->value) {
+            $this->refuse('This is not a day.', 'a day such as 2026-03-01, from 2000 to 2099');
+
+            return null;
+        }
+
+        return $day->format('Y-m-d');
+    }
+
     public function optionalMoment(): ?DateTimeImmutable
     {
         return $this->value === null ? null : $this->moment();

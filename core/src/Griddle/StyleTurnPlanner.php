@@ -49,7 +49,8 @@ final readonly class StyleTurnPlanner implements TurnPlanner
             ),
             turns: $turns,
             lift: $touches[count($touches) - 1],
-            finish: $laying->school === TurnSchool::FlameFinish ? 'flame' : 'none',
+            finish: $laying->school->finish(),
+            finishSeconds: $reference->finishSeconds,
             weightLossPercent: Figure::spread(
                 $laying->style->weightLossPercent,
                 Unit::Percent,

@@ -18,6 +18,7 @@ final readonly class TurnPlan
         public array $turns,
         public TurnWindow $lift,
         public string $finish,
+        public int $finishSeconds,
         public Figure $weightLossPercent,
         public array $faces,
     ) {

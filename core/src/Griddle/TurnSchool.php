@@ -14,4 +14,16 @@ enum TurnSchool: string
     case BrownThenOven = 'brown_then_oven';
     case FlameFinish = 'flame_finish';
     case BroilerThenOven = 'broiler_then_oven';
+
+    /** What the bread meets besides the griddle. */
+    public function finish(): string
+    {
+        return match ($this) {
+            self::TwoTurns, self::ThreeWithPress, self::Continuous => 'none',
+            self::CoveredSlow => 'covered',
+            self::BrownThenOven => 'oven',
+            self::FlameFinish => 'flame',
+            self::BroilerThenOven => 'broiler_then_oven',
+        };
+    }
 }

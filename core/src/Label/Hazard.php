@@ -20,4 +20,8 @@ enum Hazard: string
     case Oats = 'oats';
     case Wheat = 'wheat';
     case LowCarb = 'low_carb';
+    case RawEgg = 'raw_egg';
+    case Caustic = 'caustic';
+    case Broiler = 'broiler';
+    case LongWait = 'long_wait';
 }

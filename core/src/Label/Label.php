@@ -60,6 +60,7 @@ final readonly class Label
                 Spread::of(1 / $this->keptShare->high, 1 / $this->keptShare->likely, 1 / $this->keptShare->low),
                 'In 100 g as eaten, after the water lost on the griddle.',
             ),
+            'per_100_g_raw' => $this->facts(Spread::exactly(1.0), 'In 100 g of raw dough.'),
             'allergens' => array_map(static fn (Allergen $allergen): array => ['id' => $allergen->value, 'words' => $allergen->inWords()], $this->allergens),
             'gluten' => ['status' => $this->gluten->value, 'words' => $this->gluten->inWords(), 'uncertified' => $this->uncertified],
         ];

@@ -29,6 +29,7 @@ final readonly class Durations
         public float $shapePiece,
         public float $preheat,
         public float $stack,
+        public float $finish = 0.0,
     ) {
     }
 }

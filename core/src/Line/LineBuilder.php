@@ -41,8 +41,12 @@ final class LineBuilder
     {
         $portioned = $this->makeDough();
         $lifted = $this->cook($portioned);
-        $ready = $lifted + $this->durations->stack;
-        $this->add('stack', 'stack', $lifted, $ready, null);
+        $finished = $lifted + $this->durations->finish;
+        if ($this->durations->finish > 0) {
+            $this->add('finish', 'griddle', $lifted, $finished, null);
+        }
+        $ready = $finished + $this->durations->stack;
+        $this->add('stack', 'stack', $finished, $ready, null);
         usort($this->actions, static fn (Action $a, Action $b): int => [$a->atSeconds, $a->untilSeconds] <=> [$b->atSeconds, $b->untilSeconds]);
 
         return new Timeline($this->actions, $ready);

@@ -45,6 +45,15 @@ final readonly class Spread
         return new self($this->low * $factor, $this->likely * $factor, $this->high * $factor);
     }
 
+    /** The same likely value with its band that many times as wide, never past zero for what cannot be negative. */
+    public function widenedBy(float $factor): self
+    {
+        OutOfRange::guard('factor of a band', $factor, 0, 1000);
+        $low = $this->likely - ($this->likely - $this->low) * $factor;
+
+        return new self($this->low >= 0 ? max(0.0, $low) : $low, $this->likely, $this->likely + ($this->high - $this->likely) * $factor);
+    }
+
     /** The point a share of the way from this spread to another, bound by bound. */
     public function towards(self $other, float $share): self
     {

@@ -19,4 +19,6 @@ enum Unit: string
     case Share = 'share';
     case Index = 'index';
     case Kilojoule = 'kJ';
+    case Hour = 'h';
+    case Money = 'money';
 }

@@ -11,6 +11,9 @@ enum Allergen: string
     case Milk = 'milk';
     case TreeNuts = 'tree_nuts';
     case Sesame = 'sesame';
+    case Peanut = 'peanut';
+    case Soy = 'soy';
+    case Lupin = 'lupin';
     case Wheat = 'wheat';
     case Legume = 'legume';
 
@@ -21,6 +24,9 @@ enum Allergen: string
             self::Milk => 'milk',
             self::TreeNuts => 'tree nuts',
             self::Sesame => 'sesame',
+            self::Peanut => 'peanut',
+            self::Soy => 'soy',
+            self::Lupin => 'lupin',
             self::Wheat => 'wheat',
             self::Legume => 'legume (cross-reacts for some)',
         };

@@ -17,6 +17,11 @@ final readonly class Ingredient
      * @param float $coldBinding points of the binding index per percent of flour base, starch not swollen
      * @param float $hotBinding the same with all its starch swollen
      * @param list<Allergen> $allergens
+     * @param Family $family what can stand in for what
+     * @param string $note what it does in a dough, in a line
+     * @param float $freeWaterShare part of a wet line's own water that a dough can have
+     * @param float $mostPercent how much of the flour base it can be before the bread tastes or feels of little else
+     * @param list<string> $cautions hazards that come with handling it
      */
     public function __construct(
         public string $id,
@@ -33,6 +38,12 @@ final readonly class Ingredient
         public array $allergens,
         public GlutenNature $gluten,
         public string $source,
+        public Family $family,
+        public string $note,
+        public float $freeWaterShare,
+        public float $mostPercent,
+        public array $cautions,
+        public SourceKind $sourceKind,
     ) {
     }
 
@@ -40,6 +51,49 @@ final readonly class Ingredient
     public function bindingAtSwollen(float $swollenShare): float
     {
         return $this->coldBinding + ($this->hotBinding - $this->coldBinding) * $swollenShare;
+    }
+
+    /** @return array<string, mixed> the ingredient as the larder shows it */
+    public function toArray(): array
+    {
+        $band = static fn (Spread $spread): array => [$spread->low, $spread->likely, $spread->high];
+
+        return [
+            'id' => $this->id, 'name' => $this->name, 'role' => $this->role->value, 'family' => $this->family->value, 'note' => $this->note,
+            'most_percent' => $this->mostPercent,
+            'allergens' => array_map(static fn (Allergen $allergen): string => $allergen->value, $this->allergens),
+            'gluten' => $this->gluten->value, 'cautions' => $this->cautions, 'source' => $this->source, 'source_kind' => $this->sourceKind->value,
+            'per_100_g' => $this->composition->toArray(),
+            'absorption_g_per_g' => ['cold' => $band($this->coldAbsorption), 'hot' => $band($this->hotAbsorption)],
+            'binding_per_percent' => ['cold' => $this->coldBinding, 'hot' => $this->hotBinding],
+            'swelling_celsius' => $this->swelling === null ? null : [
+                'onset' => $this->swelling->onsetCelsius, 'peak' => $this->swelling->peakCelsius, 'end' => $this->swelling->endCelsius,
+            ],
+            'spoon_g_per_ml' => $this->spoonDensity(),
+        ];
+    }
+
+    /**
+     * Another ingredient that behaves like this one but is made up as its own package says.
+     *
+     * @param list<Allergen> $allergens
+     * @param float $wider by how much the borrowed absorption is less sure
+     */
+    public function borrowed(string $id, string $name, Composition $composition, array $allergens, float $wider): self
+    {
+        return new self(
+            $id, $name, $this->role, $composition, $this->bulkDensity,
+            $this->coldAbsorption->widenedBy($wider), $this->hotAbsorption->widenedBy($wider),
+            $this->swelling, $this->grain, $this->coldBinding, $this->hotBinding, $allergens, $this->gluten,
+            sprintf('Composition: the package. Absorption and binding: borrowed from %s.', lcfirst($this->name)),
+            $this->family, $this->note, $this->freeWaterShare, $this->mostPercent, $this->cautions, SourceKind::OwnLabel,
+        );
+    }
+
+    /** Typical density of it as it lies in a spoon, g/mL. */
+    public function spoonDensity(): float
+    {
+        return $this->bulkDensity[Fill::Spooned->value]->likely;
     }
 
     /** Grams of a volume of it, always with the band of the hand that fills the cup. */

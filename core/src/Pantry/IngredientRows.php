@@ -17,7 +17,8 @@ use StoneMill\Measure\Spread;
  *   absorption_g_per_g: array{cold: Band, hot: Band},
  *   swelling_celsius: array{onset: float, peak: float, end: float}|null,
  *   grain: string|null,
- *   binding_per_percent: array{cold: float, hot: float}
+ *   binding_per_percent: array{cold: float, hot: float},
+ *   family: string, note: string, free_water_share: float, most_percent: float, cautions: list<string>, source_kind: string
  * }
  */
 final class IngredientRows
@@ -42,6 +43,12 @@ final class IngredientRows
             allergens: array_map(Allergen::from(...), $row['allergens']),
             gluten: GlutenNature::from($row['gluten']),
             source: $row['source'],
+            family: Family::from($row['family']),
+            note: $row['note'],
+            freeWaterShare: (float) $row['free_water_share'],
+            mostPercent: (float) $row['most_percent'],
+            cautions: $row['cautions'],
+            sourceKind: SourceKind::from($row['source_kind']),
         );
     }
 

@@ -15,6 +15,14 @@ enum Role: string
     case Salt = 'salt';
     case Leavening = 'leavening';
     case Water = 'water';
+    case Dairy = 'dairy';
+    case Vegetable = 'vegetable';
+    case Potato = 'potato';
+    case Sugar = 'sugar';
+    case Acid = 'acid';
+    case Spice = 'spice';
+    case Alkali = 'alkali';
+    case Kernel = 'kernel';
 
     /** Dry flours and starches make up the flour base, which is 100 %. */
     public function isFlourBase(): bool
@@ -26,5 +34,14 @@ enum Role: string
     public function takesWater(): bool
     {
         return $this->isFlourBase() || $this === self::Binder;
+    }
+
+    /** Salt, gums and leavening keep their share when flour is added to a wet dough; egg, fat and vegetables are not added again. */
+    public function goesWithFlour(): bool
+    {
+        return match ($this) {
+            self::Flour, self::Starch, self::Binder, self::Salt, self::Leavening, self::Sugar, self::Spice, self::Alkali => true,
+            self::Egg, self::Fat, self::Water, self::Dairy, self::Vegetable, self::Potato, self::Acid, self::Kernel => false,
+        };
     }
 }

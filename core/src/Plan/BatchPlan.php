@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use DateTimeInterface;
-use StoneMill\Dough\LedgerRow;
 use StoneMill\Griddle\Face;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnWindow;
 use StoneMill\Label\Caution;
+use StoneMill\Label\Cost;
 use StoneMill\Label\Label;
 use StoneMill\Line\Action;
 use StoneMill\Line\Timeline;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
-use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Packing;
@@ -37,6 +36,8 @@ final readonly class BatchPlan
         public TurnPlan $turns,
         public Timeline $line,
         public Label $label,
+        public Cost $cost,
+        public int $restSeconds,
         public array $cautions,
         public array $warnings,
     ) {
@@ -48,115 +49,42 @@ final readonly class BatchPlan
         return [
             'style' => ['id' => $this->request->style->id, 'name' => $this->request->style->name],
             'method' => $this->request->method->toArray(),
-            'water' => $this->water(),
-            'mix' => $this->mix(),
-            'ledger' => array_map($this->ledgerRow(...), $this->dough->ledger->rows),
-            'binding' => $this->binding(),
+            ...(new DoughSection($this->request, $this->dough))->toArray(),
             'portion' => $this->portion(),
             'shape' => $this->shape(),
             'griddle' => $this->griddle(),
-            'rest' => ['seconds' => $this->request->method->rest->seconds()],
+            'rest' => ['seconds' => $this->restSeconds],
             'stack' => ['seconds' => $this->request->style->stackSeconds, 'after' => $this->request->method->after->value],
             'line' => $this->line(),
-            'label' => $this->label->toArray(),
+            'label' => [
+                ...$this->label->toArray(),
+                'cost' => $this->cost->toArray($this->portions->count),
+                'budget' => $this->budget(),
+            ],
             'cautions' => array_map(static fn (Caution $caution): array => $caution->toArray(), $this->cautions),
             'warnings' => array_map(static fn (Warning $warning): array => $warning->toArray(), $this->warnings),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function water(): array
+    /** @return array<string, mixed>|null whether a piece keeps to the carbohydrate budget, and the largest that would */
+    private function budget(): ?array
     {
-        $pour = $this->dough->pour;
-        $risk = $this->request->water->overshootRisk;
-        $flour = $this->dough->ledger->flourBaseGrams;
-        $total = Reason::amount('Of all the water', $pour->grams, Unit::Gram);
+        $budget = $this->request->netCarbohydrateBudgetGrams;
+        if ($budget === null) {
+            return null;
+        }
+        $perGram = $this->label->carbohydratePer100GramsRaw() / 100;
+        $likely = $perGram * $this->portions->pieceGrams();
 
         return [
-            'grams' => $this->dough->waterFigure->toArray(),
-            'celsius' => Figure::exact(
-                $this->dough->waterCelsius,
-                Unit::Celsius,
-                Reason::saying($this->waterReason()),
-            )->toArray(),
-            'first_pour_grams' => Figure::exact(
-                $pour->firstGrams,
+            'net_carbohydrate_grams' => $budget,
+            'met' => $likely <= $budget,
+            'largest_piece_grams' => Figure::exact(
+                $perGram > 0 ? min(Limits::MOST_PIECE_GRAMS, $budget / $perGram) : Limits::MOST_PIECE_GRAMS,
                 Unit::Gram,
-                $total,
-                Reason::amount('Chance that this is already too much, at most', 100 * $risk, Unit::Percent),
+                Reason::amount('Net carbohydrate in 100 g of dough', 100 * $perGram, Unit::Gram),
+                Reason::amount('At most in a piece', $budget, Unit::Gram),
             )->toArray(),
-            'reserve_grams' => Figure::exact($pour->reserveGrams, Unit::Gram, $total, Reason::amount('less the first pour', $pour->firstGrams, Unit::Gram))->toArray(),
-            'hydration_percent' => Figure::spread(
-                Spread::of(100 * $this->dough->waterFigure->low / $flour, 100 * $pour->grams / $flour, 100 * $this->dough->waterFigure->high / $flour),
-                Unit::Percent,
-                Reason::amount('Added water', $pour->grams, Unit::Gram),
-                Reason::amount('on a flour base of', $flour, Unit::Gram),
-            )->toArray(),
-            'need_deviation_grams' => round($this->dough->ledger->deviationGrams(), 4),
-        ];
-    }
-
-    private function waterReason(): string
-    {
-        $water = $this->request->water;
-
-        return match (true) {
-            $water->celsius !== null => 'Your own choice.',
-            $water->doughCelsius !== null => 'What the dough temperature you want asks for, by the heat of flour, bowl and water.',
-            default => 'The school of this formula: '.str_replace('_', ' ', $this->request->method->water->value).'.',
-        };
-    }
-
-    /** @return array<string, mixed> */
-    private function mix(): array
-    {
-        return [
-            'celsius' => Figure::spread(
-                Spread::of($this->dough->mixCelsius - 2, $this->dough->mixCelsius, $this->dough->mixCelsius + 2),
-                Unit::Celsius,
-                Reason::amount('Water', $this->dough->waterCelsius, Unit::Celsius),
-                Reason::amount('Flour, bowl and the rest at', $this->request->room->celsius, Unit::Celsius),
-                Reason::saying('Heat given equals heat taken, less 4 % of the excess over the room while mixing.'),
-            )->toArray(),
-            'swollen_share' => Figure::exact(
-                $this->dough->ledger->swollenShare(),
-                Unit::Share,
-                Reason::amount('At a dough temperature of', $this->dough->mixCelsius, Unit::Celsius),
-                Reason::saying('Starch swells between its onset and its end; the flour kept in the pot is counted as swollen.'),
-            )->toArray(),
-            'hand_warm_minutes' => $this->dough->handWarmMinutes->toArray(),
-            'knead_seconds' => $this->request->method->knead->seconds(),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function ledgerRow(LedgerRow $row): array
-    {
-        return [
-            'ingredient' => $row->line->ingredient->id,
-            'name' => $row->line->ingredient->name,
-            'role' => $row->line->ingredient->role->value,
-            'lot' => $row->line->lot,
-            'grams' => round($row->line->grams, 4),
-            'percent' => round($row->percent, 4),
-            'takes_grams' => round($row->takesGrams, 4),
-            'brings_grams' => round($row->bringsGrams, 4),
-            'own_water_grams' => round($row->ownWaterGrams, 4),
-            'binding_points' => round($row->bindingPoints, 4),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function binding(): array
-    {
-        $parts = array_map(
-            static fn (LedgerRow $row): Reason => Reason::amount($row->line->ingredient->name, $row->bindingPoints, Unit::Index),
-            array_values(array_filter($this->dough->ledger->rows, static fn (LedgerRow $row): bool => $row->bindingPoints > 0)),
-        );
-
-        return [
-            'index' => Figure::exact($this->dough->ledger->bindingIndex(), Unit::Index, ...$parts)->toArray(),
-            'needed' => Figure::exact($this->request->style->bindingNeeded, Unit::Index, Reason::saying('What '.mb_strtolower($this->request->style->name).' needs to be shaped and turned.'))->toArray(),
         ];
     }
 
@@ -219,6 +147,7 @@ final readonly class BatchPlan
             'turns' => array_map(static fn (TurnWindow $turn): array => $turn->toArray(), $this->turns->turns),
             'lift' => $this->turns->lift->toArray(),
             'finish' => $this->turns->finish,
+            'finish_seconds' => $this->turns->finishSeconds,
             'weight_loss_percent' => $this->turns->weightLossPercent->toArray(),
             'faces' => array_map(static fn (Face $face): array => $face->toArray(), $this->turns->faces),
             'basis' => 'style defaults scaled to heat and thickness',

@@ -4,27 +4,40 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
+use StoneMill\Dough\BindingNeed;
+use StoneMill\Dough\Conditions;
 use StoneMill\Dough\Ledger;
 use StoneMill\Dough\Pour;
+use StoneMill\Dough\Rise;
+use StoneMill\Dough\WaterParts;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Measure\Figure;
 
-/** The dough of a batch: its lines, its water, its temperature. */
+/** The dough of a batch: its lines, its water, its temperature, its hold and its rise. */
 final readonly class DoughPlan
 {
     /**
      * @param list<WeighedLine> $lines without the added water
      * @param Ledger $ledger at the mix temperature
+     * @param float $waterCelsius below zero it stands for ice; see WaterParts
+     * @param ScaldAdvice|null $scald where the bread wants swollen starch
+     * @param float $batterGrams added water that would make a batter of the same lines
      */
     public function __construct(
         public array $lines,
         public Ledger $ledger,
+        public Conditions $conditions,
         public Pour $pour,
         public float $waterCelsius,
+        public WaterParts $waterParts,
         public float $mixCelsius,
         public Figure $waterFigure,
         public Figure $handWarmMinutes,
         public bool $waterFallsShort,
+        public ?ScaldAdvice $scald,
+        public ?Rise $rise,
+        public BindingNeed $bindingNeed,
+        public float $batterGrams,
     ) {
     }
 

@@ -4,22 +4,30 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
+use StoneMill\Dough\BindingNeed;
+use StoneMill\Dough\Conditions;
 use StoneMill\Dough\Cooling;
+use StoneMill\Dough\Formula;
 use StoneMill\Dough\Ledger;
-use StoneMill\Dough\LedgerRow;
 use StoneMill\Dough\Mixing;
 use StoneMill\Dough\Pour;
-use StoneMill\Dough\Scald;
+use StoneMill\Dough\Rise;
+use StoneMill\Dough\Texture;
+use StoneMill\Dough\WaterParts;
+use StoneMill\Dough\WeighedLine;
+use StoneMill\Dough\Yeast;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\NormalDistribution;
 use StoneMill\Measure\Reason;
-use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 
-/** Finds the water: how much, how warm, how much of it first. */
+/** Finds the water: how much, how warm, how much of it first; and what the dough is then like. */
 final readonly class DoughPlanner
 {
-    public function __construct(private PlanRequest $request)
+    /** From the last fold to the last piece shaped, in minutes: salted vegetables go on weeping. Planning estimate. */
+    private const HANDLING_MINUTES = 10.0;
+
+    public function __construct(private PlanRequest $request, private Formula $formula)
     {
     }
 
@@ -28,9 +36,9 @@ final readonly class DoughPlanner
     {
         $request = $this->request;
         $resolution = $request->gear->scaleResolutionGrams;
-        $lines = $request->formula->weighed($flourBaseGrams, $request->method->measure, $resolution);
-        $mixing = new Mixing($lines, $request->style->texture, $request->method->scald, $request->room);
-        $wished = $request->water->hydrationPercent ?? $request->formula->wishedHydrationPercent($flourBaseGrams);
+        $lines = $this->lines($flourBaseGrams);
+        $mixing = $this->mixing($lines);
+        $wished = $this->wishedPercent($flourBaseGrams);
         [$ledger, $grams, $waterCelsius, $short] = $this->water($mixing, $wished);
         $need = new NormalDistribution($ledger->neededGrams(), $ledger->deviationGrams());
         $pour = Pour::of($grams, $need, $request->water->overshootRisk, $resolution);
@@ -39,45 +47,75 @@ final readonly class DoughPlanner
         return new DoughPlan(
             lines: $lines,
             ledger: $ledger,
+            conditions: $mixing->conditions(),
             pour: $pour,
             waterCelsius: $waterCelsius,
+            waterParts: WaterParts::of($pour->grams, $waterCelsius, $request->water->tapCelsius, $resolution),
             mixCelsius: $mixCelsius,
-            waterFigure: $this->waterFigure($pour, $ledger, $need, $wished),
+            waterFigure: (new WaterReasons($request))->figure($pour, $ledger, $mixing->conditions(), $need, $wished),
             handWarmMinutes: $this->handWarm($mixCelsius),
             waterFallsShort: $short,
+            scald: $this->scald($lines, $pour->grams, $ledger),
+            rise: $this->rise($lines, $ledger->flourBaseGrams, $mixCelsius),
+            bindingNeed: BindingNeed::of($request->style, $request->method->shape, $request->purpose),
+            batterGrams: max(0.0, $this->mixing($lines, Texture::Batter)->ledgerAt($mixCelsius)->neededGrams()),
         );
     }
 
     /** Dough per gram of flour base, for a formula whose size the pieces decide. */
     public function doughPerFlour(float $flourBaseGrams): float
     {
-        $request = $this->request;
-        $percent = $request->formula->percentWithoutWater();
-        $wished = $request->water->hydrationPercent ?? $request->formula->wishedHydrationPercent($flourBaseGrams);
+        $lines = $this->lines($flourBaseGrams);
+        $wished = $this->wishedPercent($flourBaseGrams);
         if ($wished === null) {
-            $lines = $request->formula->weighed($flourBaseGrams, $request->method->measure, $request->gear->scaleResolutionGrams);
-            $mixing = new Mixing($lines, $request->style->texture, $request->method->scald, $request->room);
-            [$ledger, $grams] = $this->water($mixing, null);
+            [$ledger, $grams] = $this->water($this->mixing($lines), null);
             $wished = 100 * $grams / $ledger->flourBaseGrams;
         }
 
-        return ($percent + $wished) / 100;
+        return array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $lines)) / $flourBaseGrams + $wished / 100;
+    }
+
+    /** @return list<WeighedLine> */
+    private function lines(float $flourBaseGrams): array
+    {
+        return $this->formula->weighed($flourBaseGrams, $this->request->method->measure, $this->request->gear->scaleResolutionGrams);
+    }
+
+    /** @param list<WeighedLine> $lines */
+    private function mixing(array $lines, ?Texture $texture = null): Mixing
+    {
+        return $this->mixingIn($lines, $texture ?? $this->request->texture, $this->request->potShare(), $this->request->water->bowlCelsius);
+    }
+
+    /** @param list<WeighedLine> $lines */
+    private function mixingIn(array $lines, Texture $texture, float $potShare, ?float $bowlCelsius): Mixing
+    {
+        $method = $this->request->method;
+        $minutes = self::HANDLING_MINUTES + ($method->knead->seconds() + $method->rest->seconds()) / 60;
+
+        return new Mixing($lines, Conditions::of($lines, $texture, $potShare, $this->request->room, $minutes), $bowlCelsius);
+    }
+
+    private function wishedPercent(float $flourBaseGrams): ?float
+    {
+        return $this->request->water->hydrationPercent ?? $this->formula->wishedHydrationPercent($flourBaseGrams);
     }
 
     /** @return array{Ledger, float, float, bool} ledger, grams of water, its temperature, whether it cannot reach the wished dough temperature */
     private function water(Mixing $mixing, ?float $wishedHydrationPercent): array
     {
         $doughCelsius = $this->request->water->doughCelsius;
+        $coldest = WaterParts::coldest($this->request->water->tapCelsius);
         if ($doughCelsius !== null) {
             $ledger = $mixing->ledgerAt($doughCelsius);
             $grams = $this->grams($ledger, $wishedHydrationPercent);
             $celsius = $grams > 0 ? $mixing->waterCelsiusFor($doughCelsius, $grams) : $doughCelsius;
-            if ($celsius >= 0 && $celsius <= Limits::MOST_WATER_CELSIUS) {
+            if ($celsius >= $coldest && $celsius <= Limits::MOST_WATER_CELSIUS) {
                 return [$ledger, $grams, $celsius, false];
             }
         }
-        // Water that would have to be ice or steam: the nearest that water can be, and a warning.
-        $waterCelsius = $doughCelsius === null ? $this->givenCelsius() : ($celsius < 0 ? 0.0 : (float) Limits::MOST_WATER_CELSIUS);
+        // More ice than melts, or steam: the nearest that water can be, and a warning.
+        $waterCelsius = $doughCelsius === null ? $this->givenCelsius() : ($celsius < $coldest ? $coldest : (float) Limits::MOST_WATER_CELSIUS);
         $ledger = $wishedHydrationPercent === null ? $mixing->ledgerFor($waterCelsius) : $mixing->ledgerAt($this->request->room->celsius);
         $grams = $this->grams($ledger, $wishedHydrationPercent);
         if ($wishedHydrationPercent !== null) {
@@ -96,33 +134,33 @@ final readonly class DoughPlanner
 
     private function givenCelsius(): float
     {
-        $method = $this->request->method;
+        $school = $this->request->method->water->celsius();
 
-        return $this->request->water->celsius ?? ($method->scald === Scald::None ? $method->water->celsius() : max(95.0, $method->water->celsius()));
+        return $this->request->water->celsius ?? ($this->request->scalds() ? max(95.0, $school) : $school);
     }
 
-    private function waterFigure(Pour $pour, Ledger $ledger, NormalDistribution $need, ?float $wished): Figure
+    /** @param list<WeighedLine> $lines */
+    private function scald(array $lines, float $waterGrams, Ledger $ledger): ?ScaldAdvice
     {
-        $reach = Spread::DECILE_DEVIATIONS * $need->deviation;
-        $reasons = array_map(
-            static fn (LedgerRow $row): Reason => Reason::amount(
-                $row->takesGrams > 0 ? $row->line->ingredient->name.' takes' : $row->line->ingredient->name.' brings',
-                max($row->takesGrams, $row->bringsGrams),
-                Unit::Gram,
-            ),
-            array_values(array_filter($ledger->rows, static fn (LedgerRow $row): bool => max($row->takesGrams, $row->bringsGrams) >= 0.05)),
-        );
-        $reasons[] = Reason::amount('So this dough wants', max(0.0, $need->mean), Unit::Gram);
-        $reasons[] = Reason::amount('give or take, eight times in ten', $reach, Unit::Gram);
-        if ($wished !== null) {
-            $reasons[] = Reason::amount('Your own wish, in % of the flour', $wished, Unit::Percent);
+        $wanted = $this->request->style->swollenWanted;
+        if ($wanted === null || $waterGrams <= 0 || ! $ledger->hasStarch()) {
+            return null;
         }
 
-        return Figure::spread(
-            Spread::of(max(0.0, min($pour->grams, $pour->grams - $reach)), $pour->grams, $pour->grams + $reach),
-            Unit::Gram,
-            ...$reasons,
+        return ScaldAdvice::of(
+            fn (float $pot, ?float $bowl): Mixing => $this->mixingIn($lines, $this->request->texture, $pot, $bowl),
+            $waterGrams,
+            $wanted,
+            $ledger->swollenShare(),
         );
+    }
+
+    /** @param list<WeighedLine> $lines */
+    private function rise(array $lines, float $flourGrams, float $mixCelsius): ?Rise
+    {
+        $yeast = Yeast::percent($lines, $flourGrams);
+
+        return $yeast > 0 ? Rise::of($mixCelsius, $this->request->room->celsius, $yeast, $this->request->growth) : null;
     }
 
     private function handWarm(float $mixCelsius): Figure

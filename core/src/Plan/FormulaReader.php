@@ -7,6 +7,7 @@ namespace StoneMill\Plan;
 use StoneMill\Dough\Exception\UnworkableFormula;
 use StoneMill\Dough\Formula;
 use StoneMill\Dough\FormulaLine;
+use StoneMill\Dough\Grind;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Measure\Fill;
@@ -14,6 +15,7 @@ use StoneMill\Measure\Spread;
 use StoneMill\Measure\VolumeUnit;
 use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\Ingredient;
+use StoneMill\Pantry\Role;
 use StoneMill\Style\Style;
 
 /** Reads the lines of a formula, or takes those of the style where none are given. */
@@ -70,7 +72,7 @@ final readonly class FormulaReader
     /** @param list<string> $lots */
     private function line(Node $node, array $lots): ?FormulaLine
     {
-        $node->object(['ingredient', 'grams', 'percent', 'volume', 'lot']);
+        $node->object(['ingredient', 'grams', 'percent', 'volume', 'lot', 'grind']);
         $id = $node->at('ingredient')->text(60);
         if ($id !== '' && ! $this->catalogue->has($id)) {
             $node->at('ingredient')->refuse('This ingredient is not in the catalogue.', 'a known ingredient, such as '.implode(', ', $this->catalogue->namesLike($id)));
@@ -80,10 +82,16 @@ final readonly class FormulaReader
             $node->at('lot')->refuse('This lot is not described under lots.', 'a name under lots');
         }
 
-        return $this->amount($node, $this->catalogue->has($id) ? $this->catalogue->ingredient($id) : null, $lot);
+        $grind = $node->at('grind')->optionalChoice(Grind::class) ?? Grind::Shop;
+        $ingredient = $this->catalogue->has($id) ? $this->catalogue->ingredient($id) : null;
+        if ($ingredient?->role === Role::Kernel) {
+            $node->at('ingredient')->refuse('Whole kernels do not make a dough.', 'what is ground from them, such as nixtamal');
+        }
+
+        return $this->amount($node, $ingredient, $lot, $grind);
     }
 
-    private function amount(Node $node, ?Ingredient $ingredient, ?string $lot): ?FormulaLine
+    private function amount(Node $node, ?Ingredient $ingredient, ?string $lot, Grind $grind): ?FormulaLine
     {
         $given = array_values(array_filter(['grams', 'percent', 'volume'], static fn (string $field): bool => ! $node->at($field)->isAbsent()));
         if (count($given) !== 1) {
@@ -94,13 +102,13 @@ final readonly class FormulaReader
         if ($given[0] === 'percent') {
             $percent = $node->at('percent')->number(Limits::LEAST_PERCENT, Limits::MOST_PERCENT, '% of flour base');
 
-            return $ingredient === null ? null : FormulaLine::percent($ingredient, $percent, $lot);
+            return $ingredient === null ? null : FormulaLine::percent($ingredient, $percent, $lot, $grind);
         }
         $grams = $given[0] === 'grams'
             ? Spread::exactly($node->at('grams')->number(Limits::LEAST_GRAMS, Limits::MOST_GRAMS, 'g'))
             : $this->volume($node->at('volume'), $ingredient);
 
-        return $ingredient === null || $grams === null ? null : FormulaLine::grams($ingredient, $grams, $lot);
+        return $ingredient === null || $grams === null ? null : FormulaLine::grams($ingredient, $grams, $lot, $grind);
     }
 
     private function volume(Node $node, ?Ingredient $ingredient): ?Spread

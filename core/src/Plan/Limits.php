@@ -43,6 +43,18 @@ final class Limits
 
     public const MOST_HYDRATION_PERCENT = 600;
 
+    public const MOST_TAP_CELSIUS = 50;
+
+    public const MOST_DOUGH_GRAMS = 200000;
+
+    public const LEAST_GROWTH = 1.1;
+
+    public const MOST_GROWTH = 3;
+
+    public const MOST_PRICE = 100000;
+
+    public const MOST_BUDGET_GRAMS = 1000;
+
     public const LEAST_SURFACE_CELSIUS = 130;
 
     public const MOST_SURFACE_CELSIUS = 330;

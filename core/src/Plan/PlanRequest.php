@@ -6,34 +6,50 @@ namespace StoneMill\Plan;
 
 use DateTimeImmutable;
 use StoneMill\Dough\Formula;
+use StoneMill\Dough\Rise;
 use StoneMill\Dough\Room;
+use StoneMill\Dough\Scald;
+use StoneMill\Dough\Texture;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Pantry\Catalogue;
+use StoneMill\Pantry\LotFacts;
+use StoneMill\Pantry\OwnLabel;
 use StoneMill\Shape\Gear;
 use StoneMill\Style\Method;
+use StoneMill\Style\Purpose;
 use StoneMill\Style\Style;
 
 /** Everything that a batch plan is worked out from. */
 final readonly class PlanRequest
 {
-    private const FIELDS = ['style', 'formula', 'pieces', 'room', 'water', 'griddle', 'gear', 'lots', 'hands', 'serve_at'];
+    private const FIELDS = [
+        'style', 'formula', 'pieces', 'room', 'water', 'griddle', 'gear', 'lots', 'hands', 'serve_at',
+        'own_ingredients', 'purpose', 'budget', 'rise',
+    ];
 
     private const DEFAULT_ROOM_CELSIUS = 21.0;
 
-    /** @param array<string, bool> $certifiedLots by lot */
+    /** @param array<string, LotFacts> $lots by lot */
     private function __construct(
+        public Catalogue $catalogue,
         public Style $style,
         public Formula $formula,
+        public Texture $texture,
+        public ?ScaleWish $scale,
         public Method $method,
         public PieceWish $pieces,
         public Room $room,
         public WaterWish $water,
         public ?float $surfaceCelsius,
         public Gear $gear,
-        public array $certifiedLots,
+        public array $lots,
         public int $hands,
         public ?DateTimeImmutable $serveAt,
+        public ?Purpose $purpose,
+        public ?float $netCarbohydrateBudgetGrams,
+        public float $growth,
     ) {
     }
 
@@ -50,21 +66,33 @@ final readonly class PlanRequest
             $root->refuse('A plan request must be an object.', 'an object with '.implode(', ', self::FIELDS));
         }
         $findings->refuseIfAny();
+        $request = self::readNode($root, $reference, $findings);
+        $findings->refuseIfAny();
+
+        return $request ?? throw new \LogicException('A request without findings was not read.');
+    }
+
+    /** Reads a request that stands inside another document; null where it broke the contract, which the findings tell. */
+    public static function readNode(Node $root, Reference $reference, Findings $findings): ?self
+    {
         $root->object(self::FIELDS);
         $style = self::style($root->at('style'), $reference);
-        $formula = $root->at('formula')->object(['lines', 'method']);
+        $catalogue = $reference->catalogue->with(OwnLabel::readAll($root->at('own_ingredients'), $reference->catalogue));
+        $formula = $root->at('formula')->object(['lines', 'method', 'texture', 'scale']);
         $method = Method::read($formula->at('method'), $style->method);
         if (! isset($style->turnPlans[$method->turns->value])) {
             $formula->at('method')->at('turns')->refuse('This style is not turned that way.', 'one of '.implode(', ', array_keys($style->turnPlans)));
         }
         $lots = self::lots($root->at('lots'));
-        $lines = (new FormulaReader($reference->catalogue, $findings))->read($formula->at('lines'), $style, array_map(strval(...), array_keys($lots)));
-        $room = $root->at('room')->object(['celsius', 'relative_humidity']);
-        $griddle = $root->at('griddle')->object(['surface_celsius']);
+        $lines = (new FormulaReader($catalogue, $findings))->read($formula->at('lines'), $style, array_map(strval(...), array_keys($lots)));
+        $texture = $formula->at('texture')->optionalChoice(Texture::class) ?? $style->texture;
+        $scale = ScaleWish::read($formula->at('scale'));
         $pieces = PieceWish::read($root->at('pieces'));
-        if ($lines !== null && ! $lines->isScalable() && $pieces->count !== null && ($pieces->gramsEach !== null || ($pieces->diameterMillimetres !== null && $pieces->thicknessMillimetres !== null))) {
-            $root->at('pieces')->refuse('The formula in grams already fixes the dough; count and size together say too much.', 'count or a size, unless every line is in percent');
+        if ($lines !== null) {
+            $scale?->check($lines, $formula->at('scale'));
+            self::refuseTwoSizes($root->at('pieces'), $pieces, $lines, $scale);
         }
+        $room = $root->at('room')->object(['celsius', 'relative_humidity']);
         $request = [
             $pieces,
             new Room(
@@ -72,15 +100,45 @@ final readonly class PlanRequest
                 $room->at('relative_humidity')->optionalNumber(1, 99, '%'),
             ),
             WaterWish::read($root->at('water')),
-            $griddle->at('surface_celsius')->optionalNumber(Limits::LEAST_SURFACE_CELSIUS, Limits::MOST_SURFACE_CELSIUS, '°C'),
+            $root->at('griddle')->object(['surface_celsius'])->at('surface_celsius')->optionalNumber(Limits::LEAST_SURFACE_CELSIUS, Limits::MOST_SURFACE_CELSIUS, '°C'),
             Gear::read($root->at('gear')),
             $lots,
             $root->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1,
             $root->at('serve_at')->optionalMoment(),
+            $root->at('purpose')->optionalChoice(Purpose::class),
+            $root->at('budget')->object(['net_carbohydrate_grams'])->at('net_carbohydrate_grams')->optionalNumber(0.1, Limits::MOST_BUDGET_GRAMS, 'g a piece'),
+            $root->at('rise')->object(['growth'])->at('growth')->optionalNumber(Limits::LEAST_GROWTH, Limits::MOST_GROWTH) ?? Rise::DEFAULT_GROWTH,
         ];
-        $findings->refuseIfAny();
 
-        return new self($style, $lines ?? throw new \LogicException('A formula without findings was not read.'), $method, ...$request);
+        return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $texture, $scale, $method, ...$request);
+    }
+
+    /** Share of the flour cooked in the pot: the cook's own, or the school's. */
+    public function potShare(): float
+    {
+        return $this->water->potShare ?? $this->method->scald->potShare();
+    }
+
+    public function scalds(): bool
+    {
+        return $this->potShare() > 0 || $this->method->scald !== Scald::None;
+    }
+
+    /** @return array<string, bool> certified or not, by lot */
+    public function certifiedLots(): array
+    {
+        return array_map(static fn (LotFacts $lot): bool => $lot->certifiedGlutenFree, $this->lots);
+    }
+
+    private static function refuseTwoSizes(Node $node, PieceWish $pieces, Formula $formula, ?ScaleWish $scale): void
+    {
+        $sized = $pieces->gramsEach !== null || ($pieces->diameterMillimetres !== null && $pieces->thicknessMillimetres !== null);
+        if ($pieces->count !== null && $sized && (! $formula->isScalable() || $scale !== null)) {
+            $node->refuse(
+                $scale === null ? 'The formula in grams already fixes the dough; count and size together say too much.' : 'The scale already fixes the dough; count and size together say too much.',
+                'count or a size, unless every line is in percent and no scale is given',
+            );
+        }
     }
 
     private static function style(Node $node, Reference $reference): Style
@@ -93,12 +151,13 @@ final readonly class PlanRequest
         return $reference->styles->style($reference->styles->has($id) ? $id : $reference->styles->ids()[0]);
     }
 
-    /** @return array<string, bool> */
+    /** @return array<string, LotFacts> */
     private static function lots(Node $node): array
     {
         $lots = [];
         foreach ($node->entries(Limits::LOTS) as $name => $lot) {
-            $lots[$name] = $lot->object(['certified_gluten_free'])->at('certified_gluten_free')->boolean();
+            $lot->object(['certified_gluten_free', 'price_per_kg']);
+            $lots[$name] = new LotFacts($lot->at('certified_gluten_free')->boolean(), $lot->at('price_per_kg')->optionalNumber(0, Limits::MOST_PRICE, 'a kg'));
         }
 
         return $lots;

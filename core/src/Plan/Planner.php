@@ -10,6 +10,7 @@ use StoneMill\Griddle\Laying;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnPlanner;
 use StoneMill\Griddle\TurnSchool;
+use StoneMill\Label\Cost;
 use StoneMill\Label\GlutenStatus;
 use StoneMill\Label\Hazard;
 use StoneMill\Label\Label;
@@ -28,6 +29,9 @@ final readonly class Planner
 {
     private const DOUGH_CELSIUS = 30.0;
 
+    /** From here on a batter or dough waits in the cold. */
+    private const LONG_WAIT_SECONDS = 7200;
+
     /** Below this the label's carbohydrate is likely to be read as a diet's. */
     private const LOW_CARBOHYDRATE_PER_100_GRAMS = 15.0;
 
@@ -38,8 +42,7 @@ final readonly class Planner
     /** @throws InvalidInput If the wishes cannot be met together; the message names the one to change. */
     public function plan(PlanRequest $request): BatchPlan
     {
-        $doughPlanner = new DoughPlanner($request);
-        $dough = $doughPlanner->plan($request->formula->flourBaseGrams() ?? $this->flourForPieces($request, $doughPlanner));
+        $dough = $this->dough($request);
         $water = new WeighedLine($this->reference->catalogue->ingredient('water'), $dough->pour->grams, 0.0, null);
         $density = $this->density($request, $dough, $water);
         $portions = $this->portions($request, $dough, $density);
@@ -51,7 +54,8 @@ final readonly class Planner
             $request->surfaceCelsius ?? $request->style->surfaceCelsius->likely,
         ));
         $packing = $request->gear->packing($disc->diameterMillimetres);
-        $label = Label::of($dough->linesWithWater($water), $portions->pieceGrams(), $request->style->weightLossPercent, $request->certifiedLots);
+        $label = Label::of($dough->linesWithWater($water), $portions->pieceGrams(), $request->style->weightLossPercent, $request->certifiedLots());
+        $restSeconds = $this->restSeconds($request, $dough);
 
         return new BatchPlan(
             request: $request,
@@ -60,11 +64,49 @@ final readonly class Planner
             disc: $disc,
             packing: $packing,
             turns: $turns,
-            line: LineBuilder::build($this->durations($request, $dough), $turns, $portions->count, count($packing->places), $request->hands),
+            line: LineBuilder::build($this->durations($request, $dough, $turns, $restSeconds), $turns, $portions->count, count($packing->places), $request->hands),
             label: $label,
-            cautions: $this->reference->cautions->for($this->hazards($request, $dough, $label, $turns)),
+            cost: Cost::of($dough->lines, $request->lots),
+            restSeconds: $restSeconds,
+            cautions: $this->reference->cautions->for($this->hazards($request, $dough, $label, $turns, $restSeconds)),
             warnings: (new Warnings($request))->about($dough, $disc, $portions->pieceGrams(), $turns->surfaceCelsius->value),
         );
+    }
+
+    private function dough(PlanRequest $request): DoughPlan
+    {
+        $formula = $request->formula;
+        $planner = new DoughPlanner($request, $formula);
+        $own = $formula->flourBaseGrams();
+        if ($request->scale === null) {
+            return $planner->plan($own ?? $this->flourForPieces($request, $planner));
+        }
+        $wanted = $request->scale->flourBaseGrams($formula) ?? $this->flourForDough($request, $planner, (float) $request->scale->doughGrams);
+        if ($wanted > Limits::MOST_GRAMS || $wanted < 1) {
+            throw InvalidInput::at('formula.scale', 'That comes to a flour base outside what can be planned.', round($wanted, 2), sprintf('from 1 to %d g of flour', Limits::MOST_GRAMS));
+        }
+
+        return $own === null ? $planner->plan($wanted) : (new DoughPlanner($request, $formula->times($wanted / $own)))->plan($wanted);
+    }
+
+    /** Flour for so much dough; the hydration leans a little on the size, three rounds settle it. */
+    private function flourForDough(PlanRequest $request, DoughPlanner $planner, float $doughGrams): float
+    {
+        $own = $request->formula->flourBaseGrams();
+        if ($own !== null) {
+            $flour = $own;
+            for ($round = 0; $round < 3; $round++) {
+                $flour *= $doughGrams / (new DoughPlanner($request, $request->formula->times($flour / $own)))->plan($flour)->mixedGrams();
+            }
+
+            return $flour;
+        }
+        $flour = $doughGrams / 2;
+        for ($round = 0; $round < 3; $round++) {
+            $flour = $doughGrams / $planner->doughPerFlour($flour);
+        }
+
+        return $flour;
     }
 
     /** Flour for a formula in percent: as much as the wanted pieces need. */
@@ -120,7 +162,7 @@ final readonly class Planner
     {
         $left = Portions::leftGrams($dough->mixedGrams());
         $size = $request->pieces->gramsEach ?? $this->wishedDiscGrams($request, $density);
-        $count = $request->pieces->count ?? ($request->formula->isScalable() ? $request->style->pieceCount : max(1, (int) round($left / $size)));
+        $count = $request->pieces->count ?? ($request->formula->isScalable() && $request->scale === null ? $request->style->pieceCount : max(1, (int) round($left / $size)));
         if ($count > Limits::PIECES) {
             throw InvalidInput::at('pieces', 'This dough makes too many pieces of that size.', $count, sprintf('at most %d pieces', Limits::PIECES));
         }
@@ -144,28 +186,38 @@ final readonly class Planner
             : Disc::ofWeightAndThickness($pieceGrams, $wish->thicknessMillimetres ?? $request->style->thicknessMillimetres, $density);
     }
 
-    private function durations(PlanRequest $request, DoughPlan $dough): Durations
+    /** A dough with yeast waits until it has grown; any other as long as its school says. */
+    private function restSeconds(PlanRequest $request, DoughPlan $dough): int
+    {
+        $rise = $dough->rise?->minutes;
+
+        return $rise === null ? $request->method->rest->seconds() : (int) round(60 * $rise->likely);
+    }
+
+    private function durations(PlanRequest $request, DoughPlan $dough, TurnPlan $turns, int $restSeconds): Durations
     {
         return new Durations(
             lines: count($dough->lines),
             knead: $request->method->knead->seconds(),
             handWarm: 60 * $dough->handWarmMinutes->value,
-            rest: $request->method->rest->seconds(),
+            rest: $restSeconds,
             shapePiece: $request->method->shape->secondsPerPiece(),
             preheat: $request->style->preheatSeconds,
             stack: $request->style->stackSeconds,
+            finish: $turns->finishSeconds,
         );
     }
 
     /** @return list<Hazard> */
-    private function hazards(PlanRequest $request, DoughPlan $dough, Label $label, TurnPlan $turns): array
+    private function hazards(PlanRequest $request, DoughPlan $dough, Label $label, TurnPlan $turns, int $restSeconds): array
     {
         $ingredients = array_map(static fn (WeighedLine $line): Ingredient => $line->ingredient, $dough->lines);
         $has = static fn (callable $test): bool => array_filter($ingredients, $test) !== [];
+        $carries = static fn (string $caution): bool => $has(static fn (Ingredient $ingredient): bool => in_array($caution, $ingredient->cautions, true));
 
         return array_map(Hazard::from(...), array_keys(array_filter([
-            Hazard::HotWater->value => $dough->waterCelsius >= 60 || $request->method->scald->potShare() > 0,
-            Hazard::SwellingBinder->value => $has(static fn (Ingredient $ingredient): bool => $ingredient->role === Role::Binder),
+            Hazard::HotWater->value => $dough->waterCelsius >= 60 || $request->potShare() > 0,
+            Hazard::SwellingBinder->value => $has(static fn (Ingredient $ingredient): bool => $ingredient->role === Role::Binder || in_array('gums', $ingredient->cautions, true)),
             Hazard::LeverPress->value => $request->method->shape === Shaping::LeverPress,
             Hazard::Liner->value => $request->method->shape->needsLiner(),
             Hazard::Puff->value => $request->method->turns === TurnSchool::ThreeWithPress || $turns->finish === 'flame',
@@ -175,6 +227,10 @@ final readonly class Planner
             Hazard::GlutenUnknown->value => $label->gluten === GlutenStatus::CrossContactUnknown,
             Hazard::Oats->value => $has(static fn (Ingredient $ingredient): bool => $ingredient->gluten === GlutenNature::NeedsCertification),
             Hazard::Wheat->value => $label->gluten === GlutenStatus::ContainsWheat,
+            Hazard::RawEgg->value => $carries('raw_egg'),
+            Hazard::Caustic->value => $carries('caustic'),
+            Hazard::Broiler->value => $turns->finish === 'broiler_then_oven' || $turns->finish === 'oven',
+            Hazard::LongWait->value => $restSeconds >= self::LONG_WAIT_SECONDS,
             Hazard::LowCarb->value => $label->carbohydratePer100GramsRaw() < self::LOW_CARBOHYDRATE_PER_100_GRAMS,
         ])));
     }

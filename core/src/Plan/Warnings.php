@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
+use StoneMill\Dough\Rest;
+use StoneMill\Dough\Rise;
+use StoneMill\Dough\Yeast;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 use StoneMill\Shape\Disc;
@@ -26,18 +29,53 @@ final readonly class Warnings
         return array_values(array_filter([
             ...$this->aboutWater($dough),
             $this->outside('hydration-unusual', 'water', 'hydration for this style', $dough->hydrationPercent(), $style->hydrationBand, Unit::Percent),
-            $dough->ledger->bindingIndex() < $style->bindingNeeded
-                ? Warning::of('binding-low', 'mix', 'This dough may not hold together: more binder, or hotter water.', $dough->ledger->bindingIndex(), $style->bindingNeeded, Unit::Index)
+            $dough->ledger->bindingIndex() < $dough->bindingNeed->index
+                ? Warning::of('binding-low', 'mix', 'This dough may not hold together: more binder, or hotter water.', $dough->ledger->bindingIndex(), $dough->bindingNeed->index, Unit::Index)
                 : null,
             $dough->ledger->bindingIndex() > $style->gummyAbove
                 ? Warning::of('binding-high', 'mix', 'So much binder turns gummy.', $dough->ledger->bindingIndex(), $style->gummyAbove, Unit::Index)
                 : null,
+            ...$this->aboutMix($dough),
             $this->outside('piece-unusual', 'portion', 'piece weight for this style', $pieceGrams, $style->pieceGramsBand, Unit::Gram),
             $this->outside('thickness-unusual', 'shape', 'thickness for this style', $disc->thicknessMillimetres, $style->thicknessBand, Unit::Millimetre),
             $this->tooWide('press', $disc, $this->request->gear->pressMillimetres),
             $this->tooWide('griddle', $disc, $this->request->gear->widestMillimetres()),
             $this->outside('heat-unusual', 'griddle', 'heat for this style', $surfaceCelsius, $style->surfaceCelsius, Unit::Celsius),
         ]));
+    }
+
+    /** @return list<Warning> */
+    private function aboutMix(DoughPlan $dough): array
+    {
+        $warnings = [];
+        $method = $this->request->method;
+        if ($dough->scald?->fallsShort() === true) {
+            $warnings[] = Warning::of('scald-short', 'water', $dough->scald->inWords(), $dough->ledger->swollenShare(), $this->request->style->swollenWanted ?? 0.0, Unit::Share);
+        }
+        if ($this->request->style->weakens && $method->rest !== Rest::None) {
+            $warnings[] = Warning::of('must-not-wait', 'rest', 'This dough weakens while it waits: work it at once, in small lots.', $method->rest->seconds(), 0.0, Unit::Second);
+        }
+        if ($dough->rise !== null) {
+            array_push($warnings, ...$this->aboutYeast($dough, $dough->rise));
+        }
+
+        return $warnings;
+    }
+
+    /** @return list<Warning> */
+    private function aboutYeast(DoughPlan $dough, Rise $rise): array
+    {
+        $meets = Yeast::bloomsInWater($dough->lines) ? $dough->waterCelsius : $dough->mixCelsius;
+        $warnings = [];
+        if ($meets >= Rise::HARMED_CELSIUS) {
+            $warnings[] = $meets >= Rise::DEAD_CELSIUS
+                ? Warning::of('yeast-dead', 'water', 'This heat kills yeast.', $meets, Rise::DEAD_CELSIUS, Unit::Celsius)
+                : Warning::of('yeast-harmed', 'water', 'This heat harms yeast.', $meets, Rise::HARMED_CELSIUS, Unit::Celsius);
+        } elseif ($rise->minutes === null) {
+            $warnings[] = Warning::of('yeast-asleep', 'rest', 'At this temperature the yeast does not work.', $rise->meanCelsius, Rise::BLOOM_CELSIUS[0], Unit::Celsius);
+        }
+
+        return $warnings;
     }
 
     /** @return list<Warning> */
@@ -52,7 +90,9 @@ final readonly class Warnings
         if ($needed < 0) {
             $warnings[] = Warning::of('too-wet', 'water', 'Egg and other wet lines already bring more water than this dough takes.', $needed, 0.0, Unit::Gram);
         }
-        if (abs($off) > self::FELT_POINTS) {
+        // What the scale's step alone makes is no wish of the cook's.
+        $step = 50 * $this->request->gear->scaleResolutionGrams / $dough->ledger->flourBaseGrams;
+        if (abs($off) > max(self::FELT_POINTS, $step + 0.1)) {
             $text = $off > 0 ? 'More water than this dough takes: it will stick.' : 'Less water than this dough takes: it will crack.';
             $warnings[] = Warning::of($off > 0 ? 'wetter-than-need' : 'drier-than-need', 'water', $text, $off, self::FELT_POINTS, Unit::Point);
         }

@@ -6,7 +6,9 @@ namespace StoneMill\Record;
 
 use StoneMill\Dough\Correction;
 use StoneMill\Dough\FeelGrade;
+use StoneMill\Dough\Rescue;
 use StoneMill\Measure\Rounding;
+use StoneMill\Measure\Spread;
 
 /** What is in the bowl now, told from the events alone. */
 final readonly class Bowl
@@ -23,6 +25,8 @@ final readonly class Bowl
         public ?FeelGrade $feel,
         public ?float $celsius,
         private bool $wasFelt,
+        private int $corrections,
+        private ?FeelGrade $lastFeel,
     ) {
     }
 
@@ -36,18 +40,20 @@ final readonly class Bowl
         $feel = null;
         $celsius = null;
         $wasFelt = false;
+        $corrections = 0;
+        $lastFeel = null;
         foreach ($events as $event) {
             match ($event->kind) {
                 EventKind::Measured => $lines[(string) $event->ingredient] = (float) $event->grams,
                 EventKind::Poured => [$poured += (float) $event->grams, $feel = null],
-                EventKind::Felt => [$feel = $event->grade, $wasFelt = true],
-                EventKind::Corrected => [$water += (float) $event->waterGrams, $flour += (float) $event->flourGrams, $feel = null],
+                EventKind::Felt => [$feel = $event->grade, $lastFeel = $feel, $wasFelt = true],
+                EventKind::Corrected => [$water += (float) $event->waterGrams, $flour += (float) $event->flourGrams, $feel = null, $corrections++],
                 EventKind::TemperatureTaken => $celsius = $event->celsius,
                 default => null,
             };
         }
 
-        return new self($plan, $lines, $poured, $water, $flour, $feel, $celsius, $wasFelt);
+        return new self($plan, $lines, $poured, $water, $flour, $feel, $celsius, $wasFelt, $corrections, $lastFeel);
     }
 
     public function waterGrams(): float
@@ -64,6 +70,24 @@ final readonly class Bowl
     public function hydrationPercent(): float
     {
         return 100 * $this->waterGrams() / $this->flourBaseGrams();
+    }
+
+    /**
+     * How far the hydration may be off, since the flour was measured by cup or eye; 10 % and 90 %.
+     *
+     * @return array{low: float, high: float}
+     */
+    public function hydrationBand(): array
+    {
+        $reach = Spread::DECILE_DEVIATIONS * $this->plan->measuring->relativeDeviation();
+
+        return ['low' => $this->hydrationPercent() / (1 + $reach), 'high' => $this->hydrationPercent() / max(0.5, 1 - $reach)];
+    }
+
+    /** What to do where no spoonful will mend this dough any more; null while one may. */
+    public function rescue(): ?string
+    {
+        return Rescue::advice($this->corrections, $this->correctionFlourGrams, $this->flourBaseGrams(), $this->feel ?? $this->lastFeel, $this->plan->batterGrams - $this->waterGrams());
     }
 
     public function doughGrams(): float
@@ -141,6 +165,10 @@ final readonly class Bowl
             'flour_base_grams' => round($this->flourBaseGrams(), 4),
             'water_grams' => round($this->waterGrams(), 4),
             'hydration_percent' => round($this->hydrationPercent(), 4),
+            'hydration_low_percent' => round($this->hydrationBand()['low'], 4),
+            'hydration_high_percent' => round($this->hydrationBand()['high'], 4),
+            'corrections' => $this->corrections,
+            'rescue' => $this->rescue(),
             'dough_grams' => round($this->doughGrams(), 4),
             'piece_grams' => round($this->pieceGrams(), 4),
             'celsius' => $this->celsius,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Record;
 
+use StoneMill\Dough\Measuring;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
 
@@ -16,7 +17,8 @@ use StoneMill\Plan\BatchPlan;
  * @phpstan-type Point array{value: float}
  * @phpstan-type PlanDocument array{
  *   ledger: list<PlannedLine>,
- *   water: array{grams: Point, first_pour_grams: Point},
+ *   method: array<string, string>,
+ *   water: array{grams: Point, first_pour_grams: Point, as_batter_grams?: float},
  *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point, piece_grams: Point},
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
  *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>},
@@ -44,6 +46,8 @@ final readonly class PlannedBatch
         public float $thicknessMillimetres,
         public int $restSeconds,
         public int $stackSeconds,
+        public Measuring $measuring,
+        public float $batterGrams,
     ) {
     }
 
@@ -72,6 +76,9 @@ final readonly class PlannedBatch
             thicknessMillimetres: $plan['shape']['thickness_mm']['value'],
             restSeconds: $plan['rest']['seconds'],
             stackSeconds: $plan['stack']['seconds'],
+            measuring: Measuring::from($plan['method']['measure']),
+            // Plans from before batters were worked out do not say; the water of the dough is then the least it takes.
+            batterGrams: $plan['water']['as_batter_grams'] ?? $plan['water']['grams']['value'],
         );
     }
 
@@ -88,9 +95,6 @@ final readonly class PlannedBatch
     /** Salt, gums and leavening keep their share when flour is added; egg and fat are not added again. */
     public static function goesWithFlour(string $role): bool
     {
-        return match (Role::from($role)) {
-            Role::Flour, Role::Starch, Role::Binder, Role::Salt, Role::Leavening => true,
-            Role::Egg, Role::Fat, Role::Water => false,
-        };
+        return Role::from($role)->goesWithFlour();
     }
 }

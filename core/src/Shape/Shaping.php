@@ -13,12 +13,13 @@ enum Shaping: string
     case Palms = 'palms';
     case Fingers = 'fingers';
     case Cutter = 'cutter';
+    case Pour = 'pour';
 
     public function needsLiner(): bool
     {
         return match ($this) {
             self::LeverPress, self::TwoPlates, self::RollingPin, self::Cutter => true,
-            self::Palms, self::Fingers => false,
+            self::Palms, self::Fingers, self::Pour => false,
         };
     }
 
@@ -26,7 +27,7 @@ enum Shaping: string
     public function secondsPerPiece(): int
     {
         return match ($this) {
-            self::LeverPress => 14,
+            self::LeverPress, self::Pour => 14,
             self::TwoPlates => 20,
             self::RollingPin, self::Cutter => 30,
             self::Palms, self::Fingers => 40,

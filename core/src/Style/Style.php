@@ -15,6 +15,9 @@ final readonly class Style
      * @param list<array{ingredient: string, percent: float}> $formula
      * @param Spread $hydrationBand lowest, middle and highest usual hydration in % of flour base
      * @param array<string, StylePlan> $turnPlans by turn school
+     * @param non-empty-list<Purpose> $uses what it is good for
+     * @param float|null $swollenWanted share of starch that the scald must swell, where the style has one
+     * @param bool $weakens whether the dough loses its hold while it waits
      */
     public function __construct(
         public string $id,
@@ -41,6 +44,9 @@ final readonly class Style
         public Spread $weightLossPercent,
         public array $turnPlans,
         public string $source,
+        public array $uses,
+        public ?float $swollenWanted,
+        public bool $weakens,
     ) {
     }
 }

@@ -13,7 +13,7 @@ use StoneMill\Style\Exception\UnknownStyle;
 /**
  * The shipped bread styles, read from the rows of core/data/styles.json.
  *
- * @phpstan-type PlanRow array{reference_celsius: float, reference_mm: float, turns: list<array{action: string, at_seconds: float}>, lift: float}
+ * @phpstan-type PlanRow array{reference_celsius: float, reference_mm: float, turns: list<array{action: string, at_seconds: float}>, lift: float, finish_seconds?: int}
  * @phpstan-type StyleRow array{
  *   id: string, name: string, purpose: string, texture: string, formula: list<array{ingredient: string, percent: float}>,
  *   method: array<string, string>, hydration_percent: array{float, float}, water_celsius: array{float, float},
@@ -21,7 +21,7 @@ use StoneMill\Style\Exception\UnknownStyle;
  *   air_share: float, cooked_diameter_factor: float, binding_needed: float, gummy_above: float, preheat_seconds: int,
  *   stack_seconds: int, uncovered_seconds: int,
  *   griddle: array{surface_celsius: array{float, float, float}, weight_loss_percent: array{float, float, float}, turn_plans: array<string, PlanRow>},
- *   source: string
+ *   source: string, uses: non-empty-list<string>, swollen_wanted: float|null, weakens: bool
  * }
  */
 final class Styles
@@ -94,6 +94,9 @@ final class Styles
             weightLossPercent: Spread::of(...$griddle['weight_loss_percent']),
             turnPlans: array_map(self::turnPlan(...), $griddle['turn_plans']),
             source: $row['source'],
+            uses: array_map(Purpose::from(...), $row['uses']),
+            swollenWanted: $row['swollen_wanted'],
+            weakens: $row['weakens'],
         );
     }
 
@@ -105,7 +108,7 @@ final class Styles
             $row['turns'],
         );
 
-        return new StylePlan($row['reference_celsius'], $row['reference_mm'], $turns, $row['lift']);
+        return new StylePlan($row['reference_celsius'], $row['reference_mm'], $turns, $row['lift'], $row['finish_seconds'] ?? 0);
     }
 
     /** @param array{float, float} $range */

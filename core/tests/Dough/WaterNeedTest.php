@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Dough;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Dough\Conditions;
 use StoneMill\Dough\Measuring;
 use StoneMill\Dough\Mixing;
 use StoneMill\Dough\Room;
@@ -25,7 +26,7 @@ final class WaterNeedTest extends TestCase
             array_values($grams),
         );
 
-        return new Mixing($lines, Texture::Press, $scald, $room);
+        return new Mixing($lines, Conditions::of($lines, Texture::Press, $scald->potShare(), $room, 20.0));
     }
 
     public function test_cold_masa_takes_what_its_row_says(): void

@@ -60,7 +60,7 @@ final class CommandLineTest extends TestCase
     private static function plan(string $file): array
     {
         $root = dirname(__DIR__, 3);
-        $process = proc_open([PHP_BINARY, 'bin/plan.php', $file], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $root);
+        $process = proc_open([PHP_BINARY, 'bin/ask.php', 'plan', $file], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $root);
         self::assertIsResource($process);
         $out = (string) stream_get_contents($pipes[1]);
         $error = (string) stream_get_contents($pipes[2]);

@@ -34,6 +34,7 @@ const HOW: Record<Plan['method']['shape'], string> = {
   palms: 'Wet palms, turn it as you pat.',
   fingers: 'Oiled fingers, on a sheet, from the middle outwards.',
   cutter: 'Roll between two liners along the guides, then cut with the ring.',
+  pour: 'Pour into the middle and let it run, or tilt the pan until it is even.',
 }
 </script>
 

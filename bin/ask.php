@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Griddle\StyleTurnPlanner;
+use StoneMill\Plan\Desk;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Question;
 use StoneMill\Plan\Reference;
 
 require dirname(__DIR__).'/core/autoload.php';
 
-/* bin/mill plan FILE.json: a plan request in, the batch plan or a problem document out. No database, no server. */
+/* bin/mill plan FILE.json, and every other question of the core: a document in, the answer or a problem document out. */
 const JSON_LOOK = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
 const BAD_INPUT = 2;
 
@@ -29,10 +30,10 @@ function document(string $file): mixed
 }
 
 try {
+    $question = Question::from($argv[1] ?? '');
     $reference = Reference::shipped();
-    $request = PlanRequest::read(document($argv[1] ?? ''), $reference);
-    $plan = (new Planner($reference, new StyleTurnPlanner))->plan($request);
-    fwrite(STDOUT, json_encode($plan->toArray(), JSON_LOOK)."\n");
+    $desk = new Desk($reference, new Planner($reference, new StyleTurnPlanner));
+    fwrite(STDOUT, json_encode($desk->answer($question, document($argv[2] ?? '')), JSON_LOOK)."\n");
 } catch (InvalidInput $refusal) {
     fwrite(STDERR, json_encode($refusal->toProblem(), JSON_LOOK)."\n");
     exit(BAD_INPUT);

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\LotDocument;
+use App\Models\Kitchen;
+use App\Models\Lot;
+use App\Models\OwnIngredient;
+use App\Problems\Conflict;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Support\Facades\DB;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Plan\Limits;
+use StoneMill\Plan\Reference;
+
+/** Puts a bag into the larder, or changes what is said of one that is there. */
+final readonly class KeepLot
+{
+    private const FIELDS = ['version', 'ingredient', 'label', 'certified_gluten_free', 'bought_on', 'opened_on', 'emptied_on', 'price_per_kg', 'grams', 'notes'];
+
+    private const MOST_GRAMS = 1_000_000;
+
+    public function __construct(private Reference $reference)
+    {
+    }
+
+    /** @throws InvalidInput If anything in the document breaks the contract. */
+    public function __invoke(Kitchen $kitchen, string $uuid, mixed $document): Lot
+    {
+        $findings = new Findings;
+        $id = Node::root(['lot' => $uuid], $findings)->at('lot')->uuid();
+        $body = Node::root($document, $findings)->object(self::FIELDS);
+        $version = $body->at('version')->integer(0, PHP_INT_MAX);
+        $fields = $this->fields($kitchen, $body);
+        $findings->refuseIfAny();
+
+        return DB::transaction(static function () use ($kitchen, $id, $version, $fields): Lot {
+            $lot = Lot::query()->where('uuid', $id)->first();
+            if ($lot !== null && $lot->kitchen_id !== $kitchen->id) {
+                throw new ModelNotFoundException;
+            }
+            if ($lot === null) {
+                return Lot::query()->create([...$fields, 'uuid' => $id, 'kitchen_id' => $kitchen->id, 'version' => 1]);
+            }
+            // Sent twice is kept once.
+            if ($lot->version === $version + 1 && $lot->only(array_keys($fields)) == $fields) {
+                return $lot;
+            }
+            if ($lot->version !== $version) {
+                throw Conflict::between('bag', $lot->version, $version, LotDocument::of($lot), $fields);
+            }
+            $lot->update([...$fields, 'version' => $version + 1]);
+
+            return $lot;
+        });
+    }
+
+    /** @return array<string, mixed> by column */
+    private function fields(Kitchen $kitchen, Node $body): array
+    {
+        $ingredient = $body->at('ingredient')->text(60);
+        $isOwn = OwnIngredient::query()->where('kitchen_id', $kitchen->id)->where('name', $ingredient)->exists();
+        if ($ingredient !== '' && ! $isOwn && ! $this->reference->catalogue->has($ingredient)) {
+            $body->at('ingredient')->refuse('This ingredient is not in the catalogue.', 'a known ingredient, such as '.implode(', ', $this->reference->catalogue->namesLike($ingredient)));
+        }
+
+        return [
+            'ingredient' => $ingredient,
+            'label' => $body->at('label')->text(80),
+            'certified_gluten_free' => $body->at('certified_gluten_free')->boolean(),
+            'bought_on' => $body->at('bought_on')->optionalDay(),
+            'opened_on' => $body->at('opened_on')->optionalDay(),
+            'emptied_on' => $body->at('emptied_on')->optionalDay(),
+            'price_per_kilogram' => $body->at('price_per_kg')->optionalNumber(0, Limits::MOST_PRICE, 'a kg'),
+            'bought_grams' => $body->at('grams')->optionalNumber(0, self::MOST_GRAMS, 'g'),
+            'notes' => $body->at('notes')->optionalText(2000),
+        ];
+    }
+}

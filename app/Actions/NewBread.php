@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Formula;
+use App\Models\FormulaRevision;
+use App\Models\Kitchen;
+use Illuminate\Support\Facades\DB;
+use StoneMill\Plan\Planner;
+use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Reference;
+
+/** Keeps a new bread with its first version. What cannot be planned is no bread. */
+final readonly class NewBread
+{
+    public function __construct(private Reference $reference, private Planner $planner)
+    {
+    }
+
+    /** @param array<string, mixed> $request */
+    public function __invoke(Kitchen $kitchen, string $uuid, string $name, array $request): Formula
+    {
+        $read = PlanRequest::read($request, $this->reference);
+        $this->planner->plan($read);
+
+        return DB::transaction(static function () use ($kitchen, $uuid, $name, $request, $read): Formula {
+            $formula = Formula::query()->create(['uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'name' => $name, 'style' => $read->style->id]);
+            FormulaRevision::query()->create(['formula_id' => $formula->id, 'number' => 1, 'document' => $request]);
+
+            return $formula;
+        });
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\BreadDocument;
+use App\Models\Formula;
+use App\Models\FormulaRevision;
+use App\Problems\Conflict;
+use Illuminate\Support\Facades\DB;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Plan\Planner;
+use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Reference;
+
+/** Keeps a changed formula as the newest version of its bread; the older ones stay. */
+final readonly class SaveRevision
+{
+    public function __construct(private Reference $reference, private Planner $planner)
+    {
+    }
+
+    /**
+     * @param int $after the version that this one was made from
+     * @param array<string, mixed> $request
+     */
+    public function __invoke(Formula $formula, int $after, array $request): void
+    {
+        $read = PlanRequest::read($request, $this->reference);
+        if ($read->style->id !== $formula->style) {
+            throw InvalidInput::at('request.style', 'A bread keeps its style; another style is another bread.', $read->style->id, $formula->style);
+        }
+        $this->planner->plan($read);
+        DB::transaction(static function () use ($formula, $after, $request): void {
+            $newest = (int) FormulaRevision::query()->where('formula_id', $formula->id)->max('number');
+            if ($newest !== $after) {
+                throw Conflict::between('bread', $newest, $after, BreadDocument::of($formula), $request);
+            }
+            FormulaRevision::query()->create(['formula_id' => $formula->id, 'number' => $newest + 1, 'document' => $request]);
+        });
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SaveRevision;
+use App\Http\Body;
+use App\Http\CurrentKitchen;
+use App\Http\Resources\BreadDocument;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+
+final class SaveRevisionController
+{
+    public function __invoke(Request $request, string $bread, SaveRevision $save): JsonResponse
+    {
+        $findings = new Findings;
+        $body = Node::root(Body::of($request), $findings)->object(['after', 'request']);
+        [$after, $wanted] = [$body->at('after')->integer(1, PHP_INT_MAX), $body->at('request')->fields()];
+        $findings->refuseIfAny();
+        $formula = CurrentKitchen::bread($request, $bread);
+        $save($formula, $after, $wanted);
+
+        return new JsonResponse(BreadDocument::of($formula), 201);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Blend;
+
+use StoneMill\Pantry\Composition;
+use StoneMill\Pantry\Ingredient;
+
+/** A blend in percent of the flour base and what it comes to, or the wishes that clash. */
+final readonly class Blend
+{
+    /**
+     * @param list<array{ingredient: Ingredient, percent: float}> $lines
+     * @param list<Wish> $clash
+     */
+    private function __construct(public array $lines, public array $clash, private ?BlendRequest $request, private float $swollenShare)
+    {
+    }
+
+    /** @param array<string, float> $percent by ingredient */
+    public static function found(BlendRequest $request, array $percent, float $swollenShare): self
+    {
+        $byId = array_column(array_map(static fn (Ingredient $one): array => ['id' => $one->id, 'one' => $one], $request->candidates), 'one', 'id');
+
+        return new self(
+            array_map(static fn (string $id, float $share): array => ['ingredient' => $byId[$id], 'percent' => round($share, 2)], array_keys($percent), array_values($percent)),
+            [],
+            $request,
+            $swollenShare,
+        );
+    }
+
+    /** @param list<Wish> $clash */
+    public static function impossible(array $clash): self
+    {
+        return new self([], $clash, null, 0.0);
+    }
+
+    public function isPossible(): bool
+    {
+        return $this->clash === [];
+    }
+
+    public function bindingIndex(): float
+    {
+        return array_sum(array_map(fn (array $line): float => $line['percent'] * $line['ingredient']->bindingAtSwollen($this->swollenShare), $this->lines));
+    }
+
+    public function composition(): Composition
+    {
+        return Composition::mixed(array_map(static fn (array $line): array => ['composition' => $line['ingredient']->composition, 'grams' => $line['percent']], $this->lines));
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        if (! $this->isPossible() || $this->request === null) {
+            return [
+                'possible' => false, 'lines' => [], 'per_100_g' => null, 'binding_index' => null, 'price_per_kg' => null,
+                'clash' => array_map(static fn (Wish $wish): array => ['wish' => $wish->id, 'text' => $wish->text], $this->clash),
+            ];
+        }
+        $composition = $this->composition();
+
+        return [
+            'possible' => true,
+            'lines' => array_map(static fn (array $line): array => ['ingredient' => $line['ingredient']->id, 'name' => $line['ingredient']->name, 'percent' => $line['percent']], $this->lines),
+            'per_100_g' => [
+                'net_carbohydrate_grams' => round($composition->carbohydrateGrams, 4), 'protein_grams' => round($composition->proteinGrams, 4),
+                'fibre_grams' => round($composition->fibreGrams, 4), 'fat_grams' => round($composition->fatGrams, 4),
+            ],
+            'binding_index' => round($this->bindingIndex(), 4),
+            'price_per_kg' => $this->pricePerKilogram($this->request->prices),
+            'clash' => [],
+        ];
+    }
+
+    /** @param array<string, float> $prices */
+    private function pricePerKilogram(array $prices): ?float
+    {
+        $total = array_sum(array_column($this->lines, 'percent'));
+        foreach ($this->lines as $line) {
+            if (! isset($prices[$line['ingredient']->id])) {
+                return null;
+            }
+        }
+
+        return round(array_sum(array_map(static fn (array $line): float => $prices[$line['ingredient']->id] * $line['percent'], $this->lines)) / $total, 4);
+    }
+}

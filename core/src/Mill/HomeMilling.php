@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Mill;
+
+use StoneMill\Dough\Grind;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Measure\Figure;
+use StoneMill\Measure\Reason;
+use StoneMill\Measure\Spread;
+use StoneMill\Measure\Unit;
+
+/**
+ * Grain ground at home: what stays in the mill, what the sieve holds back, and what the flour then is like. The shares
+ * are planning estimates for a hand-turned or small stone mill and a sieve of about half a millimetre.
+ */
+final readonly class HomeMilling
+{
+    private const GRAINS = ['oat', 'pearl-millet', 'finger-millet', 'foxtail-millet', 'sorghum', 'rice-white', 'rice-brown', 'teff', 'amaranth', 'buckwheat', 'maize-stone-ground', 'chickpea'];
+
+    /** Dust and what sticks in the mill. */
+    private const MILL_LOSS = [0.01, 0.02, 0.04];
+
+    private function __construct(private string $grain, private float $grainGrams, private Grind $grind, private Sifting $sifting)
+    {
+    }
+
+    /** @throws InvalidInput If anything in the document breaks the contract. */
+    public static function read(mixed $document): self
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['grain', 'grain_grams', 'flour_grams', 'grind', 'sifted']);
+        $grain = $root->at('grain')->text(60);
+        if ($grain !== '' && ! in_array($grain, self::GRAINS, true)) {
+            $root->at('grain')->refuse('This is not ground at home here.', 'one of '.implode(', ', self::GRAINS));
+        }
+        $grains = $root->at('grain_grams')->optionalNumber(10, 50000, 'g');
+        $flour = $root->at('flour_grams')->optionalNumber(10, 50000, 'g');
+        if (($grains === null) === ($flour === null)) {
+            $root->refuse($grains === null ? 'This does not say how much.' : 'Grain and flour together say too much.', 'one of grain_grams, flour_grams');
+        }
+        $grind = $root->at('grind')->optionalChoice(Grind::class) ?? Grind::HomeMedium;
+        if ($grind === Grind::Shop) {
+            $root->at('grind')->refuse('Flour from a shop is not ground at home.', 'home_fine, home_medium or home_coarse');
+        }
+        $sifting = $root->at('sifted')->isAbsent() || ! $root->at('sifted')->boolean() ? Sifting::Whole : Sifting::Sifted;
+        $findings->refuseIfAny();
+        $milling = new self($grain, $grains ?? 1000.0, $grind, $sifting);
+
+        return $flour === null ? $milling : new self($grain, 1000.0 * $flour / $milling->flour()->likely, $grind, $sifting);
+    }
+
+    /** Flour in grams. */
+    public function flour(): Spread
+    {
+        [$least, $likely, $most] = array_map(fn (float $loss): float => $this->grainGrams * (1 - $loss) * (1 - $this->sifting->heldBackShare($this->grind)), self::MILL_LOSS);
+
+        return Spread::of($most, $likely, $least);
+    }
+
+    public function heldBackGrams(): float
+    {
+        return $this->grainGrams * (1 - self::MILL_LOSS[1]) * $this->sifting->heldBackShare($this->grind);
+    }
+
+    /** The grind to name on the formula line: a sieve makes a coarse grind finer by one step. */
+    public function grindAfterSieve(): Grind
+    {
+        return $this->sifting->after($this->grind);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $grind = $this->grindAfterSieve();
+
+        return [
+            'grain' => $this->grain,
+            'grain_grams' => Figure::exact($this->grainGrams, Unit::Gram, Reason::saying('Clean, dry grain.'))->toArray(),
+            'flour_grams' => Figure::spread($this->flour(), Unit::Gram, Reason::amount('In the mill stay', 100 * self::MILL_LOSS[1], Unit::Percent), Reason::amount('In the sieve stay', 100 * $this->sifting->heldBackShare($this->grind), Unit::Percent))->toArray(),
+            'held_back_grams' => Figure::exact($this->heldBackGrams(), Unit::Gram, Reason::saying('Bran and grit: regrind it, or keep it for dusting.'))->toArray(),
+            'lost_grams' => Figure::spread(Spread::of(...self::MILL_LOSS)->multipliedBy($this->grainGrams), Unit::Gram, Reason::saying('Dust and what sticks in the mill.'))->toArray(),
+            'grind' => $grind->value,
+            'absorption_change_percent' => round(100 * ($grind->absorptionFactor() - 1), 4),
+            'spread_factor' => $grind->spreadFactor(),
+        ];
+    }
+}

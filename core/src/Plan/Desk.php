@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+use StoneMill\Blend\BlendRequest;
+use StoneMill\Blend\BlendSolver;
+use StoneMill\Dough\BindingNeed;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Mill\HomeMilling;
+use StoneMill\Mill\Nixtamal;
+use StoneMill\Pantry\OwnLabel;
+use StoneMill\Swap\Swapper;
+
+/** The front door for every question: a decoded document in, an answer out. The same document gives the same answer. */
+final readonly class Desk
+{
+    public function __construct(private Reference $reference, private Planner $planner)
+    {
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput If the document breaks the contract of the question.
+     */
+    public function answer(Question $question, mixed $document): array
+    {
+        return match ($question) {
+            Question::Plan => $this->plan($document)->toArray(),
+            Question::Compare => $this->compare($document),
+            Question::Swap => (new Swapper($this->reference, $this->planner))->answer($document),
+            Question::Blend => $this->blend($document),
+            Question::Choose => (new Chooser($this->reference, $this->planner))->choose($document),
+            Question::Nixtamal => Nixtamal::read($document)->toArray(),
+            Question::Milling => HomeMilling::read($document)->toArray(),
+            Question::Label => $this->label($document),
+        };
+    }
+
+    private function plan(mixed $document): BatchPlan
+    {
+        return $this->planner->plan(PlanRequest::read($document, $this->reference));
+    }
+
+    /** @return array<string, mixed> */
+    private function compare(mixed $document): array
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['before', 'after']);
+        foreach (['before', 'after'] as $side) {
+            $root->at($side)->fields();
+        }
+        $findings->refuseIfAny();
+        $before = PlanRequest::readNode($root->at('before'), $this->reference, $findings);
+        $after = PlanRequest::readNode($root->at('after'), $this->reference, $findings);
+        $findings->refuseIfAny();
+        if ($before === null || $after === null) {
+            throw new \LogicException('A request without findings was not read.');
+        }
+
+        return ['changes' => (new Comparison($this->planner->plan($before), $this->planner->plan($after)))->toArray()];
+    }
+
+    /** @return array<string, mixed> */
+    private function blend(mixed $document): array
+    {
+        $request = BlendRequest::read($document, $this->reference);
+        $style = $request->style;
+        $usual = $this->plan(['style' => $style->id]);
+
+        return (new BlendSolver(
+            $request,
+            $request->bindingLeast ?? BindingNeed::of($style, $style->method->shape, null)->index,
+            $style->gummyAbove,
+            $request->swollenShare ?? $usual->dough->ledger->swollenShare(),
+        ))->solve()->toArray();
+    }
+
+    /** @return array<string, mixed> */
+    private function label(mixed $document): array
+    {
+        $findings = new Findings;
+        $label = OwnLabel::read(Node::root($document, $findings), $this->reference->catalogue);
+        $findings->refuseIfAny();
+
+        return $label?->toArray() ?? throw new \LogicException('A label without findings was not read.');
+    }
+}

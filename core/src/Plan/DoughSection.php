@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+use StoneMill\Dough\LedgerRow;
+use StoneMill\Dough\Rise;
+use StoneMill\Measure\Figure;
+use StoneMill\Measure\Reason;
+use StoneMill\Measure\Spoons;
+use StoneMill\Measure\Spread;
+use StoneMill\Measure\Unit;
+use StoneMill\Pantry\Role;
+
+/** The part of the plan document that tells of the dough: water, mix, ledger, binding, rise. */
+final readonly class DoughSection
+{
+    private const DRAWN_AT_MINUTES = [0, 10, 20, 30, 60];
+
+    public function __construct(private PlanRequest $request, private DoughPlan $dough)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'water' => $this->water(),
+            'mix' => $this->mix(),
+            'rise' => $this->rise(),
+            'ledger' => array_map($this->ledgerRow(...), $this->dough->ledger->rows),
+            'binding' => $this->binding(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function water(): array
+    {
+        $pour = $this->dough->pour;
+        $risk = $this->request->water->overshootRisk;
+        $flour = $this->dough->ledger->flourBaseGrams;
+        $total = Reason::amount('Of all the water', $pour->grams, Unit::Gram);
+
+        return [
+            'grams' => $this->dough->waterFigure->toArray(),
+            'celsius' => Figure::exact(max(0.0, $this->dough->waterCelsius), Unit::Celsius, Reason::saying($this->waterReason()))->toArray(),
+            'parts' => $this->dough->waterParts->toArray(),
+            'first_pour_grams' => Figure::exact(
+                $pour->firstGrams,
+                Unit::Gram,
+                $total,
+                Reason::amount('Chance that this is already too much, at most', 100 * $risk, Unit::Percent),
+            )->toArray(),
+            'reserve_grams' => Figure::exact($pour->reserveGrams, Unit::Gram, $total, Reason::amount('less the first pour', $pour->firstGrams, Unit::Gram))->toArray(),
+            'reserve_spoons' => Spoons::holding($pour->reserveGrams, 1.0)->inWords(),
+            'hydration_percent' => Figure::spread(
+                Spread::of(100 * $this->dough->waterFigure->low / $flour, 100 * $pour->grams / $flour, 100 * $this->dough->waterFigure->high / $flour),
+                Unit::Percent,
+                Reason::amount('Added water', $pour->grams, Unit::Gram),
+                Reason::amount('on a flour base of', $flour, Unit::Gram),
+                ...$this->rounding(),
+            )->toArray(),
+            'total_water_grams' => round($pour->grams + array_sum(array_map(static fn (LedgerRow $row): float => $row->ownWaterGrams, $this->dough->ledger->rows)), 4),
+            'need_deviation_grams' => round($this->dough->ledger->deviationGrams(), 4),
+            'measuring_deviation_grams' => round($this->dough->ledger->measuringDeviationGrams(), 4),
+            'texture' => $this->dough->conditions->texture->value,
+            'as_batter_grams' => round($this->dough->batterGrams, 4),
+            'drawn' => $this->drawn(),
+        ];
+    }
+
+    /** @return list<Reason> what rounding to the scale's step does to the hydration, where a hand could feel it */
+    private function rounding(): array
+    {
+        $points = 100 * ($this->dough->pour->grams - $this->dough->pour->unroundedGrams) / $this->dough->ledger->flourBaseGrams;
+
+        return abs($points) < 1 ? [] : [Reason::amount('Rounding to what the scale shows moves it by', $points, Unit::Point)];
+    }
+
+    /** @return list<array{minutes: int, grams: float}> what salt draws out of the vegetables as time goes */
+    private function drawn(): array
+    {
+        $held = array_sum(array_map(
+            static fn (LedgerRow $row): float => $row->line->ingredient->role === Role::Vegetable ? $row->ownWaterGrams : 0.0,
+            $this->dough->ledger->rows,
+        ));
+
+        return $held <= 0 ? [] : array_map(fn (int $minutes): array => [
+            'minutes' => $minutes, 'grams' => round($held * $this->dough->conditions->saltDraw->shareAfter($minutes), 4),
+        ], self::DRAWN_AT_MINUTES);
+    }
+
+    private function waterReason(): string
+    {
+        $water = $this->request->water;
+
+        return match (true) {
+            $this->dough->waterCelsius < 0 => 'Colder than water can be: with ice, which the flour melts.',
+            $water->celsius !== null => 'Your own choice.',
+            $water->doughCelsius !== null => 'What the dough temperature you want asks for, by the heat of flour, bowl and water.',
+            default => 'The school of this formula: '.str_replace('_', ' ', $this->request->method->water->value).'.',
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function mix(): array
+    {
+        $bowl = $this->request->water->bowlCelsius;
+
+        return [
+            'celsius' => Figure::spread(
+                Spread::of($this->dough->mixCelsius - 2, $this->dough->mixCelsius, $this->dough->mixCelsius + 2),
+                Unit::Celsius,
+                Reason::amount('Water', $this->dough->waterCelsius, Unit::Celsius),
+                Reason::amount('Flour and the rest at', $this->request->room->celsius, Unit::Celsius),
+                Reason::amount('Bowl at', $bowl ?? $this->request->room->celsius, Unit::Celsius),
+                Reason::saying('Heat given equals heat taken, less 4 % of the excess over the room while mixing.'),
+            )->toArray(),
+            'swollen_share' => Figure::exact(
+                $this->dough->ledger->swollenShare(),
+                Unit::Share,
+                Reason::amount('At a dough temperature of', $this->dough->mixCelsius, Unit::Celsius),
+                Reason::amount('Flour cooked in the pot', $this->request->potShare(), Unit::Share),
+                Reason::saying('Starch swells between its onset and its end; the flour cooked in the pot is counted as swollen.'),
+            )->toArray(),
+            'scald' => $this->dough->scald?->toArray(),
+            'pot_share' => round($this->request->potShare(), 4),
+            'hand_warm_minutes' => $this->dough->handWarmMinutes->toArray(),
+            'knead_seconds' => $this->request->method->knead->seconds(),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function rise(): ?array
+    {
+        $rise = $this->dough->rise;
+        if ($rise === null) {
+            return null;
+        }
+
+        return [
+            'minutes' => $rise->minutes === null ? null : Figure::spread(
+                $rise->minutes,
+                Unit::Minute,
+                Reason::amount('Mean dough temperature', $rise->meanCelsius, Unit::Celsius),
+                Reason::amount('Grown to, of its first size', 100 * $rise->growth, Unit::Percent),
+                Reason::saying('The eye decides: a mark on the bowl is surer than the clock.'),
+            )->toArray(),
+            'growth' => $rise->growth,
+            'mean_celsius' => round($rise->meanCelsius, 4),
+            'bloom_celsius' => ['low' => Rise::BLOOM_CELSIUS[0], 'high' => Rise::BLOOM_CELSIUS[1]],
+            'harmed_celsius' => Rise::HARMED_CELSIUS,
+            'dead_celsius' => Rise::DEAD_CELSIUS,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function ledgerRow(LedgerRow $row): array
+    {
+        return [
+            'ingredient' => $row->line->ingredient->id,
+            'name' => $row->line->ingredient->name,
+            'role' => $row->line->ingredient->role->value,
+            'lot' => $row->line->lot,
+            'grams' => round($row->line->grams, 4),
+            'spoons' => Spoons::holding($row->line->grams, $row->line->ingredient->spoonDensity())->inWords(),
+            'percent' => round($row->percent, 4),
+            'takes_grams' => round($row->takesGrams, 4),
+            'brings_grams' => round($row->bringsGrams, 4),
+            'own_water_grams' => round($row->ownWaterGrams, 4),
+            'binding_points' => round($row->bindingPoints, 4),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function binding(): array
+    {
+        $need = $this->dough->bindingNeed;
+        $parts = array_map(
+            static fn (LedgerRow $row): Reason => Reason::amount($row->line->ingredient->name, $row->bindingPoints, Unit::Index),
+            array_values(array_filter($this->dough->ledger->rows, static fn (LedgerRow $row): bool => abs($row->bindingPoints) > 1e-9)),
+        );
+        $needs = [Reason::amount('What '.mb_strtolower($this->request->style->name).' needs to be shaped and turned', $need->forStyle, Unit::Index)];
+        if ($need->forShape !== 0.0) {
+            $needs[] = Reason::amount('This way of shaping asks for', $need->forShape, Unit::Index);
+        }
+        if ($need->forPurpose > 0) {
+            $needs[] = Reason::amount('To '.($this->request->purpose?->inWords() ?? 'serve').' asks for', $need->forPurpose, Unit::Index);
+        }
+
+        return [
+            'index' => Figure::exact($this->dough->ledger->bindingIndex(), Unit::Index, ...$parts)->toArray(),
+            'needed' => Figure::exact($need->index, Unit::Index, ...$needs)->toArray(),
+            'gummy_above' => $this->request->style->gummyAbove,
+        ];
+    }
+}

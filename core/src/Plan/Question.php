@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+/** What the core can be asked, on the command line and over HTTP alike. */
+enum Question: string
+{
+    case Plan = 'plan';
+    case Compare = 'compare';
+    case Swap = 'swap';
+    case Blend = 'blend';
+    case Choose = 'choose';
+    case Nixtamal = 'nixtamal';
+    case Milling = 'milling';
+    case Label = 'label';
+}

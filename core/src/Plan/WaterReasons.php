@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+use StoneMill\Dough\Conditions;
+use StoneMill\Dough\Grind;
+use StoneMill\Dough\Ledger;
+use StoneMill\Dough\LedgerRow;
+use StoneMill\Dough\Measuring;
+use StoneMill\Dough\Pour;
+use StoneMill\Measure\Figure;
+use StoneMill\Measure\NormalDistribution;
+use StoneMill\Measure\Reason;
+use StoneMill\Measure\Spread;
+use StoneMill\Measure\Unit;
+use StoneMill\Pantry\Grain;
+
+/** The water as a figure that can say what it rests on. */
+final readonly class WaterReasons
+{
+    public function __construct(private PlanRequest $request)
+    {
+    }
+
+    public function figure(Pour $pour, Ledger $ledger, Conditions $conditions, NormalDistribution $need, ?float $wishedPercent): Figure
+    {
+        $reach = Spread::DECILE_DEVIATIONS * $need->deviation;
+
+        return Figure::spread(
+            Spread::of(max(0.0, min($pour->grams, $pour->grams - $reach)), $pour->grams, $pour->grams + $reach),
+            Unit::Gram,
+            ...$this->lines($ledger),
+            ...$this->circumstances($ledger, $conditions),
+            ...[
+                Reason::amount('So this dough wants', max(0.0, $need->mean), Unit::Gram),
+                Reason::amount('give or take, eight times in ten', $reach, Unit::Gram),
+            ],
+            ...$this->measuring($ledger),
+            ...($wishedPercent === null ? [] : [Reason::amount('Your own wish, in % of the flour', $wishedPercent, Unit::Percent)]),
+        );
+    }
+
+    /** @return list<Reason> */
+    private function lines(Ledger $ledger): array
+    {
+        return array_map(
+            static fn (LedgerRow $row): Reason => Reason::amount(
+                $row->takesGrams > 0 ? $row->line->ingredient->name.' takes' : $row->line->ingredient->name.' brings',
+                max($row->takesGrams, $row->bringsGrams),
+                Unit::Gram,
+            ),
+            array_values(array_filter($ledger->rows, static fn (LedgerRow $row): bool => max($row->takesGrams, $row->bringsGrams) >= 0.05)),
+        );
+    }
+
+    /** @return list<Reason> */
+    private function circumstances(Ledger $ledger, Conditions $conditions): array
+    {
+        $reasons = [Reason::saying('For '.$conditions->texture->inWords().'.')];
+        if ($conditions->fatFactor < 1) {
+            $reasons[] = Reason::amount('Fat keeps water out of the flour', 100 * (1 - $conditions->fatFactor), Unit::Percent);
+        }
+        $drier = array_sum(array_map(
+            fn (LedgerRow $row): float => $row->line->ingredient->role->takesWater() ? $row->line->grams * $this->request->room->drynessShare($row->line->ingredient) : 0.0,
+            $ledger->rows,
+        ));
+        if (abs($drier) >= 0.05) {
+            $reasons[] = Reason::amount($drier > 0 ? 'The dry room has taken out of the flour' : 'The damp room has put into the flour', abs($drier), Unit::Gram);
+        }
+        $humidity = $this->request->room->relativeHumidityPercent;
+        if ($humidity !== null && ! Grain::isFittedTo($this->request->room->celsius, $humidity)) {
+            $reasons[] = Reason::saying(sprintf('This room is outside %d–%d °C and %d–%d %% humidity, which the moisture of grain is known for: less sure.', ...$this->fittedRange()));
+        }
+        if (array_filter($ledger->rows, static fn (LedgerRow $row): bool => $row->line->grind !== Grind::Shop) !== []) {
+            $reasons[] = Reason::saying('Ground at home: grit takes up less water in the time there is.');
+        }
+
+        return $reasons;
+    }
+
+    /** @return list<Reason> */
+    private function measuring(Ledger $ledger): array
+    {
+        $measured = Spread::DECILE_DEVIATIONS * $ledger->measuringDeviationGrams();
+        $loose = $this->request->method->measure !== Measuring::Weight || $this->request->formula->hasVolumes();
+
+        return $loose ? [Reason::amount('of which the measuring by volume or eye leaves', $measured, Unit::Gram)] : [];
+    }
+
+    /** @return array{float, float, float, float} */
+    private function fittedRange(): array
+    {
+        return [Grain::LEAST_CELSIUS, Grain::MOST_CELSIUS, Grain::LEAST_HUMIDITY_PERCENT, Grain::MOST_HUMIDITY_PERCENT];
+    }
+}

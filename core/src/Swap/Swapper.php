@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Swap;
+
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Pantry\Allergen;
+use StoneMill\Pantry\Family;
+use StoneMill\Pantry\GlutenNature;
+use StoneMill\Pantry\Ingredient;
+use StoneMill\Pantry\Role;
+use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\Planner;
+use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Reference;
+
+/**
+ * Replaces one line of a formula by something else at equal binding and feel: the hold is made even with a binder, the
+ * water is found anew, allergens and label are told again.
+ */
+final readonly class Swapper
+{
+    /** Close ones that are planned to the end; the others are further off by family and composition. */
+    private const PLANNED = 12;
+
+    private const SHOWN = 8;
+
+    /** Points of binding that hands do not tell apart. */
+    private const EVEN_POINTS = 0.3;
+
+    private const ROUNDS = 4;
+
+    private const HELPER = 'psyllium-powder';
+
+    public function __construct(private Reference $reference, private Planner $planner)
+    {
+    }
+
+    /**
+     * @return array<string, mixed> what is replaced, and the options, best first
+     *
+     * @throws InvalidInput If anything in the document breaks the contract.
+     */
+    public function answer(mixed $document): array
+    {
+        $swap = SwapRequest::read($document, $this->reference);
+        $before = $this->planner->plan($swap->request);
+        $old = $swap->request->catalogue->ingredient($swap->replace);
+        $options = array_values(array_filter(array_map(
+            fn (Ingredient $new): ?SwapOption => $this->option($swap, $before, $old, $new),
+            $this->candidates($swap, $old),
+        )));
+        usort($options, static fn (SwapOption $a, SwapOption $b): int => [$a->distance, $a->new->id] <=> [$b->distance, $b->new->id]);
+
+        return [
+            'replace' => $old->id,
+            'name' => $old->name,
+            'percent' => round(Lines::ofPlan($before)->percentOf($old->id), 4),
+            'options' => array_map(static fn (SwapOption $option): array => $option->toArray(), array_slice($options, 0, self::SHOWN)),
+        ];
+    }
+
+    /** @return list<Ingredient> the closest ones that can stand in at all */
+    private function candidates(SwapRequest $swap, Ingredient $old): array
+    {
+        $class = StandIn::of($old);
+        $can = array_values(array_filter(
+            $swap->request->catalogue->all(),
+            static fn (Ingredient $new): bool => $new->id !== $old->id
+                && StandIn::of($new) === $class
+                && $class->ratio($old, $new) !== null
+                && $new->gluten !== GlutenNature::ContainsWheat
+                && array_filter($new->allergens, static fn (Allergen $allergen): bool => in_array($allergen, $swap->without, true)) === [],
+        ));
+        usort($can, fn (Ingredient $a, Ingredient $b): int => [SwapOption::distanceOf($old, $a, $swap), $a->id] <=> [SwapOption::distanceOf($old, $b, $swap), $b->id]);
+
+        return array_slice($can, 0, self::PLANNED);
+    }
+
+    private function option(SwapRequest $swap, BatchPlan $before, Ingredient $old, Ingredient $new): ?SwapOption
+    {
+        try {
+            $lines = Lines::ofPlan($before)->replacing($old->id, $new->id, StandIn::of($old)->ratio($old, $new) ?? 1.0);
+            [$document, $after, $helper] = $this->evened($swap, $before, $lines, $new);
+
+            return new SwapOption($swap, $before, $after, $old, $new, $document, $helper);
+        } catch (InvalidInput) {
+            // What cannot be planned in this formula is no option for it.
+            return null;
+        }
+    }
+
+    /**
+     * Makes up lost hold, or takes back what is too much, with the formula's own gum or gel, or with psyllium.
+     *
+     * @return array{array<string, mixed>, BatchPlan, array{name: string, percent: float}|null}
+     */
+    private function evened(SwapRequest $swap, BatchPlan $before, Lines $lines, Ingredient $new): array
+    {
+        $helper = $this->helper($swap, $before, $new);
+        $had = $lines->percentOf($helper->id);
+        for ($round = 0; ; $round++) {
+            $document = $this->document($swap, $lines);
+            $after = $this->planner->plan(PlanRequest::read($document, $this->reference));
+            $lacks = $before->dough->ledger->bindingIndex() - $after->dough->ledger->bindingIndex();
+            $has = $lines->percentOf($helper->id);
+            $wanted = max(0.0, $has + $lacks / $helper->coldBinding);
+            if ($round === self::ROUNDS || abs($lacks) < self::EVEN_POINTS || abs($wanted - $has) < 1e-6) {
+                return [$document, $after, abs($has - $had) < 1e-6 ? null : ['name' => $helper->name, 'percent' => $has - $had]];
+            }
+            $lines = $lines->withPercent($helper->id, $wanted);
+        }
+    }
+
+    private function helper(SwapRequest $swap, BatchPlan $before, Ingredient $new): Ingredient
+    {
+        $best = null;
+        $most = 0.0;
+        foreach ($before->dough->ledger->rows as $row) {
+            $line = $row->line->ingredient;
+            if ($line->role === Role::Binder && $line->id !== $swap->replace && $line->id !== $new->id && $row->bindingPoints > $most) {
+                [$best, $most] = [$line, $row->bindingPoints];
+            }
+        }
+
+        return $best ?? match (true) {
+            // A binder that is swapped evens itself out through its own amount.
+            $new->family === Family::Gum || $new->family === Family::Gel => $new,
+            default => $swap->request->catalogue->ingredient(self::HELPER),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function document(SwapRequest $swap, Lines $lines): array
+    {
+        $formula = $swap->document['formula'] ?? [];
+        $water = array_values(array_filter(
+            is_array($formula) && is_array($formula['lines'] ?? null) ? $formula['lines'] : [],
+            static fn (mixed $line): bool => is_array($line) && ($line['ingredient'] ?? null) === 'water',
+        ));
+
+        return [
+            ...$swap->document,
+            'formula' => [...(is_array($formula) ? $formula : []), 'lines' => [...$lines->toRequest(), ...$water]],
+        ];
+    }
+}
