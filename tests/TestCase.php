@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Actions\OpenKitchen;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -31,6 +32,15 @@ abstract class TestCase extends FrameworkTestCase
         $this->actingAs($cook);
 
         return $cook;
+    }
+
+    /** A cook of another kitchen in the same house, signed in from here on. */
+    protected function otherCook(): User
+    {
+        $other = app(OpenKitchen::class)('Next door', 'neighbour', 'long enough here');
+        $this->actingAs($other);
+
+        return $other;
     }
 
     protected static function uuid(): string

@@ -6,8 +6,10 @@ namespace StoneMill\Tests;
 
 use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\Desk;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Question;
 use StoneMill\Plan\Reference;
 
 /** The shipped reference facts and a planner over them, as the tests' kitchen. */
@@ -23,6 +25,12 @@ final class Bench
     public static function plan(mixed $request): BatchPlan
     {
         return (new Planner(self::reference(), new StyleTurnPlanner))->plan(PlanRequest::read($request, self::reference()));
+    }
+
+    /** @return array<string, mixed> the core's answer to any question */
+    public static function ask(string $question, mixed $document): array
+    {
+        return (new Desk(self::reference(), new Planner(self::reference(), new StyleTurnPlanner)))->answer(Question::from($question), $document);
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\OpenKitchen;
 use App\Models\Batch;
 use App\Models\BatchEvent;
 use App\Models\FormulaRevision;
@@ -121,8 +120,7 @@ final class BatchTest extends TestCase
         $this->cook();
         $batch = $this->startBatch();
         $id = data_get($batch, 'id');
-        $other = app(OpenKitchen::class)('Next door', 'neighbour', 'long enough here');
-        $this->actingAs($other);
+        $this->otherCook();
         $this->getJson("/api/v1/batches/$id")->assertNotFound();
         $this->patchJson("/api/v1/batches/$id", ['version' => 1, 'request' => $batch['request']])->assertNotFound();
         $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => 1])]])->assertNotFound();

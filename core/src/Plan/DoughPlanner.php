@@ -27,6 +27,11 @@ final readonly class DoughPlanner
     /** From the last fold to the last piece shaped, in minutes: salted vegetables go on weeping. Planning estimate. */
     private const HANDLING_MINUTES = 10.0;
 
+    /** Beyond these, in % of flour, less yeast is no slower to speak of and more no faster. */
+    private const LEAST_YEAST = 0.01;
+
+    private const MOST_YEAST = 20.0;
+
     public function __construct(private PlanRequest $request, private Formula $formula)
     {
     }
@@ -160,7 +165,7 @@ final readonly class DoughPlanner
     {
         $yeast = Yeast::percent($lines, $flourGrams);
 
-        return $yeast > 0 ? Rise::of($mixCelsius, $this->request->room->celsius, $yeast, $this->request->growth) : null;
+        return $yeast > 0 ? Rise::of($mixCelsius, $this->request->room->celsius, max(self::LEAST_YEAST, min(self::MOST_YEAST, $yeast)), $this->request->growth) : null;
     }
 
     private function handWarm(float $mixCelsius): Figure

@@ -44,6 +44,41 @@ final class CommandLineTest extends TestCase
         self::assertSame($paths, array_column(json_decode($error, true, 64, JSON_THROW_ON_ERROR)['errors'], 'path'));
     }
 
+    /** @return iterable<string, array{string, string, string}> question, example, a field of the answer */
+    public static function questions(): iterable
+    {
+        yield 'plan' => ['plan', 'scaled-by-what-is-scarce', 'rise'];
+        yield 'compare' => ['compare', 'compare-water', 'changes'];
+        yield 'swap' => ['swap', 'swap-egg', 'options'];
+        yield 'blend' => ['blend', 'blend-low-carb', 'lines'];
+        yield 'a blend that cannot be' => ['blend', 'blend-clash', 'clash'];
+        yield 'choose' => ['choose', 'choose-wrap', 'breads'];
+        yield 'nixtamal' => ['nixtamal', 'nixtamal', 'clock'];
+        yield 'milling' => ['milling', 'milling-oats', 'flour_grams'];
+        yield 'label' => ['label', 'label-own', 'energy_counted_kj'];
+    }
+
+    #[DataProvider('questions')]
+    public function test_every_question_of_the_core_can_be_asked_from_a_file(string $question, string $example, string $field): void
+    {
+        [$code, $out, $error] = self::ask($question, "formats/examples/$example.json");
+        self::assertSame([0, ''], [$code, $error]);
+        $answer = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        self::assertNotEmpty($answer[$field]);
+        self::assertSame($out, self::ask($question, "formats/examples/$example.json")[1], 'the same file gives the same bytes');
+    }
+
+    #[DataProvider('questions')]
+    public function test_every_question_refuses_a_list_with_a_problem(string $question): void
+    {
+        $list = (string) tempnam(sys_get_temp_dir(), 'mill');
+        file_put_contents($list, '[1, 2]');
+        [$code, $out, $error] = self::ask($question, $list);
+        unlink($list);
+        self::assertSame([2, ''], [$code, $out]);
+        self::assertNotSame([], json_decode($error, true, 64, JSON_THROW_ON_ERROR)['errors']);
+    }
+
     public function test_what_is_no_file_or_no_json_is_a_problem_too(): void
     {
         $broken = (string) tempnam(sys_get_temp_dir(), 'mill');
@@ -59,8 +94,14 @@ final class CommandLineTest extends TestCase
     /** @return array{int, string, string} exit code, output, error output */
     private static function plan(string $file): array
     {
+        return self::ask('plan', $file);
+    }
+
+    /** @return array{int, string, string} exit code, output, error output */
+    private static function ask(string $question, string $file): array
+    {
         $root = dirname(__DIR__, 3);
-        $process = proc_open([PHP_BINARY, 'bin/ask.php', 'plan', $file], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $root);
+        $process = proc_open([PHP_BINARY, 'bin/ask.php', $question, $file], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $root);
         self::assertIsResource($process);
         $out = (string) stream_get_contents($pipes[1]);
         $error = (string) stream_get_contents($pipes[2]);

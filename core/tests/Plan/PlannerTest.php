@@ -18,7 +18,7 @@ final class PlannerTest extends TestCase
     /** @return iterable<string, array{string, int}> */
     public static function stylesAtAllSizes(): iterable
     {
-        foreach (['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap'] as $style) {
+        foreach (Bench::reference()->styles->ids() as $style) {
             foreach ([1, 12, 200] as $count) {
                 yield "$style × $count" => [$style, $count];
             }
@@ -32,6 +32,19 @@ final class PlannerTest extends TestCase
         $warnings = array_map(static fn (Warning $warning): string => $warning->id.' '.$warning->value, $plan->warnings);
         self::assertSame([], $warnings);
         self::assertSame($count, $plan->portions->count);
+        $band = $plan->request->style->hydrationBand;
+        self::assertGreaterThanOrEqual($band->low, $plan->dough->hydrationPercent());
+        self::assertLessThanOrEqual($band->high, $plan->dough->hydrationPercent());
+    }
+
+    public function test_every_style_of_the_work_is_there_with_a_way_to_turn_it_and_something_it_is_for(): void
+    {
+        $styles = Bench::reference()->styles->all();
+        self::assertGreaterThanOrEqual(18, count($styles));
+        foreach ($styles as $style) {
+            self::assertArrayHasKey($style->method->turns->value, $style->turnPlans, $style->id);
+            self::assertNotSame([], $style->uses, $style->id);
+        }
     }
 
     public function test_a_formula_in_percent_is_scaled_to_the_pieces_wanted(): void

@@ -198,4 +198,36 @@ final class BatchStateTest extends TestCase
         $again = PlannedBatch::fromDocument($stored);
         self::assertEquals(BatchState::of(PlannedBatch::of($plan), [])->toArray(), BatchState::of($again, [])->toArray());
     }
+
+    public function test_flour_by_the_cup_leaves_the_hydration_as_unsure_as_the_cup(): void
+    {
+        $weighed = BatchState::of(self::planned(), [$this->event(EventKind::Poured, ['grams' => 100.0])])->bowl();
+        self::assertLessThan(1, $weighed->hydrationBand()['high'] - $weighed->hydrationBand()['low']);
+        $plan = PlannedBatch::of(Bench::plan(['style' => 'pressed-masa', 'formula' => ['method' => ['measure' => 'feel']]]));
+        $felt = BatchState::of($plan, [$this->event(EventKind::Poured, ['grams' => 300.0])])->bowl();
+        // An eye is good to 10 %, eight times in ten to 12.8 %: h / 1.128 to h / 0.872.
+        self::assertEqualsWithDelta($felt->hydrationPercent() / 1.12816, $felt->hydrationBand()['low'], 0.01);
+        self::assertEqualsWithDelta($felt->hydrationPercent() / 0.87184, $felt->hydrationBand()['high'], 0.01);
+    }
+
+    public function test_what_was_poured_so_far_says_how_wet_it_is_so_far(): void
+    {
+        $pours = [$this->event(EventKind::Poured, ['grams' => 100.0]), $this->event(EventKind::Poured, ['grams' => 141.0])];
+        $bowl = BatchState::of(self::planned(), $pours)->bowl();
+        self::assertEqualsWithDelta(241, $bowl->waterGrams(), 1e-9);
+        self::assertEqualsWithDelta(24100 / $bowl->flourBaseGrams(), $bowl->hydrationPercent(), 1e-9);
+    }
+
+    public function test_a_dough_corrected_again_and_again_is_given_another_life(): void
+    {
+        $events = [$this->event(EventKind::Poured, ['grams' => 150.0])];
+        foreach ([FeelGrade::Cracking, FeelGrade::Sticky, FeelGrade::Cracking, FeelGrade::Sticky] as $grade) {
+            $events[] = $this->event(EventKind::Felt, ['grade' => $grade]);
+            self::assertNull(BatchState::of(self::planned(), $events)->bowl()->rescue());
+            $events[] = $this->event(EventKind::Corrected, ['waterGrams' => 5.0, 'flourGrams' => 5.0]);
+        }
+        $state = BatchState::of(self::planned(), $events)->bowl();
+        self::assertStringContainsString('Thin it with', (string) $state->rescue());
+        self::assertNull(BatchState::of(self::planned(), [...$events, $this->event(EventKind::Felt, ['grade' => FeelGrade::Ready])])->bowl()->rescue());
+    }
 }

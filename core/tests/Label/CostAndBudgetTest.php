@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Label;
+
+use PHPUnit\Framework\TestCase;
+use StoneMill\Tests\Bench;
+
+/** What a piece costs, and whether it keeps to a budget of carbohydrate. */
+final class CostAndBudgetTest extends TestCase
+{
+    public function test_prices_of_the_bags_come_to_a_price_a_piece(): void
+    {
+        // 300 g of masa at 3.00 a kg is 0.90, 3 g of salt at 1.00 a kg 0.003: 0.903 in 10 pieces.
+        $label = self::label([
+            'lines' => [['ingredient' => 'instant-masa-fine', 'grams' => 300, 'lot' => 'bag'], ['ingredient' => 'salt', 'grams' => 3, 'lot' => 'box']],
+        ], ['lots' => ['bag' => ['certified_gluten_free' => true, 'price_per_kg' => 3], 'box' => ['certified_gluten_free' => false, 'price_per_kg' => 1]], 'pieces' => ['count' => 10]]);
+        self::assertEqualsWithDelta(0.903, $label['cost']['batch']['value'], 1e-9);
+        self::assertEqualsWithDelta(0.0903, $label['cost']['per_piece']['value'], 1e-9);
+        self::assertSame([], $label['cost']['unpriced']);
+    }
+
+    public function test_what_has_no_price_is_named_and_not_guessed(): void
+    {
+        $label = self::label(['lines' => [['ingredient' => 'instant-masa-fine', 'grams' => 300, 'lot' => 'bag'], ['ingredient' => 'salt', 'grams' => 3]]], ['lots' => ['bag' => ['certified_gluten_free' => true]]]);
+        self::assertSame(0.0, $label['cost']['batch']['value']);
+        self::assertSame(['Instant nixtamalised corn flour, fine', 'Salt'], $label['cost']['unpriced']);
+    }
+
+    public function test_raw_dough_holds_less_of_everything_than_the_bread_it_becomes(): void
+    {
+        foreach (Bench::reference()->styles->ids() as $style) {
+            $label = Bench::plan(['style' => $style])->toArray()['label'];
+            foreach (['protein_grams', 'fat_grams', 'energy_kj', 'total_carbohydrate_grams'] as $fact) {
+                self::assertLessThanOrEqual($label['per_100_g'][$fact]['value'], $label['per_100_g_raw'][$fact]['value'], "$style $fact");
+            }
+        }
+    }
+
+    public function test_both_conventions_come_to_the_same_net_carbohydrate(): void
+    {
+        $label = Bench::plan(['style' => 'coconut-psyllium-wrap'])->toArray()['label']['per_piece'];
+        self::assertEqualsWithDelta($label['net_carbohydrate_grams']['value'], $label['total_carbohydrate_grams']['value'] - $label['fibre_grams']['value'], 1e-3);
+        self::assertEqualsWithDelta($label['net_carbohydrate_grams']['value'], $label['carbohydrate_grams']['value'], 1e-9);
+    }
+
+    public function test_the_largest_piece_within_the_budget_is_just_within_it(): void
+    {
+        $plan = Bench::plan(['style' => 'almond-wrap', 'budget' => ['net_carbohydrate_grams' => 1.5]])->toArray();
+        $budget = $plan['label']['budget'];
+        self::assertFalse($budget['met']);
+        $smaller = Bench::plan(['style' => 'almond-wrap', 'pieces' => ['grams_each' => floor($budget['largest_piece_grams']['value'] * 10) / 10 - 0.5], 'budget' => ['net_carbohydrate_grams' => 1.5], 'gear' => ['scale' => ['resolution_grams' => 0.1]]])->toArray();
+        self::assertTrue($smaller['label']['budget']['met']);
+        self::assertNull(Bench::plan(['style' => 'almond-wrap'])->toArray()['label']['budget']);
+    }
+
+    /**
+     * @param array<string, mixed> $formula
+     * @param array<string, mixed> $more
+     * @return array<string, mixed>
+     */
+    private static function label(array $formula, array $more): array
+    {
+        return Bench::plan(['style' => 'pressed-masa', 'formula' => $formula, ...$more])->toArray()['label'];
+    }
+}

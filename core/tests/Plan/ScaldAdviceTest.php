@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Plan;
+
+use PHPUnit\Framework\TestCase;
+use StoneMill\Tests\Bench;
+
+/** Whether hot water swells enough, and what to do where it does not. */
+final class ScaldAdviceTest extends TestCase
+{
+    public function test_the_needed_pot_share_does_what_it_says(): void
+    {
+        foreach (['millet-round', 'maize-round', 'rice-vegetable-round', 'oat-round', 'cassava-wrap'] as $style) {
+            $advice = self::scald(['style' => $style, 'formula' => ['method' => ['scald' => 'pour_over']]]);
+            if ($advice['needed_pot_share'] === null || $advice['boiling_share'] >= $advice['wanted_share']) {
+                continue;
+            }
+            $short = Bench::plan(['style' => $style, 'formula' => ['method' => ['scald' => 'pour_over']]]);
+            $mended = Bench::plan(['style' => $style, 'water' => ['pot_share' => $advice['needed_pot_share'], 'hydration_percent' => $short->dough->hydrationPercent()]]);
+            self::assertGreaterThanOrEqual($advice['wanted_share'] - 0.01, $mended->dough->ledger->swollenShare(), $style);
+            self::assertContains('scald-short', array_column(self::warnings($short), 'id'), $style);
+            self::assertNotContains('scald-short', array_column(self::warnings($mended), 'id'), $style);
+        }
+    }
+
+    public function test_words_name_what_boiling_water_reaches_and_what_to_do(): void
+    {
+        $advice = self::scald(['style' => 'maize-round', 'formula' => ['method' => ['scald' => 'pour_over']]]);
+        self::assertStringContainsString(sprintf('%.0f °C here', $advice['boiling_celsius']), $advice['advice']);
+        self::assertStringContainsString('in the pot', $advice['advice']);
+    }
+
+    public function test_where_boiling_water_is_enough_the_least_temperature_is_enough_and_no_less(): void
+    {
+        $request = ['style' => 'rice-round', 'pieces' => ['count' => 40], 'water' => ['hydration_percent' => 140]];
+        $advice = self::scald($request);
+        self::assertNotNull($advice['needed_water_celsius']);
+        $share = static fn (float $celsius): float => Bench::plan([...$request, 'water' => ['hydration_percent' => 140, 'celsius' => $celsius]])->dough->ledger->swollenShare();
+        self::assertGreaterThanOrEqual($advice['wanted_share'] - 0.005, $share($advice['needed_water_celsius']));
+        self::assertLessThan($advice['wanted_share'], $share($advice['needed_water_celsius'] - 2));
+    }
+
+    public function test_a_warm_bowl_never_swells_less(): void
+    {
+        foreach (['millet-round', 'rice-round', 'oat-round', 'cassava-wrap'] as $style) {
+            $advice = self::scald(['style' => $style]);
+            self::assertGreaterThanOrEqual($advice['boiling_share'], $advice['warm_bowl_share']);
+            self::assertGreaterThan($advice['boiling_celsius'], $advice['warm_bowl_celsius']);
+        }
+    }
+
+    public function test_more_flour_in_the_pot_never_swells_less(): void
+    {
+        $before = 0.0;
+        foreach ([0.05, 0.2, 0.4, 0.6, 0.8, 1] as $pot) {
+            $share = Bench::plan(['style' => 'millet-round', 'water' => ['pot_share' => $pot]])->dough->ledger->swollenShare();
+            self::assertGreaterThan($before, $share);
+            $before = $share;
+        }
+    }
+
+    public function test_breads_that_are_not_scalded_get_no_advice(): void
+    {
+        self::assertNull(Bench::plan(['style' => 'pressed-masa'])->dough->scald);
+        self::assertNull(Bench::plan(['style' => 'amaranth-round'])->dough->scald);
+    }
+
+    /**
+     * @param array<string, mixed> $request
+     * @return array<string, mixed>
+     */
+    private static function scald(array $request): array
+    {
+        $scald = Bench::plan($request)->dough->scald;
+        self::assertNotNull($scald);
+
+        return $scald->toArray();
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function warnings(\StoneMill\Plan\BatchPlan $plan): array
+    {
+        return array_map(static fn ($warning): array => $warning->toArray(), $plan->warnings);
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Lot;
+use App\Models\OwnIngredient;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Contract;
+use Tests\TestCase;
+
+/** Bags and own ingredients, as they come into the larder and change. */
+final class LarderTest extends TestCase
+{
+    private const BAG = ['version' => 0, 'ingredient' => 'teff', 'label' => 'Teff, paper bag', 'certified_gluten_free' => true, 'bought_on' => '2026-03-01', 'price_per_kg' => 5.4, 'grams' => 1000];
+
+    private const OWN = ['id' => 'own-hill-sorghum', 'name' => 'Sorghum from the hill', 'like' => 'sorghum', 'per_100_g' => ['energy_kj' => 1490, 'fat' => 3, 'carbohydrate' => 69, 'sugars' => 1.5, 'fibre' => 7, 'protein' => 9, 'salt' => 0.02]];
+
+    public function test_a_bag_is_put_into_the_larder_and_found_there(): void
+    {
+        $this->cook();
+        $id = self::uuid();
+        $response = $this->putJson("/api/v1/lots/$id", self::BAG)->assertOk();
+        Contract::assertHolds('openapi.json#/components/schemas/Lot', (string) $response->getContent());
+        $lots = array_column((array) $this->getJson('/api/v1/kitchen')->json('lots'), null, 'id');
+        self::assertSame(['teff', 5.4, '2026-03-01', 1], [$lots[$id]['ingredient'], $lots[$id]['price_per_kg'], $lots[$id]['bought_on'], $lots[$id]['version']]);
+    }
+
+    public function test_a_bag_sent_twice_is_kept_once_and_a_change_moves_its_version(): void
+    {
+        $this->cook();
+        $id = self::uuid();
+        $before = Lot::query()->count();
+        $this->putJson("/api/v1/lots/$id", self::BAG)->assertOk();
+        $this->putJson("/api/v1/lots/$id", self::BAG)->assertOk()->assertJson(['version' => 1]);
+        self::assertSame($before + 1, Lot::query()->count());
+        $this->putJson("/api/v1/lots/$id", [...self::BAG, 'version' => 1, 'emptied_on' => '2026-04-02'])->assertOk()->assertJson(['version' => 2, 'emptied_on' => '2026-04-02']);
+    }
+
+    public function test_an_overtaken_change_gets_both_versions_back_and_changes_nothing(): void
+    {
+        $this->cook();
+        $id = self::uuid();
+        $this->putJson("/api/v1/lots/$id", self::BAG)->assertOk();
+        $this->putJson("/api/v1/lots/$id", [...self::BAG, 'version' => 1, 'label' => 'First'])->assertOk();
+        $conflict = $this->putJson("/api/v1/lots/$id", [...self::BAG, 'version' => 1, 'label' => 'Second'])->assertStatus(409);
+        self::assertSame(['First', 'Second'], [$conflict->json('current.label'), $conflict->json('yours.label')]);
+        self::assertSame('First', Lot::query()->where('uuid', $id)->firstOrFail()->label);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function badBags(): iterable
+    {
+        yield 'unknown' => [['ingredient' => 'stardust'], 'ingredient'];
+        yield 'a price below nothing' => [['price_per_kg' => -1], 'price_per_kg'];
+        yield 'no day' => [['opened_on' => '2026-02-31'], 'opened_on'];
+        yield 'no name' => [['label' => ' '], 'label'];
+        yield 'perhaps certified' => [['certified_gluten_free' => 'perhaps'], 'certified_gluten_free'];
+        yield 'a field nobody knows' => [['colour' => 'blue'], 'colour'];
+        yield 'a whole silo' => [['grams' => 1e9], 'grams'];
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('badBags')]
+    public function test_a_bag_that_cannot_be_is_refused_by_name_and_not_kept(array $change, string $path): void
+    {
+        $this->cook();
+        $before = Lot::query()->count();
+        $response = $this->putJson('/api/v1/lots/'.self::uuid(), [...self::BAG, ...$change])->assertUnprocessable();
+        self::assertContains($path, array_column((array) $response->json('errors'), 'path'));
+        self::assertSame($before, Lot::query()->count());
+    }
+
+    public function test_the_newest_open_bag_goes_into_a_new_batch_with_its_price(): void
+    {
+        $this->cook();
+        $id = self::uuid();
+        $this->putJson("/api/v1/lots/$id", [...self::BAG, 'ingredient' => 'instant-masa-fine', 'opened_on' => '2099-01-01'])->assertOk();
+        $batch = $this->startBatch();
+        self::assertIsArray($batch['request']);
+        self::assertSame(['certified_gluten_free' => true, 'price_per_kg' => 5.4], $batch['request']['lots'][$id]);
+        $this->putJson("/api/v1/lots/$id", [...self::BAG, 'version' => 1, 'ingredient' => 'instant-masa-fine', 'opened_on' => '2099-01-01', 'emptied_on' => '2099-02-01'])->assertOk();
+        $after = $this->startBatch();
+        self::assertIsArray($after['request']);
+        self::assertArrayNotHasKey($id, $after['request']['lots'], 'an empty bag is not weighed from');
+    }
+
+    public function test_an_ingredient_of_the_kitchen_s_own_is_kept_once_its_table_adds_up(): void
+    {
+        $this->cook();
+        $response = $this->putJson('/api/v1/ingredients/own-hill-sorghum', ['version' => 0, 'document' => self::OWN])->assertOk()->assertJson(['version' => 1]);
+        Contract::assertHolds('openapi.json#/components/schemas/OwnIngredient', (string) $response->getContent());
+        self::assertSame('Sorghum from the hill', $this->getJson('/api/v1/kitchen')->json('own_ingredients.0.document.name'));
+        $this->putJson('/api/v1/lots/'.self::uuid(), [...self::BAG, 'ingredient' => 'own-hill-sorghum'])->assertOk();
+    }
+
+    public function test_a_table_that_does_not_add_up_is_refused_and_not_kept(): void
+    {
+        $this->cook();
+        $wrong = [...self::OWN, 'per_100_g' => [...self::OWN['per_100_g'], 'carbohydrate' => 95]];
+        $response = $this->putJson('/api/v1/ingredients/own-hill-sorghum', ['version' => 0, 'document' => $wrong])->assertUnprocessable();
+        self::assertContains('document.per_100_g', array_column((array) $response->json('errors'), 'path'));
+        $this->putJson('/api/v1/ingredients/own-other', ['version' => 0, 'document' => self::OWN])->assertUnprocessable();
+        self::assertSame(0, OwnIngredient::query()->count());
+    }
+
+    public function test_an_own_ingredient_changed_by_two_gets_both_versions_back(): void
+    {
+        $this->cook();
+        $keep = fn (int $version, string $name) => $this->putJson('/api/v1/ingredients/own-hill-sorghum', ['version' => $version, 'document' => [...self::OWN, 'name' => $name]]);
+        $keep(0, 'One')->assertOk();
+        $keep(1, 'Two')->assertOk()->assertJson(['version' => 2]);
+        $keep(2, 'Two')->assertOk()->assertJson(['version' => 2]);
+        $keep(1, 'Three')->assertStatus(409)->assertJsonPath('current.document.name', 'Two');
+    }
+
+    public function test_another_kitchen_s_larder_cannot_be_seen_or_changed(): void
+    {
+        $this->cook();
+        $id = self::uuid();
+        $this->putJson("/api/v1/lots/$id", self::BAG)->assertOk();
+        $this->otherCook();
+        $this->putJson("/api/v1/lots/$id", [...self::BAG, 'version' => 1])->assertNotFound();
+        self::assertNotContains($id, array_column((array) $this->getJson('/api/v1/kitchen')->json('lots'), 'id'));
+    }
+
+    public function test_the_whole_catalogue_is_described_and_small_enough_to_send(): void
+    {
+        $this->getJson('/api/v1/catalogue')->assertUnauthorized();
+        $this->cook();
+        $text = (string) $this->getJson('/api/v1/catalogue')->assertOk()->getContent();
+        $document = json_decode($text, true, 32, JSON_THROW_ON_ERROR);
+        self::assertGreaterThanOrEqual(60, count($document['ingredients']));
+        foreach ($document['ingredients'] as $ingredient) {
+            Contract::assertHolds('openapi.json#/components/schemas/Ingredient', (string) json_encode($ingredient, JSON_PRESERVE_ZERO_FRACTION));
+        }
+        self::assertLessThan(40_000, strlen((string) gzencode($text)));
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use StoneMill\Plan\Question;
+use StoneMill\Tests\Bench;
+use Tests\Contract;
+use Tests\TestCase;
+
+/** Every question of the core is answered over HTTP as on the command line: the same bytes, the same refusals. */
+final class QuestionsTest extends TestCase
+{
+    private const ANSWERS = ['swap' => 'Swap', 'blend' => 'Blend', 'nixtamal' => 'Nixtamal', 'milling' => 'Milling', 'label' => 'LabelCheck'];
+
+    /** @return iterable<string, array{string, string}> */
+    public static function examples(): iterable
+    {
+        yield 'compare' => ['compare', 'compare-water'];
+        yield 'swap' => ['swap', 'swap-egg'];
+        yield 'blend' => ['blend', 'blend-low-carb'];
+        yield 'a clash' => ['blend', 'blend-clash'];
+        yield 'choose' => ['choose', 'choose-wrap'];
+        yield 'nixtamal' => ['nixtamal', 'nixtamal'];
+        yield 'milling' => ['milling', 'milling-oats'];
+        yield 'label' => ['label', 'label-own'];
+        yield 'plan' => ['plan', 'scaled-by-what-is-scarce'];
+    }
+
+    #[DataProvider('examples')]
+    public function test_the_answer_is_as_described_and_as_the_core_gives_it(string $question, string $example): void
+    {
+        $this->cook();
+        $document = json_decode((string) file_get_contents(base_path("formats/examples/$example.json")), true, 64, JSON_THROW_ON_ERROR);
+        $text = (string) $this->postJson("/api/v1/$question", $document)->assertOk()->getContent();
+        self::assertSame(json_encode(Bench::ask($question, $document)), $text);
+        $this->assertDescribed($question, $text);
+    }
+
+    public function test_a_clash_of_wishes_is_an_answer_and_not_an_error(): void
+    {
+        $this->cook();
+        $answer = $this->postJson('/api/v1/blend', ['style' => 'cassava-wrap', 'at_least' => ['cassava' => 60], 'net_carbohydrate_most' => 15])->assertOk();
+        self::assertFalse($answer->json('possible'));
+        self::assertContains('net_carbohydrate_most', array_column((array) $answer->json('clash'), 'wish'));
+    }
+
+    public function test_questions_are_for_those_who_signed_in(): void
+    {
+        foreach (Question::cases() as $question) {
+            $this->postJson('/api/v1/'.$question->value, [])->assertUnauthorized();
+        }
+    }
+
+    public function test_nonsense_is_refused_with_a_problem_that_names_the_place(): void
+    {
+        $this->cook();
+        foreach (Question::cases() as $question) {
+            $response = $this->postJson('/api/v1/'.$question->value, ['nonsense' => -1])->assertUnprocessable();
+            Contract::assertHolds('problem.schema.json', (string) $response->getContent());
+            self::assertNotSame([], $response->json('errors'), $question->value);
+        }
+    }
+
+    private function assertDescribed(string $question, string $text): void
+    {
+        if (isset(self::ANSWERS[$question])) {
+            Contract::assertHolds('openapi.json#/components/schemas/'.self::ANSWERS[$question], $text);
+
+            return;
+        }
+        match ($question) {
+            'plan' => Contract::assertHolds('batch-plan.schema.json', $text),
+            'compare' => array_map(static fn (mixed $change) => Contract::assertHolds('openapi.json#/components/schemas/Change', (string) json_encode($change)), (array) json_decode($text, true)['changes']),
+            default => array_map(static fn (mixed $bread) => Contract::assertHolds('openapi.json#/components/schemas/ChosenBread', (string) json_encode($bread)), (array) json_decode($text, true)['breads']),
+        };
+    }
+}
