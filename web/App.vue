@@ -22,6 +22,8 @@ async function leave() {
     <template v-if="house.session?.user">
       <nav class="top-places" aria-label="Places">
         <RouterLink to="/">Today</RouterLink>
+        <RouterLink to="/breads">Breads</RouterLink>
+        <RouterLink to="/larder">Larder</RouterLink>
         <RouterLink to="/record">Record</RouterLink>
       </nav>
       <span class="top-kitchen soft">{{ house.session.user.kitchen }}</span>
@@ -96,6 +98,7 @@ async function leave() {
   text-decoration: none;
 }
 
+.top-places a.router-link-active:not([href='/']),
 .top-places a.router-link-exact-active {
   border-color: var(--active);
   font-weight: 600;

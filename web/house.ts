@@ -19,11 +19,16 @@ export const useHouse = defineStore('house', () => {
     await look()
   }
 
+  /** What there is to choose from, after something was put in or changed. */
+  async function refresh() {
+    kitchen.value = await api.kitchen()
+  }
+
   async function leave() {
     await api.signOut()
     session.value = null
     kitchen.value = null
   }
 
-  return { session, kitchen, look, enter, leave }
+  return { session, kitchen, look, enter, refresh, leave }
 })

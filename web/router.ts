@@ -5,6 +5,10 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'today', component: () => import('./places/Today.vue') },
+    { path: '/breads', name: 'breads', component: () => import('./places/breads/Breads.vue') },
+    { path: '/breads/:id', name: 'bread', component: () => import('./places/breads/FormulaBench.vue') },
+    { path: '/larder', name: 'larder', component: () => import('./places/larder/Larder.vue') },
+    { path: '/grain', name: 'grain', component: () => import('./places/larder/FromTheGrain.vue') },
     { path: '/record', name: 'record', component: () => import('./places/Record.vue') },
     { path: '/batch/:id/:stage?', name: 'batch', component: () => import('./stages/BatchPage.vue') },
     { path: '/sign-in', name: 'sign-in', component: () => import('./places/SignIn.vue') },

@@ -36,6 +36,10 @@ export function show(value: number, unit: Unit | null, choice: Choice): string {
       return `${fixed(value, 0)} min`
     case 'points':
       return `${value > 0 ? '+' : ''}${fixed(value, 0)} points`
+    case 'h':
+      return `${fixed(value, value % 1 ? 1 : 0)} h`
+    case 'money':
+      return fixed(value, 2)
     case 'kJ':
       return `${fixed(value, 0)} kJ`
     case 'g/mL':

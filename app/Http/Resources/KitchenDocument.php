@@ -31,6 +31,7 @@ final readonly class KitchenDocument
             'breads' => Formula::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map($this->bread(...))->all(),
             'lots' => Lot::query()->where('kitchen_id', $kitchen->id)->latest('opened_on')->oldest('id')->get()->map(LotDocument::of(...))->all(),
             'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(self::gear(...))->all(),
+            'schools' => Reference::schools()->rows,
             'styles' => array_map(self::style(...), $this->reference->styles->all()),
             'own_ingredients' => OwnIngredient::query()->where('kitchen_id', $kitchen->id)->oldest('name')->get()->map(static fn (OwnIngredient $own): array => ['version' => $own->version, 'document' => $own->document])->all(),
             'ingredients' => array_map(static fn (Ingredient $ingredient): array => [

@@ -164,6 +164,7 @@ final readonly class DoughSection
             'role' => $row->line->ingredient->role->value,
             'lot' => $row->line->lot,
             'grams' => round($row->line->grams, 4),
+            'millilitres' => round($row->line->grams / $row->line->ingredient->spoonDensity(), 4),
             'spoons' => Spoons::holding($row->line->grams, $row->line->ingredient->spoonDensity())->inWords(),
             'percent' => round($row->percent, 4),
             'takes_grams' => round($row->takesGrams, 4),

@@ -7,6 +7,7 @@ namespace StoneMill\Plan;
 use StoneMill\Label\Cautions;
 use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\IngredientRows;
+use StoneMill\Style\Schools;
 use StoneMill\Style\Styles;
 
 /**
@@ -16,6 +17,7 @@ use StoneMill\Style\Styles;
  * @phpstan-import-type IngredientRow from IngredientRows
  * @phpstan-import-type StyleRow from Styles
  * @phpstan-import-type CautionRow from Cautions
+ * @phpstan-import-type SchoolRow from Schools
  */
 final readonly class Reference
 {
@@ -37,6 +39,15 @@ final readonly class Reference
             Styles::read($styles['styles']),
             Cautions::read($cautions['cautions']),
         );
+    }
+
+    /** The schools of the work, which no plan needs: only who chooses among them. */
+    public static function schools(): Schools
+    {
+        /** @var array{schools: list<SchoolRow>} $schools */
+        $schools = self::decoded('schools');
+
+        return Schools::read($schools['schools']);
     }
 
     /** @return array<mixed> */

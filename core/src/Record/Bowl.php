@@ -26,6 +26,7 @@ final readonly class Bowl
         public ?float $celsius,
         private bool $wasFelt,
         private int $corrections,
+        private int $count,
         private ?FeelGrade $lastFeel,
     ) {
     }
@@ -41,19 +42,20 @@ final readonly class Bowl
         $celsius = null;
         $wasFelt = false;
         $corrections = 0;
+        $count = $plan->count;
         $lastFeel = null;
         foreach ($events as $event) {
             match ($event->kind) {
                 EventKind::Measured => $lines[(string) $event->ingredient] = (float) $event->grams,
                 EventKind::Poured => [$poured += (float) $event->grams, $feel = null],
                 EventKind::Felt => [$feel = $event->grade, $lastFeel = $feel, $wasFelt = true],
-                EventKind::Corrected => [$water += (float) $event->waterGrams, $flour += (float) $event->flourGrams, $feel = null, $corrections++],
+                EventKind::Corrected => [$water += (float) $event->waterGrams, $flour += (float) $event->flourGrams, $feel = null, $corrections++, $count = $event->pieces ?? $count],
                 EventKind::TemperatureTaken => $celsius = $event->celsius,
                 default => null,
             };
         }
 
-        return new self($plan, $lines, $poured, $water, $flour, $feel, $celsius, $wasFelt, $corrections, $lastFeel);
+        return new self($plan, $lines, $poured, $water, $flour, $feel, $celsius, $wasFelt, $corrections, $count, $lastFeel);
     }
 
     public function waterGrams(): float
@@ -90,6 +92,12 @@ final readonly class Bowl
         return Rescue::advice($this->corrections, $this->correctionFlourGrams, $this->flourBaseGrams(), $this->feel ?? $this->lastFeel, $this->plan->batterGrams - $this->waterGrams());
     }
 
+    /** Pieces to divide the dough in: as planned, or as the cook wished with the last correction. */
+    public function count(): int
+    {
+        return $this->count;
+    }
+
     public function doughGrams(): float
     {
         return array_sum(array_column($this->lines(), 'grams')) + $this->waterGrams();
@@ -108,7 +116,7 @@ final readonly class Bowl
     /** What a piece will weigh if this dough is divided as planned. */
     public function pieceGrams(): float
     {
-        return Rounding::toStep($this->wholeDoughGrams() * $this->plan->keptShare, $this->plan->resolutionGrams) / $this->plan->count;
+        return Rounding::toStep($this->wholeDoughGrams() * $this->plan->keptShare, $this->plan->resolutionGrams) / $this->count;
     }
 
     /** Dry mix (flour with its salt and binder) that goes with so much flour. */

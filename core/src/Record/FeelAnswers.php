@@ -30,7 +30,7 @@ final readonly class FeelAnswers
         $flour = $correction->flourGrams->likely;
         $dough = $this->bowl->doughGrams() + $correction->waterGrams->likely + $this->bowl->dryMixGrams($flour);
         $kept = $dough * $this->plan->keptShare;
-        $piece = $this->bowl->doughGrams() * $this->plan->keptShare / $this->plan->count;
+        $piece = $this->bowl->doughGrams() * $this->plan->keptShare / $this->bowl->count();
 
         return [
             'grade' => $grade->value,
@@ -45,8 +45,8 @@ final readonly class FeelAnswers
             ),
             'instruction' => $correction->instruction(),
             'dough_grams_after' => round($dough, 4),
-            'same_count_piece_grams' => round($kept / $this->plan->count, 4),
-            'same_weight_count' => $piece > 0 ? (int) floor($kept / $piece + 1e-9) : $this->plan->count,
+            'same_count_piece_grams' => round($kept / $this->bowl->count(), 4),
+            'same_weight_count' => $piece > 0 ? (int) floor($kept / $piece + 1e-9) : $this->bowl->count(),
         ];
     }
 

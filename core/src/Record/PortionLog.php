@@ -26,6 +26,9 @@ final readonly class PortionLog
                 $readings = [(float) $event->grams];
                 $count = $event->pieces ?? $count;
             }
+            if ($event->kind === EventKind::Corrected) {
+                $count = $event->pieces ?? $count;
+            }
             if ($event->kind === EventKind::Portioned) {
                 $readings[] = (float) $event->grams;
             }

@@ -5,7 +5,7 @@ import { useHouse } from '@/house'
 import LineLanes from '@/pictures/LineLanes.vue'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
-import Why from '@/ui/Why.vue'
+import LabelPanel from '@/places/breads/LabelPanel.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withWish } from '../requests'
@@ -48,14 +48,6 @@ const hands = computed({
   get: () => String(request.value.hands ?? 1),
   set: value => store.change({ ...request.value, hands: Number(value) }),
 })
-const nutrition = computed(() => [
-  { name: 'Energy', figure: plan.label.per_piece.energy_kj },
-  { name: 'Carbohydrate', figure: plan.label.per_piece.carbohydrate_grams },
-  { name: 'Fibre', figure: plan.label.per_piece.fibre_grams },
-  { name: 'Protein', figure: plan.label.per_piece.protein_grams },
-  { name: 'Fat', figure: plan.label.per_piece.fat_grams },
-  { name: 'Salt', figure: plan.label.per_piece.salt_grams },
-])
 </script>
 
 <template>
@@ -81,6 +73,9 @@ const nutrition = computed(() => [
         unit="g"
         :disabled="batch.state.begun"
       />
+      <RouterLink v-if="!batch.state.begun" :to="{ name: 'bread', params: { id: batch.bread.id } }"
+        >Change the formula of this bread →</RouterLink
+      >
       <p v-if="batch.state.begun" class="soft">
         Water is in the flour: number and size are settled when you portion.
       </p>
@@ -111,24 +106,9 @@ const nutrition = computed(() => [
     </div>
     <LineLanes :plan="plan" :start="plan.line.starts_at ?? batch.started_at" />
   </div>
-  <div class="panel">
-    <div class="row">
-      <h2>In one piece of {{ units.text(plan.label.per_piece.grams.value, 'g') }} as eaten</h2>
-      <Why :figure="plan.label.per_piece.grams" label="Eaten weight" />
-    </div>
-    <dl class="choose-label">
-      <div v-for="fact in nutrition" :key="fact.name">
-        <dt>{{ fact.name }}</dt>
-        <dd>{{ units.text(fact.figure.value, fact.figure.unit) }}</dd>
-      </div>
-    </dl>
-    <p class="soft">
-      Carbohydrate without fibre, which is also the net figure; counted with fibre it is
-      {{ units.text(plan.label.per_piece.total_carbohydrate_grams.value, 'g') }}.
-      <template v-if="plan.label.gluten.uncertified.length"
-        >Not from a certified bag: {{ plan.label.gluten.uncertified.join(', ') }}.</template
-      >
-    </p>
+  <div class="panel stack">
+    <h2>What is in it, for whom, for how much</h2>
+    <LabelPanel :request="request" :plan="plan" @change="store.change" />
   </div>
   <StageFoot :plan="plan" stage="choose" />
 </template>
@@ -138,21 +118,5 @@ const nutrition = computed(() => [
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(19rem, 100%), 1fr));
   gap: var(--gap);
-}
-
-.choose-label {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(6.5rem, 1fr));
-  gap: 0.5rem;
-  margin: 0.4rem 0;
-}
-
-.choose-label dd {
-  margin: 0;
-  font: 600 1.25rem var(--font-head);
-}
-
-.choose-label dt {
-  color: var(--ink-soft);
 }
 </style>

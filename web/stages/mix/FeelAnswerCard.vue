@@ -6,8 +6,8 @@ import Why from '@/ui/Why.vue'
 import { useUnits } from '@/ui/units'
 
 /** What to do about a feel: grams, spoons, and what it makes of the pieces. */
-const { answer, plan } = defineProps<{ answer: FeelAnswer; plan: Plan }>()
-const emit = defineEmits<{ workedIn: [] }>()
+const { answer, plan, count } = defineProps<{ answer: FeelAnswer; plan: Plan; count: number }>()
+const emit = defineEmits<{ workedIn: [pieces: number] }>()
 const units = useUnits()
 const dry = computed(() => answer.offset_points < 0)
 const figure = computed(() => (dry.value ? answer.water_grams : answer.flour_grams))
@@ -32,15 +32,19 @@ const names = computed(() => new Map(plan.ledger.map(row => [row.ingredient, row
           can tell.
           <Why :figure="figure" :label="dry ? 'Water to work in' : 'Flour to work in'" />
         </p>
-        <p>
-          Then {{ units.text(answer.dough_grams_after, 'g') }} of dough: {{ plan.portion.count }} pieces of
-          {{ units.text(answer.same_count_piece_grams, 'g')
-          }}<template v-if="answer.same_weight_count > plan.portion.count"
-            >, or {{ answer.same_weight_count }} of the weight as now</template
-          >.
-        </p>
+        <p>Then there are {{ units.text(answer.dough_grams_after, 'g') }} of dough.</p>
       </div>
-      <ElButton type="primary" size="large" @click="emit('workedIn')">Worked in</ElButton>
+      <div class="stack answer-done">
+        <ElButton type="primary" size="large" @click="emit('workedIn', count)"
+          >Worked in: {{ count }} of {{ units.text(answer.same_count_piece_grams, 'g') }}</ElButton
+        >
+        <ElButton
+          v-if="answer.same_weight_count > count"
+          size="large"
+          @click="emit('workedIn', answer.same_weight_count)"
+          >Worked in: {{ answer.same_weight_count }} of the weight as now</ElButton
+        >
+      </div>
     </template>
   </section>
 </template>

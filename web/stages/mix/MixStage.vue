@@ -23,6 +23,7 @@ const says = computed(() => {
   if (!answer.value) return 'How does it feel?'
   return answer.value.grade === 'ready' ? 'It is ready. Cover it.' : sentence(answer.value)
 })
+const isUnsure = computed(() => plan.method.measure !== 'weight')
 const handWarm = computed(() => plan.mix.hand_warm_minutes.value)
 const detail = computed(() => {
   const knead = `Knead ${clock(plan.mix.knead_seconds)}, then press a thumb into it.`
@@ -35,6 +36,15 @@ function sentence(one: FeelAnswer): string {
   return one.offset_points < 0
     ? `Too dry: work in ${units.text(one.water_grams.value, 'g')} water`
     : `Too wet: work in ${units.text(mixGrams(one), 'g')} dry mix`
+}
+
+function workedIn(pieces: number) {
+  if (!answer.value) return
+  void store.record('corrected', {
+    pieces,
+    water_grams: answer.value.water_grams.value,
+    flour_grams: answer.value.flour_grams.value,
+  })
 }
 
 function mixGrams(one: FeelAnswer): number {
@@ -60,17 +70,22 @@ function mixGrams(one: FeelAnswer): number {
       <span>{{ one.test }}</span>
     </button>
   </div>
+  <p v-if="batch.state.bowl.rescue" class="rescue" role="alert">{{ batch.state.bowl.rescue }}</p>
   <FeelAnswerCard
     v-if="answer"
     :answer="answer"
     :plan="plan"
-    @worked-in="
-      store.record('corrected', {
-        water_grams: answer.water_grams.value,
-        flour_grams: answer.flour_grams.value,
-      })
-    "
+    :count="batch.state.portion.count"
+    @worked-in="workedIn"
   />
+  <p v-if="batch.state.begun" class="panel">
+    You have poured {{ units.text(batch.state.bowl.water_grams, 'g') }} so far, that is
+    <strong>{{ units.text(batch.state.bowl.hydration_percent, 'percent') }}</strong><template v-if="isUnsure"
+      >, or anything from {{ units.text(batch.state.bowl.hydration_low_percent, 'percent') }} to
+      {{ units.text(batch.state.bowl.hydration_high_percent, 'percent') }}, since the flour was not
+      weighed</template
+    >.
+  </p>
   <div class="panel row">
     <span
       >Dough planned at <strong>{{ units.text(plan.mix.celsius.value, 'celsius') }}</strong></span
@@ -95,6 +110,12 @@ function mixGrams(one: FeelAnswer): number {
   display: grid;
   grid-template-columns: repeat(7, minmax(0, 1fr));
   gap: 0.4rem;
+}
+
+.rescue {
+  padding: 0.7rem 0.9rem;
+  border-left: 6px solid var(--harm);
+  background: var(--harm-wash);
 }
 
 .feel-grade {

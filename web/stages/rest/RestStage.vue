@@ -2,7 +2,8 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Batch, Plan } from '@/api/types'
-import { clock } from '@/ui/units'
+import Why from '@/ui/Why.vue'
+import { clock, useUnits } from '@/ui/units'
 import { heatFrom } from '../course'
 import { useBatch } from '../batch'
 import CountdownRing from '../CountdownRing.vue'
@@ -11,19 +12,32 @@ import StageHead from '../StageHead.vue'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const store = useBatch()
+const units = useUnits()
+const growth = computed(() => units.text(plan.rise?.growth ?? 1, 'share'))
+const detail = computed(() => {
+  if (plan.rise)
+    return 'Warm and covered: mark the bowl where the dough stands, the mark is surer than the clock.'
+  return 'Starch and gums go on drinking. A drying skin is a crack later, so keep it covered.'
+})
 const rest = computed(() => batch.state.rest)
 </script>
 
 <template>
   <StageHead
     :says="rest.ends_at ? 'Resting under a damp cloth' : `Cover it and rest ${clock(rest.seconds)}`"
-    detail="Starch and gums go on drinking. A drying skin is a crack later, so keep it covered."
+    :detail="detail"
   />
   <div class="panel stack rest">
     <CountdownRing v-if="rest.ends_at" :ends-at="rest.ends_at" :seconds="rest.seconds" />
     <ElButton v-else type="primary" size="large" @click="store.record('rest_started')"
       >Start the rest</ElButton
     >
+    <p v-if="plan.rise?.minutes">
+      Until it has grown to {{ growth }} of its size: about {{ units.text(plan.rise.minutes.value, 'min') }},
+      by the eye between {{ units.text(plan.rise.minutes.low, 'min') }} and
+      {{ units.text(plan.rise.minutes.high, 'min') }}.
+      <Why :figure="plan.rise.minutes" label="Rise" />
+    </p>
     <p>
       Griddle on at <strong>{{ heatFrom(batch, plan) }}</strong>, so that it is steady when the first piece is
       laid.

@@ -1,0 +1,212 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed, reactive, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { useAsking } from '@/api/asking'
+import { api } from '@/api/client'
+import type { ChooseQuestion, ChosenBread } from '@/api/types'
+import { uuid } from '@/api/uuid'
+import { useHouse } from '@/house'
+import AllergenChoice from '@/ui/AllergenChoice.vue'
+import Choice from '@/ui/Choice.vue'
+import { useUnits } from '@/ui/units'
+import ToggleRow from '@/ui/ToggleRow.vue'
+import WishFader from './WishFader.vue'
+
+/** The breads of this kitchen, and a way to another one by what it must do and for whom. */
+const house = useHouse()
+const router = useRouter()
+const units = useUnits()
+const wishes = reactive({
+  purpose: 'wrap' as NonNullable<ChooseQuestion['purpose']> | 'any',
+  without: [] as string[],
+  carbohydrate: undefined as number | undefined,
+  minutes: undefined as number | undefined,
+  lacks: [] as string[],
+})
+const { answer, about } = useAsking(api.choose)
+const question = computed<ChooseQuestion>(() => ({
+  ...(wishes.purpose === 'any' ? {} : { purpose: wishes.purpose }),
+  without: wishes.without,
+  ...(wishes.carbohydrate === undefined ? {} : { net_carbohydrate_most: Math.max(0.5, wishes.carbohydrate) }),
+  ...(wishes.minutes === undefined ? {} : { minutes_most: Math.max(5, wishes.minutes) }),
+  ...Object.fromEntries(wishes.lacks.map(lack => [lack, true])),
+}))
+const fitting = computed(() => answer.value?.filter(bread => !bread.misses.length) ?? [])
+const near = computed(() => answer.value?.filter(bread => bread.misses.length === 1).slice(0, 6) ?? [])
+watch(question, asked => void about(asked), { immediate: true })
+
+async function keep(chosen: ChosenBread) {
+  const style = house.kitchen?.styles.find(one => one.id === chosen.style)
+  if (!style) return
+  const id = uuid()
+  await api.newBread(id, style.name, {
+    style: style.id,
+    formula: { lines: style.lines },
+    pieces: { count: style.piece_count, grams_each: style.piece_grams, thickness_mm: style.thickness_mm },
+  })
+  await house.refresh()
+  await router.push({ name: 'bread', params: { id } })
+}
+</script>
+
+<template>
+  <div class="breads">
+    <section class="breads-own" aria-labelledby="own">
+      <h1 id="own">Your breads</h1>
+      <ul>
+        <li v-for="bread in house.kitchen?.breads" :key="bread.id">
+          <RouterLink :to="{ name: 'bread', params: { id: bread.id } }">
+            <strong>{{ bread.name }}</strong>
+            <span class="soft">version {{ bread.revision }}</span>
+          </RouterLink>
+        </li>
+      </ul>
+    </section>
+    <section class="breads-find" aria-labelledby="find">
+      <h2 id="find">What must the next bread do, and for whom?</h2>
+      <div class="panel stack">
+        <Choice
+          v-model="wishes.purpose"
+          label="It must"
+          :options="[
+            { value: 'wrap', label: 'Wrap' },
+            { value: 'fold', label: 'Fold' },
+            { value: 'fill', label: 'Hold a filling' },
+            { value: 'split', label: 'Split and be stuffed' },
+            { value: 'dip', label: 'Tear and dip' },
+            { value: 'top', label: 'Carry a topping' },
+            { value: 'crisp', label: 'Crisp' },
+            { value: 'any', label: 'Anything' },
+          ]"
+        />
+        <AllergenChoice v-model="wishes.without" label="Somebody cannot have" />
+        <div class="breads-limits">
+          <WishFader
+            v-model="wishes.carbohydrate"
+            label="Net carbohydrate in a piece, at most"
+            :start="5"
+            :max="60"
+          />
+          <WishFader
+            v-model="wishes.minutes"
+            label="Minutes from start to table, at most"
+            :start="60"
+            :max="240"
+            minutes
+          />
+          <ToggleRow
+            v-model="wishes.lacks"
+            label="In this kitchen there is"
+            :options="[
+              { id: 'no_press', name: 'No press' },
+              { id: 'no_oven', name: 'No oven' },
+              { id: 'no_boiling', name: 'No scalding, please' },
+            ]"
+          />
+        </div>
+      </div>
+      <p v-if="answer" role="status">
+        {{ fitting.length ? `${fitting.length} fit every wish.` : 'None fits every wish; these miss one.' }}
+      </p>
+      <ul class="breads-found">
+        <li
+          v-for="bread in [...fitting, ...near]"
+          :key="bread.style"
+          class="panel"
+          :class="{ 'is-near': bread.misses.length }"
+        >
+          <strong>{{ bread.name }}</strong>
+          <p>{{ bread.purpose }}</p>
+          <ul>
+            <li v-for="fit in bread.fits" :key="fit">✓ {{ fit }}</li>
+            <li v-for="miss in bread.misses" :key="miss">✗ {{ miss }}</li>
+          </ul>
+          <p class="soft">
+            {{ bread.count }} × {{ units.text(bread.piece_grams, 'g') }},
+            {{ units.text(bread.minutes, 'min') }}, {{ units.text(bread.net_carbohydrate_grams, 'g') }} net
+            carbohydrate each
+          </p>
+          <ElButton :aria-label="`Keep ${bread.name} as a bread`" @click="keep(bread)"
+            >Keep it as a bread</ElButton
+          >
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.breads {
+  display: grid;
+  grid-template-columns: minmax(13rem, 17rem) 1fr;
+  gap: 1.5rem;
+  max-width: 84rem;
+  margin: 0 auto;
+  padding: 1.2rem;
+}
+
+.breads section {
+  display: grid;
+  align-content: start;
+  gap: var(--gap);
+}
+
+.breads-own ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.breads-own a {
+  display: grid;
+  align-content: center;
+  min-height: calc(var(--target) + 0.6rem);
+  border-top: 1px solid var(--panel-edge);
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.breads-own a:hover {
+  background: var(--active-wash);
+}
+
+.breads-limits {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: var(--gap) 1.5rem;
+}
+
+.breads-found {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(17rem, 100%), 1fr));
+  gap: var(--gap);
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.breads-found > li {
+  display: grid;
+  grid-template-rows: auto auto 1fr auto auto;
+  gap: 0.35rem;
+  border-left: 6px solid var(--ready);
+}
+
+.breads-found > li.is-near {
+  border-left-color: var(--edge-strong);
+}
+
+.breads-found ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+@media (max-width: 52rem) {
+  .breads {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed, defineAsyncComponent, onMounted, ref, watch, type Component } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api } from '@/api/client'
+import type { PlanRequest } from '@/api/types'
+import { uuid } from '@/api/uuid'
+import { useHouse } from '@/house'
+import BindingBar from '@/pictures/BindingBar.vue'
+import LedgerBars from '@/pictures/LedgerBars.vue'
+import Warnings from '@/stages/Warnings.vue'
+import Choice from '@/ui/Choice.vue'
+import FormulaLines from './FormulaLines.vue'
+import FormulaNumbers from './FormulaNumbers.vue'
+import { useFormula } from './useFormula'
+
+/** One bread's formula: its lines, what they make of water and hold, and every way to change it. */
+const PANELS = {
+  size: defineAsyncComponent(() => import('./SizePanel.vue')),
+  schools: defineAsyncComponent(() => import('./SchoolsPanel.vue')),
+  swap: defineAsyncComponent(() => import('./SwapPanel.vue')),
+  blend: defineAsyncComponent(() => import('./BlendPanel.vue')),
+  compare: defineAsyncComponent(() => import('./ComparePanel.vue')),
+  label: defineAsyncComponent(() => import('./LabelPanel.vue')),
+} satisfies Record<string, Component>
+type Panel = keyof typeof PANELS
+
+const route = useRoute()
+const router = useRouter()
+const house = useHouse()
+const formula = useFormula()
+const { bread, request, plan } = formula
+const panel = ref<Panel>('schools')
+const replacing = ref<string>()
+const style = computed(() => house.kitchen?.styles.find(one => one.id === bread.value?.style))
+const says = computed(() => {
+  const version = formula.newest.value?.number ?? 1
+  return formula.isChanged.value ? `Version ${version}, changed` : `Version ${version}`
+})
+
+onMounted(() => formula.open(String(route.params['id'])))
+watch(
+  () => route.params['id'],
+  id => id && formula.open(String(id)),
+)
+
+function swap(ingredient: string) {
+  replacing.value = ingredient
+  panel.value = 'swap'
+}
+
+async function start() {
+  if (!bread.value) return
+  const batch = await api.startBatch(uuid(), bread.value.id, new Date().toISOString())
+  await router.push({ name: 'batch', params: { id: batch.id, stage: 'choose' } })
+}
+
+function change(next: PlanRequest) {
+  formula.change(next)
+}
+</script>
+
+<template>
+  <div v-if="bread && request && style" class="formula">
+    <header class="formula-head">
+      <div>
+        <h1>{{ bread.name }}</h1>
+        <p class="soft">{{ style.purpose }} {{ says }}.</p>
+      </div>
+      <div class="row">
+        <ElButton :disabled="!formula.steps.value.length" @click="formula.undo">Undo</ElButton>
+        <ElButton :disabled="!formula.isChanged.value" @click="formula.save"
+          >Save as version {{ (formula.newest.value?.number ?? 0) + 1 }}</ElButton
+        >
+        <ElButton type="primary" :disabled="formula.isChanged.value" @click="start">Start a batch</ElButton>
+      </div>
+    </header>
+    <p v-if="formula.trouble.value || formula.refused.value" class="formula-trouble" role="alert">
+      {{ formula.trouble.value || formula.refused.value }}
+    </p>
+    <div class="formula-bench">
+      <FormulaLines :request="request" :plan="plan" @change="change" @swap="swap" />
+      <section v-if="plan" class="panel stack" aria-label="What the lines make">
+        <h2>Who takes water, who brings it</h2>
+        <LedgerBars :plan="plan" />
+        <h2>What holds it together</h2>
+        <BindingBar :plan="plan" />
+        <Warnings :plan="plan" />
+      </section>
+      <FormulaNumbers v-if="plan" :request="request" :plan="plan" :kind="style" @change="change" />
+    </div>
+    <section class="panel stack">
+      <Choice
+        v-model="panel"
+        label="Change it by"
+        :options="[
+          { value: 'schools', label: 'Schools' },
+          { value: 'size', label: 'Size' },
+          { value: 'swap', label: 'A swap' },
+          { value: 'blend', label: 'A blend' },
+          { value: 'compare', label: 'Compare versions' },
+          { value: 'label', label: 'Label and cost' },
+        ]"
+      />
+      <component
+        :is="PANELS[panel]"
+        v-if="plan"
+        :bread="bread"
+        :request="request"
+        :plan="plan"
+        :replacing="replacing"
+        @change="change"
+      />
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.formula {
+  display: grid;
+  gap: var(--gap);
+  max-width: 84rem;
+  margin: 0 auto;
+  padding: 1rem 1.2rem;
+}
+
+.formula-head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: var(--gap);
+}
+
+.formula-trouble {
+  padding: 0.5rem 0.9rem;
+  border-left: 5px solid var(--harm);
+  background: var(--harm-wash);
+}
+
+.formula-bench {
+  display: grid;
+  grid-template-columns: minmax(18rem, 5fr) minmax(20rem, 6fr) minmax(17rem, 4.4fr);
+  align-items: start;
+  gap: var(--gap);
+}
+
+@media (max-width: 68rem) {
+  .formula-bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

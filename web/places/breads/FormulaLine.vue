@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { Plan } from '@/api/types'
+import Fader from '@/ui/Fader.vue'
+import { useUnits } from '@/ui/units'
+import type { Line } from './formula'
+import { VOLUME_NAMES } from './measures'
+
+/** One line: its share to slide, what that weighs, and the ways to be rid of it. */
+const { line, name, row, most, fixed } = defineProps<{
+  line: Line
+  name: string
+  row: Plan['ledger'][number] | undefined
+  most: number
+  fixed: boolean
+}>()
+const emit = defineEmits<{
+  move: [amount: number]
+  grind: [grind: NonNullable<Line['grind']>]
+  swap: []
+  remove: []
+}>()
+const units = useUnits()
+const inPercent = computed(() => line.percent !== undefined)
+// The reach of the slider stays while it is moved, or it would run away from the hand.
+const reach = ref(most)
+watch(
+  () => line.ingredient,
+  () => (reach.value = most),
+)
+const amount = computed({
+  get: () => line.percent ?? line.volume?.amount ?? line.grams ?? row?.grams ?? 0,
+  set: value => emit('move', value),
+})
+const slider = computed(() => {
+  if (line.volume)
+    return {
+      label: `${name}, ${VOLUME_NAMES[line.volume.unit]}`,
+      min: 0.25,
+      max: Math.max(4, Math.ceil(amount.value * 2)),
+      step: 0.25,
+      unit: null,
+    }
+  if (!inPercent.value)
+    return {
+      label: name,
+      min: 1,
+      max: Math.max(100, Math.ceil(amount.value * 2)),
+      step: 1,
+      unit: 'g' as const,
+    }
+  return {
+    label: name,
+    min: 0.5,
+    max: reach.value,
+    step: reach.value > 40 ? 1 : 0.5,
+    unit: 'percent' as const,
+  }
+})
+const grind = computed({
+  get: () => line.grind ?? 'shop',
+  set: value => emit('grind', value),
+})
+</script>
+
+<template>
+  <li class="line">
+    <Fader v-model="amount" v-bind="slider" :disabled="fixed && inPercent" />
+    <div class="line-foot">
+      <span class="soft">{{ units.text(row?.grams ?? 0, 'g') }}, or {{ row?.spoons ?? '–' }}</span>
+      <select v-if="row?.role === 'flour'" v-model="grind" :aria-label="`How ${name} is ground`">
+        <option value="shop">as sold</option>
+        <option value="home_fine">home, fine</option>
+        <option value="home_medium">home, medium</option>
+        <option value="home_coarse">home, coarse</option>
+      </select>
+      <button type="button" :aria-label="`Swap ${name}`" @click="emit('swap')">Swap</button>
+      <button type="button" :aria-label="`Take out ${name}`" :disabled="fixed" @click="emit('remove')">
+        Take out
+      </button>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.line {
+  padding: 0.35rem 0;
+  border-top: 1px solid var(--panel-edge);
+}
+
+.line:first-child {
+  border-top: 0;
+}
+
+.line-foot {
+  display: flex;
+  align-items: center;
+  gap: 0.3rem;
+}
+
+.line-foot span {
+  flex: 1;
+}
+
+.line-foot select {
+  min-height: var(--target);
+  border: 1px solid var(--panel-edge);
+  border-radius: var(--round);
+  background: var(--panel);
+  color: var(--ink);
+  font: inherit;
+}
+
+.line-foot button {
+  min-height: var(--target);
+  padding: 0 0.6rem;
+  border: 0;
+  background: none;
+  color: var(--active);
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+.line-foot button:disabled {
+  color: var(--ink-soft);
+  cursor: default;
+  text-decoration: none;
+}
+</style>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Plan, PlanRequest, Style } from '@/api/types'
+import { withWish } from '@/stages/requests'
+import Choice from '@/ui/Choice.vue'
+import Fader from '@/ui/Fader.vue'
+import FigureRow from '@/ui/FigureRow.vue'
+
+/** The sliders that everything hangs on, and the numbers that follow them. */
+const { request, plan, kind } = defineProps<{ request: PlanRequest; plan: Plan; kind: Style }>()
+const emit = defineEmits<{ change: [request: PlanRequest] }>()
+
+const hydration = computed({
+  get: () => Math.round(plan.water.hydration_percent.value),
+  set: value => emit('change', withWish(request, 'water', { hydration_percent: value })),
+})
+const celsius = computed({
+  get: () => Math.round(plan.water.celsius.value),
+  set: value => emit('change', withWish(request, 'water', { celsius: value, dough_celsius: undefined })),
+})
+const pot = computed({
+  get: () => Math.round(plan.mix.pot_share * 100),
+  set: value => emit('change', withWish(request, 'water', { pot_share: value / 100 })),
+})
+const texture = computed({
+  get: () => plan.water.texture,
+  set: value => emit('change', { ...request, formula: { ...request.formula, texture: value } }),
+})
+const isOwn = computed(() => request.water?.hydration_percent !== undefined)
+</script>
+
+<template>
+  <section class="panel stack" aria-label="Water and hold">
+    <h2>Water and hold</h2>
+    <Fader
+      v-model="hydration"
+      label="Water, in % of the flour"
+      :min="Math.floor((kind.hydration_range[0] ?? 20) * 0.6)"
+      :max="Math.ceil((kind.hydration_range[1] ?? 200) * 1.25)"
+      :step="1"
+      unit="percent"
+    />
+    <button
+      v-if="isOwn"
+      type="button"
+      class="numbers-back"
+      @click="emit('change', withWish(request, 'water', { hydration_percent: undefined }))"
+    >
+      Back to what the flour wants
+    </button>
+    <Fader v-model="celsius" label="Water temperature" :min="2" :max="100" :step="1" unit="celsius" />
+    <Fader v-model="pot" label="Flour cooked in the pot" :min="0" :max="100" :step="5" unit="percent" />
+    <Choice
+      v-model="texture"
+      label="Made to"
+      :options="[
+        { value: 'batter', label: 'Pour' },
+        { value: 'soft', label: 'Soft' },
+        { value: 'press', label: 'Press' },
+        { value: 'pat', label: 'Pat' },
+        { value: 'roll', label: 'Roll' },
+      ]"
+    />
+    <dl class="numbers">
+      <FigureRow label="Water to pour" :figure="plan.water.grams" />
+      <FigureRow label="First pour" :figure="plan.water.first_pour_grams" />
+      <FigureRow label="Dough" :figure="plan.mix.celsius" />
+      <FigureRow label="Starch swollen" :figure="plan.mix.swollen_share" />
+      <FigureRow label="Piece" :figure="plan.portion.piece_grams" :after="` × ${plan.portion.count}`" />
+      <FigureRow label="Wide" :figure="plan.shape.diameter_mm" />
+    </dl>
+    <p v-if="plan.mix.scald" class="soft">{{ plan.mix.scald.advice }}</p>
+  </section>
+</template>
+
+<style scoped>
+.numbers {
+  margin: 0;
+}
+
+.numbers-back {
+  justify-self: start;
+  min-height: var(--target);
+  border: 0;
+  background: none;
+  color: var(--active);
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+}
+</style>

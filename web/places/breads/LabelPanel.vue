@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Plan, PlanRequest } from '@/api/types'
+import { withWish } from '@/stages/requests'
+import Choice from '@/ui/Choice.vue'
+import FigureRow from '@/ui/FigureRow.vue'
+import { useUnits } from '@/ui/units'
+import WishFader from './WishFader.vue'
+import { factsOf, type Basis, type Convention } from './label'
+
+/** What a piece holds and costs, for whom it is, and whether it keeps to a budget. */
+const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()
+const emit = defineEmits<{ change: [request: PlanRequest] }>()
+const units = useUnits()
+const basis = ref<Basis>('per_piece')
+const convention = ref<Convention>('apart')
+const facts = computed(() => factsOf(plan.label[basis.value], convention.value))
+const budget = computed({
+  get: () => request.budget?.net_carbohydrate_grams,
+  set: grams =>
+    emit(
+      'change',
+      grams === undefined
+        ? { ...request, budget: {} }
+        : { ...request, budget: { net_carbohydrate_grams: Math.max(0.1, grams) } },
+    ),
+})
+
+function fit() {
+  const largest = plan.label.budget?.largest_piece_grams.value
+  if (largest) emit('change', withWish(request, 'pieces', { grams_each: Math.max(5, Math.floor(largest)) }))
+}
+</script>
+
+<template>
+  <div class="label">
+    <div class="stack">
+      <Choice
+        v-model="basis"
+        label="In"
+        :options="[
+          { value: 'per_piece', label: 'One piece' },
+          { value: 'per_100_g', label: '100 g as eaten' },
+          { value: 'per_100_g_raw', label: '100 g raw' },
+        ]"
+      />
+      <Choice
+        v-model="convention"
+        label="Carbohydrate on the label"
+        :options="[
+          { value: 'apart', label: 'Fibre counted apart' },
+          { value: 'within', label: 'Fibre counted in' },
+        ]"
+      />
+      <dl class="label-facts">
+        <FigureRow v-for="fact in facts" :key="fact.name" :label="fact.name" :figure="fact.figure" />
+      </dl>
+    </div>
+    <div class="stack">
+      <h3>For whom</h3>
+      <p :class="{ 'is-harm': plan.label.gluten.status === 'contains_wheat' }">
+        <strong>{{ plan.label.gluten.words }}.</strong>
+        <template v-if="plan.label.gluten.uncertified.length">
+          Not from a certified bag: {{ plan.label.gluten.uncertified.join(', ') }}.</template
+        >
+      </p>
+      <p>
+        {{
+          plan.label.allergens.length
+            ? `Contains ${plan.label.allergens.map(one => one.words).join(', ')}.`
+            : 'None of the allergens we list.'
+        }}
+      </p>
+      <h3>Cost, by the prices of your bags</h3>
+      <dl class="label-facts">
+        <FigureRow label="A piece" :figure="plan.label.cost.per_piece" />
+        <FigureRow label="The batch" :figure="plan.label.cost.batch" />
+      </dl>
+      <p v-if="plan.label.cost.unpriced.length" class="soft">
+        Not counted, since no bag has a price: {{ plan.label.cost.unpriced.join(', ') }}.
+      </p>
+      <h3>Carbohydrate budget</h3>
+      <WishFader v-model="budget" label="Net carbohydrate in a piece, at most" :start="5" :max="60" />
+      <p v-if="plan.label.budget">
+        {{ plan.label.budget.met ? 'A piece keeps to it.' : 'A piece goes over it.' }} The largest piece that
+        does weighs {{ units.text(plan.label.budget.largest_piece_grams.value, 'g') }}, raw.
+        <button v-if="!plan.label.budget.met" type="button" class="label-fit" @click="fit">
+          Make pieces of that size
+        </button>
+      </p>
+      <p class="soft">Figures are estimates and no advice on insulin or treatment.</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.label {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(22rem, 100%), 1fr));
+  gap: 1.5rem;
+}
+
+.label-facts {
+  margin: 0;
+}
+
+.label-fit {
+  min-height: var(--target);
+  border: 0;
+  background: none;
+  color: var(--active);
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+.is-harm {
+  color: var(--harm);
+}
+</style>

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { ElOption, ElSelect } from 'element-plus'
+import { computed } from 'vue'
+import type { Plan, PlanRequest, School } from '@/api/types'
+import { useHouse } from '@/house'
+import { withMethod, withWish } from '@/stages/requests'
+
+/** The choices that cooks disagree on: each named, and what it buys said in a line. */
+const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()
+const emit = defineEmits<{ change: [request: PlanRequest] }>()
+const house = useHouse()
+const schools = computed(() => house.kitchen?.schools ?? [])
+const turns = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id)?.turns ?? [])
+
+function optionsOf(school: School) {
+  return school.step === 'turns' ? school.options.filter(one => turns.value.includes(one.id)) : school.options
+}
+
+function buys(school: School): string {
+  return school.options.find(one => one.id === plan.method[school.step])?.buys ?? ''
+}
+
+/** A named school takes the place of a temperature or a share that was slid by hand. */
+function choose(step: School['step'], id: string) {
+  const chosen = withMethod(request, { [step]: id })
+  if (step === 'water')
+    return emit('change', withWish(chosen, 'water', { celsius: undefined, dough_celsius: undefined }))
+  emit('change', step === 'scald' ? withWish(chosen, 'water', { pot_share: undefined }) : chosen)
+}
+</script>
+
+<template>
+  <ul class="schools">
+    <li v-for="school in schools" :key="school.step">
+      <label :for="`school-${school.step}`">{{ school.name }}</label>
+      <ElSelect
+        :id="`school-${school.step}`"
+        :model-value="plan.method[school.step]"
+        :aria-label="school.name"
+        @change="(id: string) => choose(school.step, id)"
+      >
+        <ElOption
+          v-for="option in optionsOf(school)"
+          :key="option.id"
+          :value="option.id"
+          :label="option.name"
+        />
+      </ElSelect>
+      <span class="soft">{{ buys(school) }}</span>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.schools {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(15rem, 100%), 1fr));
+  gap: var(--gap) 1.2rem;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.schools li {
+  display: grid;
+  align-content: start;
+  gap: 0.2rem;
+}
+</style>

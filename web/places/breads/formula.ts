@@ -1,0 +1,107 @@
+import type { Kitchen, Lot, OwnIngredient, PlanRequest } from '@/api/types'
+
+export type Line = NonNullable<NonNullable<PlanRequest['formula']>['lines']>[number]
+
+/** The formula's own lines, in the order in which they stand. */
+export function linesOf(request: PlanRequest): Line[] {
+  return request.formula?.lines ?? []
+}
+
+export function withLines(request: PlanRequest, lines: Line[]): PlanRequest {
+  return { ...request, formula: { ...request.formula, lines } }
+}
+
+/** One line with another amount; what it was measured in stays. */
+export function withAmount(request: PlanRequest, ingredient: string, amount: number): PlanRequest {
+  return withLines(
+    request,
+    linesOf(request).map(line => {
+      if (line.ingredient !== ingredient) return line
+      if (line.volume) return { ...line, volume: { ...line.volume, amount } }
+      return line.percent === undefined ? { ...line, grams: amount } : { ...line, percent: amount }
+    }),
+  )
+}
+
+/** A line ground as it is: at home and how fine, or as shops sell it. */
+export function withGrind(
+  request: PlanRequest,
+  ingredient: string,
+  grind: NonNullable<Line['grind']>,
+): PlanRequest {
+  return withLines(
+    request,
+    linesOf(request).map(line => (line.ingredient === ingredient ? { ...line, grind } : line)),
+  )
+}
+
+export function without(request: PlanRequest, ingredient: string): PlanRequest {
+  return withLines(
+    request,
+    linesOf(request).filter(line => line.ingredient !== ingredient),
+  )
+}
+
+/** The request with one more line, in the measure that the formula is in. */
+export function withMore(request: PlanRequest, ingredient: string, amount: number): PlanRequest {
+  const lines = linesOf(request)
+  const inPercent = lines.every(line => line.percent !== undefined)
+  return withLines(request, [...lines, { ingredient, [inPercent ? 'percent' : 'grams']: amount } as Line])
+}
+
+/**
+ * Flours make up 100 % together: when one of them moves, the others share what is left in the ratio in which they stand.
+ */
+export function withFlourShare(
+  request: PlanRequest,
+  ingredient: string,
+  percent: number,
+  isFlour: (ingredient: string) => boolean,
+): PlanRequest {
+  const lines = linesOf(request)
+  const others = lines.filter(line => line.ingredient !== ingredient && isFlour(line.ingredient))
+  const left = others.reduce((sum, line) => sum + (line.percent ?? 0), 0)
+  if (others.length === 0 || left === 0) return request
+  return withLines(
+    request,
+    lines.map(line => {
+      if (line.ingredient === ingredient) return { ...line, percent: round(percent) }
+      if (!isFlour(line.ingredient)) return line
+      return { ...line, percent: round(((line.percent ?? 0) * (100 - percent)) / left) }
+    }),
+  )
+}
+
+/** Own ingredients that the lines name go along with the request, so that it can be planned anywhere. */
+export function withOwn(request: PlanRequest, own: OwnIngredient[]): PlanRequest {
+  const named = new Set(linesOf(request).map(line => line.ingredient))
+  const used = own.map(one => one.document).filter(document => named.has(document.id))
+  const rest = { ...request }
+  delete rest.own_ingredients
+  return used.length ? { ...rest, own_ingredients: used } : rest
+}
+
+/** What the larder holds: each ingredient with a bag that is not empty. */
+export function atHand(lots: Lot[]): string[] {
+  return [...new Set(lots.filter(lot => !lot.emptied_on).map(lot => lot.ingredient))]
+}
+
+/** Price a kilogram of the newest bag that has one, by ingredient. */
+export function pricesOf(lots: Lot[]): Record<string, number> {
+  const prices: Record<string, number> = {}
+  for (const lot of lots)
+    if (lot.price_per_kg !== null && !lot.emptied_on) prices[lot.ingredient] ??= lot.price_per_kg
+  return prices
+}
+
+/** Names of everything that a line can say: what ships and what is the kitchen's own. */
+export function namesOf(kitchen: Kitchen | null): Map<string, string> {
+  return new Map([
+    ...(kitchen?.ingredients ?? []).map(one => [one.id, one.name] as const),
+    ...(kitchen?.own_ingredients ?? []).map(one => [one.document.id, one.document.name] as const),
+  ])
+}
+
+function round(percent: number): number {
+  return Number(percent.toFixed(2))
+}

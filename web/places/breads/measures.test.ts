@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest'
+import type { PlanRequest } from '@/api/types'
+import { linesOf } from './formula'
+import { inSpoons, measureOf, writtenIn } from './measures'
+
+const request: PlanRequest = {
+  style: 'rice-round',
+  formula: {
+    lines: [
+      { ingredient: 'rice-white', percent: 100, lot: 'tin' },
+      { ingredient: 'salt', percent: 1 },
+    ],
+  },
+}
+const ledger = [
+  { ingredient: 'rice-white', grams: 280, percent: 100, millilitres: 509 },
+  { ingredient: 'salt', grams: 2.8, percent: 1, millilitres: 2.4 },
+]
+
+describe('a formula', () => {
+  it('is written in percent until a line says otherwise', () => {
+    expect(measureOf(request)).toBe('percent')
+    expect(measureOf(writtenIn(request, 'grams', ledger))).toBe('grams')
+    expect(measureOf(writtenIn(request, 'volume', ledger))).toBe('volume')
+  })
+
+  it('in grams weighs what the plan weighs, and keeps its bags', () => {
+    expect(linesOf(writtenIn(request, 'grams', ledger))).toEqual([
+      { ingredient: 'rice-white', grams: 280, lot: 'tin' },
+      { ingredient: 'salt', grams: 2.8 },
+    ])
+  })
+
+  it('comes back to percent as it was', () => {
+    expect(writtenIn(writtenIn(request, 'grams', ledger), 'percent', ledger)).toEqual(request)
+  })
+})
+
+it.each([
+  [509, 2, 'cup_metric'],
+  [130, 0.5, 'cup_metric'],
+  [30, 2, 'tablespoon_metric'],
+  [2.4, 0.5, 'teaspoon_metric'],
+  [0.1, 0.25, 'teaspoon_metric'],
+])('measures %d mL as %d %s', (millilitres, amount, unit) => {
+  expect(inSpoons(millilitres)).toEqual({ amount, unit, fill: 'spooned' })
+})

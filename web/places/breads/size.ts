@@ -1,0 +1,39 @@
+import type { Plan, PlanRequest } from '@/api/types'
+
+export type SizeBy = 'pieces' | 'flour' | 'dough' | 'limit'
+
+export function sizedBy(request: PlanRequest): SizeBy {
+  const scale = request.formula?.scale
+  if (scale?.flour_grams !== undefined) return 'flour'
+  if (scale?.dough_grams !== undefined) return 'dough'
+  return scale?.limit ? 'limit' : 'pieces'
+}
+
+/**
+ * The request sized another way, starting from the size it has. Where the flour or the dough decides, a number of pieces
+ * and their weight together would say too much, so the number goes.
+ */
+export function withSize(
+  request: PlanRequest,
+  plan: Pick<Plan, 'ledger' | 'portion' | 'water'>,
+  by: SizeBy,
+): PlanRequest {
+  const formula = { ...request.formula }
+  delete formula.scale
+  const pieces = { ...request.pieces }
+  if (by === 'pieces') return { ...request, formula, pieces: { ...pieces, count: plan.portion.count } }
+  delete pieces.count
+  const flour = plan.ledger
+    .filter(row => row.role === 'flour' || row.role === 'starch')
+    .reduce((sum, row) => sum + row.grams, 0)
+  const first = plan.ledger[0]
+  const scale =
+    by === 'flour'
+      ? { flour_grams: Math.max(20, Math.round(flour)) }
+      : by === 'dough'
+        ? { dough_grams: Math.max(50, Math.round(plan.portion.mixed_grams.value)) }
+        : {
+            limit: { ingredient: first?.ingredient ?? '', grams: Math.max(1, Math.round(first?.grams ?? 1)) },
+          }
+  return { ...request, formula: { ...formula, scale }, pieces }
+}

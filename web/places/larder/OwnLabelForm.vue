@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { ElButton, ElInput, ElOption, ElSelect, ElSwitch } from 'element-plus'
+import { computed, reactive, ref, watch } from 'vue'
+import { useAsking } from '@/api/asking'
+import { api, Refusal, Unreachable } from '@/api/client'
+import type { OwnIngredient } from '@/api/types'
+import { useHouse } from '@/house'
+import { useUnits } from '@/ui/units'
+import LabelNumber from './LabelNumber.vue'
+import { emptyLabel, PARTS, idFor } from './ownLabel'
+
+/** The table of a package, shaped as packages print it, that checks its sums as it is typed. */
+const { own } = defineProps<{ own: OwnIngredient | null }>()
+const emit = defineEmits<{ kept: []; leave: [] }>()
+const house = useHouse()
+const units = useUnits()
+const label = reactive(own ? structuredClone(own.document) : emptyLabel())
+const likes = computed(() => house.kitchen?.ingredients.filter(one => one.id !== 'water') ?? [])
+const check = useAsking(api.checkLabel)
+const trouble = ref('')
+const named = computed(() => ({ ...label, id: own ? label.id : idFor(label.name) }))
+watch(named, document => document.name.trim() && void check.about(document), { deep: true, immediate: true })
+
+async function keep() {
+  try {
+    await api.keepOwn({ version: own?.version ?? 0, document: named.value })
+    emit('kept')
+  } catch (failure) {
+    if (!(failure instanceof Refusal) && !(failure instanceof Unreachable)) throw failure
+    trouble.value = failure.message
+  }
+}
+</script>
+
+<template>
+  <form class="package panel" aria-label="The table of a package" @submit.prevent="keep">
+    <div class="stack">
+      <label class="stack">
+        <span>What it is called</span>
+        <ElInput v-model="label.name" maxlength="80" aria-label="What it is called" />
+      </label>
+      <label class="stack">
+        <span>What it is like, for water and hold</span>
+        <ElSelect v-model="label.like" filterable aria-label="What it is like">
+          <ElOption v-for="one in likes" :key="one.id" :value="one.id" :label="one.name" />
+        </ElSelect>
+      </label>
+      <p class="soft">
+        A package tells nothing of how a flour drinks. That is borrowed, with a wider spread, until your
+        batches know better.
+      </p>
+    </div>
+    <fieldset class="package-table">
+      <legend>In 100 g</legend>
+      <LabelNumber
+        v-for="part in PARTS"
+        :key="part.id"
+        v-model="label.per_100_g[part.id]"
+        :label="part.label"
+        :unit="part.unit"
+        :inset="part.inset"
+      />
+      <div class="row">
+        <ElSwitch
+          v-model="label.per_100_g.fibre_within_carbohydrate as boolean"
+          aria-label="The carbohydrate counts fibre in"
+        />
+        <span>The carbohydrate counts fibre in</span>
+      </div>
+    </fieldset>
+    <div class="stack" aria-live="polite">
+      <h2>Does it add up?</h2>
+      <p v-if="check.refused.value" class="package-wrong">{{ check.refused.value }}</p>
+      <template v-else-if="check.answer.value">
+        <p class="package-right">✓ It does.</p>
+        <p>
+          The parts come to {{ units.text(check.answer.value.sum_grams, 'g') }}; the rest is
+          {{ units.text(check.answer.value.water_grams, 'g') }} water and
+          {{ units.text(check.answer.value.ash_grams, 'g') }} minerals, as in what it is like.
+        </p>
+        <p>
+          Energy printed {{ units.text(check.answer.value.energy_printed_kj, 'kJ') }}, counted from the parts
+          {{ units.text(check.answer.value.energy_counted_kj, 'kJ') }}.
+        </p>
+      </template>
+      <p v-else class="soft">Give it a name and type its table.</p>
+      <p v-if="trouble" class="package-wrong" role="alert">{{ trouble }}</p>
+      <div class="row">
+        <ElButton type="primary" native-type="submit" :disabled="!check.answer.value || !!check.refused.value"
+          >Keep it</ElButton
+        >
+        <ElButton @click="emit('leave')">Leave it</ElButton>
+      </div>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.package {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(17rem, 100%), 1fr));
+  gap: 1.5rem;
+}
+
+.package label.stack {
+  gap: 0.2rem;
+  color: var(--ink-soft);
+}
+
+.package-table {
+  display: grid;
+  margin: 0;
+  padding: 0.8rem;
+  border: 3px solid var(--ink);
+  border-radius: 4px;
+}
+
+.package-table legend {
+  font: 600 1.1rem var(--font-head);
+}
+
+.package-wrong {
+  color: var(--harm);
+}
+
+.package-right {
+  color: var(--ready);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,36 @@
+import { expect, it } from 'vitest'
+import type { Lot } from '@/api/types'
+import { changeOf, inOrder, newLot, tidied } from './lots'
+
+const lot = (label: string, opened_on: string | null, emptied_on: string | null = null): Lot => ({
+  ...newLot('teff'),
+  id: label,
+  version: 1,
+  label,
+  opened_on,
+  emptied_on,
+  bought_on: null,
+  price_per_kg: null,
+  grams: null,
+  notes: null,
+})
+
+it('shows open bags first, the newest before the older, then sealed ones, then the empty', () => {
+  const lots = [
+    lot('empty', '2026-01-01', '2026-02-01'),
+    lot('sealed', null),
+    lot('old', '2026-01-01'),
+    lot('new', '2026-03-01'),
+  ]
+  expect(inOrder(lots).map(one => one.label)).toEqual(['new', 'old', 'sealed', 'empty'])
+})
+
+it('sends a cleared day as no day and an empty note as none', () => {
+  const change = tidied({ ...newLot('teff'), label: 'Teff', opened_on: '', notes: '  ' })
+  expect([change.opened_on, change.notes]).toEqual([null, null])
+})
+
+it('changes a bag at the version that was seen', () => {
+  expect(changeOf(lot('a', null))).toMatchObject({ version: 1, label: 'a' })
+  expect(changeOf(lot('a', null))).not.toHaveProperty('id')
+})

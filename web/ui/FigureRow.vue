@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import type { Figure } from '@/api/types'
+import { useUnits } from './units'
+import Why from './Why.vue'
+
+/** A number of the core with its name, in a list of such: it answers "why?". */
+const { label, figure, after = '' } = defineProps<{ label: string; figure: Figure; after?: string }>()
+const units = useUnits()
+</script>
+
+<template>
+  <div class="figure-row">
+    <dt>{{ label }}</dt>
+    <dd>
+      {{ units.text(figure.value, figure.unit) }}{{ after }}
+      <Why :figure="figure" :label="label" />
+    </dd>
+  </div>
+</template>
+
+<style scoped>
+.figure-row {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 0.6rem;
+  border-top: 1px solid var(--panel-edge);
+}
+
+.figure-row:first-child {
+  border-top: 0;
+}
+
+dt {
+  color: var(--ink-soft);
+}
+
+dd {
+  margin: 0;
+  font-weight: 600;
+  text-align: right;
+}
+</style>

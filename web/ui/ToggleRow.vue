@@ -1,0 +1,58 @@
+<script setup lang="ts">
+/** Any number of named things, each on or off. */
+const { label, options } = defineProps<{ label: string; options: { id: string; name: string }[] }>()
+const model = defineModel<string[]>({ required: true })
+
+function toggle(id: string) {
+  model.value = model.value.includes(id) ? model.value.filter(one => one !== id) : [...model.value, id]
+}
+</script>
+
+<template>
+  <div class="toggles" role="group" :aria-label="label">
+    <span class="soft">{{ label }}</span>
+    <button
+      v-for="option in options"
+      :key="option.id"
+      type="button"
+      :aria-pressed="model.includes(option.id)"
+      @click="toggle(option.id)"
+    >
+      {{ option.name }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.toggles {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.35rem;
+}
+
+.toggles span {
+  width: 100%;
+}
+
+.toggles button {
+  min-height: var(--target);
+  padding: 0 0.8rem;
+  border: 1px solid var(--edge-strong);
+  border-radius: var(--round);
+  background: var(--panel);
+  color: var(--ink);
+  font: inherit;
+  cursor: pointer;
+}
+
+.toggles button[aria-pressed='true'] {
+  border-color: var(--active);
+  background: var(--active);
+  color: var(--active-ink);
+  font-weight: 600;
+}
+
+.toggles button[aria-pressed='true']::before {
+  content: '✓ ';
+}
+</style>
