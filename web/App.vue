@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { useHouse } from './house'
 import { useAppearance } from './ui/appearance'
 import KeySheet from './ui/KeySheet.vue'
@@ -8,6 +8,19 @@ import UnitSwitch from './ui/UnitSwitch.vue'
 const house = useHouse()
 const appearance = useAppearance()
 const router = useRouter()
+const route = useRoute()
+const PLACES = [
+  { to: '/', name: 'Today' },
+  { to: '/breads', name: 'Breads' },
+  { to: '/larder', name: 'Larder', also: '/grain' },
+  { to: '/record', name: 'Record' },
+]
+
+/** A place is where one is on any of its pages. */
+function isHere(place: { to: string; also?: string }): boolean {
+  if (place.to === '/') return route.path === '/'
+  return route.path.startsWith(place.to) || (place.also !== undefined && route.path.startsWith(place.also))
+}
 
 async function leave() {
   await house.leave()
@@ -21,10 +34,14 @@ async function leave() {
     <RouterLink class="top-name" to="/">Stone Mill</RouterLink>
     <template v-if="house.session?.user">
       <nav class="top-places" aria-label="Places">
-        <RouterLink to="/">Today</RouterLink>
-        <RouterLink to="/breads">Breads</RouterLink>
-        <RouterLink to="/larder">Larder</RouterLink>
-        <RouterLink to="/record">Record</RouterLink>
+        <RouterLink
+          v-for="place in PLACES"
+          :key="place.to"
+          :to="place.to"
+          :class="{ 'is-here': isHere(place) }"
+          :aria-current="isHere(place) ? 'page' : undefined"
+          >{{ place.name }}</RouterLink
+        >
       </nav>
       <span class="top-kitchen soft">{{ house.session.user.kitchen }}</span>
     </template>
@@ -98,8 +115,7 @@ async function leave() {
   text-decoration: none;
 }
 
-.top-places a.router-link-active:not([href='/']),
-.top-places a.router-link-exact-active {
+.top-places a.is-here {
   border-color: var(--active);
   font-weight: 600;
 }

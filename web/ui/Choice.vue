@@ -68,7 +68,7 @@ const name = `choice-${Math.random().toString(36).slice(2)}`
 }
 
 .choice-option input:checked + span::before {
-  content: '✓ ';
+  content: '✓ ' / '';
   position: absolute;
   top: 0.1rem;
   left: 0.3rem;

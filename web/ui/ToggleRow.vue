@@ -53,6 +53,6 @@ function toggle(id: string) {
 }
 
 .toggles button[aria-pressed='true']::before {
-  content: '✓ ';
+  content: '✓ ' / '';
 }
 </style>

@@ -25,6 +25,19 @@ final readonly class Spoons
         return new self(intdiv($quarters, self::QUARTERS_IN_TABLESPOON), $quarters % self::QUARTERS_IN_TABLESPOON);
     }
 
+    /** An amount as a kitchen without a scale says it: cups to the quarter from a quarter on, spoons below. */
+    public static function orCups(float $grams, float $gramsPerMillilitre): string
+    {
+        $cups = $grams / $gramsPerMillilitre / VolumeUnit::CupMetric->millilitres();
+        if ($cups < 0.25) {
+            return self::holding($grams, $gramsPerMillilitre)->inWords();
+        }
+        $quarters = (int) round(4 * $cups);
+        $whole = intdiv($quarters, 4);
+
+        return ($whole > 0 ? $whole : '').['', '¼', '½', '¾'][$quarters % 4].($quarters > 4 ? ' cups' : ' cup');
+    }
+
     public function millilitres(): float
     {
         return $this->tablespoons * VolumeUnit::TablespoonMetric->millilitres()

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
-use StoneMill\Dough\LedgerRow;
 use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Allergen;
 
@@ -80,7 +79,7 @@ final readonly class Comparison
         $changes = [];
         foreach ($figures as [$name, $unit, $more, $less, $of]) {
             [$from, $to] = [$of($this->before), $of($this->after)];
-            if (! self::same($from, $to)) {
+            if (! self::alike($from, $to, $unit)) {
                 $changes[] = self::change($name, 'outcome', sprintf('%s: %s.', $name, $to > $from ? $more : $less), $from, $to, $unit);
             }
         }
@@ -111,12 +110,25 @@ final readonly class Comparison
     /** @return array<string, float> percent of flour base by name */
     private static function percents(BatchPlan $plan): array
     {
-        $rows = $plan->dough->ledger->rows;
+        $percents = [];
+        foreach ($plan->dough->ledger->rows as $row) {
+            // What the formula says, not what the scale's step makes of it in one batch.
+            $percents[$row->line->ingredient->name] = $plan->request->formula->line($row->line->ingredient->id)->percent ?? $row->percent;
+        }
 
-        return array_combine(
-            array_map(static fn (LedgerRow $row): string => $row->line->ingredient->name, $rows),
-            array_map(static fn (LedgerRow $row): float => $row->percent, $rows),
-        );
+        return $percents;
+    }
+
+    /** Whether a cook would see the difference: in the last digit that the page shows. */
+    private static function alike(float $from, float $to, Unit $unit): bool
+    {
+        $step = match ($unit) {
+            Unit::Second => 30.0,
+            Unit::Gram => max(abs($from), abs($to)) < 20 ? 0.1 : 0.5,
+            default => 0.5,
+        };
+
+        return abs($from - $to) < $step;
     }
 
     private static function same(float $from, float $to): bool

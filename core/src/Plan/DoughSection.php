@@ -53,7 +53,7 @@ final readonly class DoughSection
                 Reason::amount('Chance that this is already too much, at most', 100 * $risk, Unit::Percent),
             )->toArray(),
             'reserve_grams' => Figure::exact($pour->reserveGrams, Unit::Gram, $total, Reason::amount('less the first pour', $pour->firstGrams, Unit::Gram))->toArray(),
-            'reserve_spoons' => Spoons::holding($pour->reserveGrams, 1.0)->inWords(),
+            'reserve_spoons' => Spoons::orCups($pour->reserveGrams, 1.0),
             'hydration_percent' => Figure::spread(
                 Spread::of(100 * $this->dough->waterFigure->low / $flour, 100 * $pour->grams / $flour, 100 * $this->dough->waterFigure->high / $flour),
                 Unit::Percent,
@@ -165,7 +165,7 @@ final readonly class DoughSection
             'lot' => $row->line->lot,
             'grams' => round($row->line->grams, 4),
             'millilitres' => round($row->line->grams / $row->line->ingredient->spoonDensity(), 4),
-            'spoons' => Spoons::holding($row->line->grams, $row->line->ingredient->spoonDensity())->inWords(),
+            'spoons' => Spoons::orCups($row->line->grams, $row->line->ingredient->spoonDensity()),
             'percent' => round($row->percent, 4),
             'takes_grams' => round($row->takesGrams, 4),
             'brings_grams' => round($row->bringsGrams, 4),

@@ -28,9 +28,9 @@ final readonly class FeelAnswers
     {
         $correction = $this->bowl->correctionFor($grade);
         $flour = $correction->flourGrams->likely;
-        $dough = $this->bowl->doughGrams() + $correction->waterGrams->likely + $this->bowl->dryMixGrams($flour);
+        $dough = $this->bowl->wholeDoughGrams() + $correction->waterGrams->likely + $this->bowl->dryMixGrams($flour);
         $kept = $dough * $this->plan->keptShare;
-        $piece = $this->bowl->doughGrams() * $this->plan->keptShare / $this->bowl->count();
+        $piece = $this->bowl->wholeDoughGrams() * $this->plan->keptShare / $this->bowl->count();
 
         return [
             'grade' => $grade->value,

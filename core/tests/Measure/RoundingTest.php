@@ -46,4 +46,14 @@ final class RoundingTest extends TestCase
         self::assertSame([236.588, 250.0], [VolumeUnit::CupUs->millilitres(), VolumeUnit::CupMetric->millilitres()]);
         self::assertEqualsWithDelta(16, VolumeUnit::CupUs->millilitres() / VolumeUnit::TablespoonUs->millilitres(), 0.001);
     }
+
+    public function test_from_a_quarter_cup_on_amounts_are_told_in_cups(): void
+    {
+        // 275 g at 0.55 g/mL are 500 mL, two metric cups; 40 g are 72.7 mL, a bit over a quarter.
+        self::assertSame('2 cups', Spoons::orCups(275, 0.55));
+        self::assertSame('¼ cup', Spoons::orCups(40, 0.55));
+        self::assertSame('1 cup', Spoons::orCups(250, 1.0));
+        self::assertSame('1½ cups', Spoons::orCups(375, 1.0));
+        self::assertSame('2 tbsp', Spoons::orCups(30, 1.0));
+    }
 }

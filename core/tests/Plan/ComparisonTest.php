@@ -26,7 +26,7 @@ final class ComparisonTest extends TestCase
         );
         $lines = array_values(array_filter($changes, static fn (array $change): bool => $change['kind'] === 'line'));
         self::assertSame(['Less sorghum flour.', 'Salt goes out.', 'Tapioca starch comes in.'], array_column($lines, 'text'));
-        self::assertEqualsWithDelta([100.0, 85.0], [$lines[0]['before'], $lines[0]['after']], 0.2);
+        self::assertEqualsWithDelta([100.0, 85.0], [$lines[0]['before'], $lines[0]['after']], 1e-6);
         self::assertNull($lines[1]['after']);
         self::assertNull($lines[2]['before']);
     }

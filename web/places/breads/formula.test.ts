@@ -5,6 +5,7 @@ import {
   linesOf,
   pricesOf,
   withAmount,
+  withBags,
   withFlourShare,
   withGrind,
   withMore,
@@ -101,6 +102,22 @@ describe('the larder', () => {
         lot('cassava'),
       ]),
     ).toEqual(['teff', 'cassava'])
+  })
+
+  it('weighs from the newest open bag of each, with its certificate and price', () => {
+    const bags = [
+      lot('teff', { id: 'old', opened_on: '2026-01-01', price_per_kg: 4 }),
+      lot('teff', { id: 'new', opened_on: '2026-02-01', price_per_kg: 5 }),
+      lot('teff', { id: 'gone', opened_on: '2026-03-01', emptied_on: '2026-03-02' }),
+      lot('cassava', { certified_gluten_free: false }),
+    ]
+    const weighed = withBags(request, bags)
+    expect(linesOf(weighed).map(line => line.lot)).toEqual(['cassava', undefined, 'new', undefined])
+    expect(weighed.lots).toEqual({
+      new: { certified_gluten_free: true, price_per_kg: 5 },
+      cassava: { certified_gluten_free: false },
+    })
+    expect(withBags(request, [])).toBe(request)
   })
 
   it('takes the price of the first bag that has one', () => {

@@ -81,6 +81,27 @@ export function withOwn(request: PlanRequest, own: OwnIngredient[]): PlanRequest
   return used.length ? { ...rest, own_ingredients: used } : rest
 }
 
+/** The request weighed from the bags that a batch would be weighed from: the newest open one of each ingredient. */
+export function withBags(request: PlanRequest, lots: Lot[]): PlanRequest {
+  const newest = new Map<string, Lot>()
+  for (const lot of lots) {
+    const known = newest.get(lot.ingredient)
+    if (!lot.emptied_on && (!known || (known.opened_on ?? '') < (lot.opened_on ?? '')))
+      newest.set(lot.ingredient, lot)
+  }
+  const bags: NonNullable<PlanRequest['lots']> = {}
+  const lines = linesOf(request).map(line => {
+    const lot = newest.get(line.ingredient)
+    if (!lot) return line
+    bags[lot.id] = {
+      certified_gluten_free: lot.certified_gluten_free,
+      ...(lot.price_per_kg === null ? {} : { price_per_kg: lot.price_per_kg }),
+    }
+    return { ...line, lot: lot.id }
+  })
+  return Object.keys(bags).length ? { ...withLines(request, lines), lots: bags } : request
+}
+
 /** What the larder holds: each ingredient with a bag that is not empty. */
 export function atHand(lots: Lot[]): string[] {
   return [...new Set(lots.filter(lot => !lot.emptied_on).map(lot => lot.ingredient))]

@@ -3,7 +3,7 @@ import { useAsking } from '@/api/asking'
 import { api, Refusal, Unreachable } from '@/api/client'
 import type { BreadVersions, PlanRequest, Revision } from '@/api/types'
 import { useHouse } from '@/house'
-import { withOwn } from './formula'
+import { withBags, withOwn } from './formula'
 
 const MOST_STEPS = 60
 
@@ -66,7 +66,7 @@ export function useFormula() {
         JSON.stringify({ after: newest.value.number, request: next } satisfies Draft),
       )
     else localStorage.removeItem(keyOf(bread.value.id))
-    void planning.about(next)
+    void planning.about(withBags(next, house.kitchen?.lots ?? []))
   }
 
   return {

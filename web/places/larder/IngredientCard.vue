@@ -73,7 +73,7 @@ const drinks = computed(() => (cold.value[1] ?? 0) > 0)
 }
 
 .is-protein {
-  fill: var(--harm);
+  fill: var(--active);
 }
 
 .is-fat {

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
+import { computed } from 'vue'
 import type { Lot } from '@/api/types'
 import { useUnits } from '@/ui/units'
+import { historyOf } from './lots'
 
 /** One bag: what is in it, since when, and what may be said of it. */
 const { lot, name } = defineProps<{ lot: Lot; name: string }>()
 const emit = defineEmits<{ edit: [] }>()
 const units = useUnits()
+const history = computed(() => historyOf(lot, units.text))
 </script>
 
 <template>
@@ -16,12 +19,7 @@ const units = useUnits()
     <span :class="lot.certified_gluten_free ? 'is-certified' : 'soft'">{{
       lot.certified_gluten_free ? '✓ certified gluten-free' : 'no certificate'
     }}</span>
-    <span class="soft">
-      <template v-if="lot.grams !== null">{{ units.text(lot.grams, 'g') }} bought</template>
-      <template v-if="lot.bought_on"> {{ lot.bought_on }}</template><template v-if="lot.opened_on"
-        >, open since {{ lot.opened_on }}</template
-      ><template v-if="lot.emptied_on">, empty since {{ lot.emptied_on }}</template>
-    </span>
+    <span v-if="history" class="soft">{{ history }}</span>
     <span v-if="lot.price_per_kg !== null">{{ units.text(lot.price_per_kg, 'money') }} a kilogram</span>
     <p v-if="lot.notes">{{ lot.notes }}</p>
     <ElButton :aria-label="`Change ${lot.label}`" @click="emit('edit')">Change</ElButton>

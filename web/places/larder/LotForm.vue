@@ -34,7 +34,12 @@ async function keep() {
 </script>
 
 <template>
-  <form class="bag panel" :aria-label="lot ? `Change ${lot.label}` : 'A new bag'" @submit.prevent="keep">
+  <form
+    novalidate
+    class="bag panel"
+    :aria-label="lot ? `Change ${lot.label}` : 'A new bag'"
+    @submit.prevent="keep"
+  >
     <label class="bag-wide">
       What is in it
       <ElSelect v-model="change.ingredient" filterable aria-label="What is in it">

@@ -33,7 +33,7 @@ async function keep() {
 </script>
 
 <template>
-  <form class="package panel" aria-label="The table of a package" @submit.prevent="keep">
+  <form novalidate class="package panel" aria-label="The table of a package" @submit.prevent="keep">
     <div class="stack">
       <label class="stack">
         <span>What it is called</span>

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Lot } from '@/api/types'
-import { changeOf, inOrder, newLot, tidied } from './lots'
+import { changeOf, historyOf, inOrder, newLot, tidied } from './lots'
 
 const lot = (label: string, opened_on: string | null, emptied_on: string | null = null): Lot => ({
   ...newLot('teff'),
@@ -33,4 +33,12 @@ it('sends a cleared day as no day and an empty note as none', () => {
 it('changes a bag at the version that was seen', () => {
   expect(changeOf(lot('a', null))).toMatchObject({ version: 1, label: 'a' })
   expect(changeOf(lot('a', null))).not.toHaveProperty('id')
+})
+
+it('tells what has become of a bag in one line', () => {
+  const text = (value: number) => `${value} g`
+  expect(historyOf({ ...lot('a', '2026-03-02'), grams: 500, bought_on: '2026-03-01' }, text)).toBe(
+    '500 g, bought 2026-03-01, open since 2026-03-02',
+  )
+  expect(historyOf(lot('a', null), text)).toBe('')
 })

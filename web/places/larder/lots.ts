@@ -1,4 +1,4 @@
-import type { Lot, LotChange } from '@/api/types'
+import type { Lot, LotChange, Unit } from '@/api/types'
 
 /** A bag as a change to send: everything but its identifier, at the version that was seen. */
 export function changeOf(lot: Lot): LotChange {
@@ -42,4 +42,15 @@ export function inOrder(lots: Lot[]): Lot[] {
       (b.opened_on ?? '').localeCompare(a.opened_on ?? '') ||
       a.label.localeCompare(b.label),
   )
+}
+
+/** What has become of a bag, in one line: bought, opened, emptied. */
+export function historyOf(lot: Lot, text: (value: number, unit: Unit) => string): string {
+  const said = [
+    lot.grams === null ? '' : text(lot.grams, 'g'),
+    lot.bought_on ? `bought ${lot.bought_on}` : '',
+    lot.opened_on ? `open since ${lot.opened_on}` : '',
+    lot.emptied_on ? `empty since ${lot.emptied_on}` : '',
+  ].filter(Boolean)
+  return said.join(', ')
 }

@@ -79,7 +79,7 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
   gap: var(--gap);
 }
 
-.water-column {
+.water > .panel {
   align-self: start;
 }
 
