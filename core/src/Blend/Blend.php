@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace StoneMill\Blend;
 
+use StoneMill\Measure\Figure;
+use StoneMill\Measure\Reason;
+use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Composition;
 use StoneMill\Pantry\Ingredient;
 
@@ -67,13 +70,32 @@ final readonly class Blend
             'possible' => true,
             'lines' => array_map(static fn (array $line): array => ['ingredient' => $line['ingredient']->id, 'name' => $line['ingredient']->name, 'percent' => $line['percent']], $this->lines),
             'per_100_g' => [
-                'net_carbohydrate_grams' => round($composition->carbohydrateGrams, 4), 'protein_grams' => round($composition->proteinGrams, 4),
-                'fibre_grams' => round($composition->fibreGrams, 4), 'fat_grams' => round($composition->fatGrams, 4),
+                'net_carbohydrate_grams' => $this->part($composition->carbohydrateGrams, static fn (Composition $part): float => $part->carbohydrateGrams),
+                'protein_grams' => $this->part($composition->proteinGrams, static fn (Composition $part): float => $part->proteinGrams),
+                'fibre_grams' => $this->part($composition->fibreGrams, static fn (Composition $part): float => $part->fibreGrams),
+                'fat_grams' => $this->part($composition->fatGrams, static fn (Composition $part): float => $part->fatGrams),
             ],
-            'binding_index' => round($this->bindingIndex(), 4),
+            'binding_index' => Figure::exact($this->bindingIndex(), Unit::Index, ...array_map(
+                fn (array $line): Reason => Reason::amount($line['ingredient']->name, $line['percent'] * $line['ingredient']->bindingAtSwollen($this->swollenShare), Unit::Index),
+                $this->lines,
+            ))->toArray(),
             'price_per_kg' => $this->pricePerKilogram($this->request->prices),
             'clash' => [],
         ];
+    }
+
+    /**
+     * @param callable(Composition): float $of grams in 100 g of one ingredient
+     * @return array<string, mixed>
+     */
+    private function part(float $grams, callable $of): array
+    {
+        $total = array_sum(array_column($this->lines, 'percent'));
+
+        return Figure::exact($grams, Unit::Gram, ...array_map(
+            static fn (array $line): Reason => Reason::amount($line['ingredient']->name, $line['percent'] / $total * $of($line['ingredient']->composition), Unit::Gram),
+            $this->lines,
+        ))->toArray();
     }
 
     /** @param array<string, float> $prices */

@@ -7,6 +7,9 @@ namespace StoneMill\Plan;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Measure\Figure;
+use StoneMill\Measure\Reason;
+use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Allergen;
 use StoneMill\Style\Purpose;
 use StoneMill\Style\Style;
@@ -42,7 +45,7 @@ final readonly class Chooser
         );
         $findings->refuseIfAny();
         $breads = array_map(fn (Style $style): array => $this->held($style, $wishes), $this->reference->styles->all());
-        usort($breads, static fn (array $a, array $b): int => [count($a['misses']), $b['rank'], $a['minutes']] <=> [count($b['misses']), $a['rank'], $b['minutes']]);
+        usort($breads, static fn (array $a, array $b): int => [count($a['misses']), $b['rank'], $a['minutes']['value']] <=> [count($b['misses']), $a['rank'], $b['minutes']['value']]);
 
         return ['breads' => $breads];
     }
@@ -52,7 +55,7 @@ final readonly class Chooser
         return ! $node->isAbsent() && $node->boolean();
     }
 
-    /** @return array{style: string, name: string, purpose: string, fits: list<string>, misses: list<string>, rank: int, minutes: float, count: int, piece_grams: float, net_carbohydrate_grams: float, allergens: list<string>} */
+    /** @return array{style: string, name: string, purpose: string, fits: list<string>, misses: list<string>, rank: int, minutes: array<string, mixed>, count: int, piece_grams: float, net_carbohydrate_grams: array<string, mixed>, allergens: list<string>} */
     private function held(Style $style, Suitability $wishes): array
     {
         $plan = $this->planner->plan(PlanRequest::read(['style' => $style->id], $this->reference));
@@ -61,11 +64,24 @@ final readonly class Chooser
         return [
             'style' => $style->id, 'name' => $style->name, 'purpose' => $style->purpose,
             'fits' => $fits, 'misses' => $misses, 'rank' => count($fits),
-            'minutes' => round($plan->line->readySeconds / 60, 1),
+            'minutes' => self::minutes($plan)->toArray(),
             'count' => $plan->portions->count,
             'piece_grams' => round($plan->portions->pieceGrams(), 4),
-            'net_carbohydrate_grams' => round(Suitability::netCarbohydrate($plan), 4),
+            'net_carbohydrate_grams' => Suitability::netCarbohydrateFigure($plan)->toArray(),
             'allergens' => array_map(static fn (Allergen $allergen): string => $allergen->value, $plan->label->allergens),
         ];
+    }
+
+    /** From the first weighing to the table, told by the stages it is made of. */
+    private static function minutes(BatchPlan $plan): Figure
+    {
+        $reasons = [Reason::amount('Rest or rise', $plan->restSeconds / 60, Unit::Minute)];
+        if ($plan->dough->handWarmMinutes->value > 0) {
+            $reasons[] = Reason::amount('Until hands can work it', $plan->dough->handWarmMinutes->value, Unit::Minute);
+        }
+        $reasons[] = Reason::amount('In the stack', $plan->request->style->stackSeconds / 60, Unit::Minute);
+        $reasons[] = Reason::saying('The rest is weighing, kneading, shaping and the griddle, by one pair of hands.');
+
+        return Figure::exact($plan->line->readySeconds / 60, Unit::Minute, ...$reasons);
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
+use StoneMill\Measure\Figure;
+use StoneMill\Measure\Reason;
+use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Allergen;
 use StoneMill\Style\Purpose;
 
@@ -38,6 +41,17 @@ final readonly class Suitability
     public static function netCarbohydrate(BatchPlan $plan): float
     {
         return $plan->label->carbohydratePer100GramsRaw() * $plan->portions->pieceGrams() / 100;
+    }
+
+    /** Net carbohydrate of a piece, which can say what it rests on. */
+    public static function netCarbohydrateFigure(BatchPlan $plan): Figure
+    {
+        return Figure::exact(
+            self::netCarbohydrate($plan),
+            Unit::Gram,
+            Reason::amount('In 100 g of dough', $plan->label->carbohydratePer100GramsRaw(), Unit::Gram),
+            Reason::amount('in a raw piece of', $plan->portions->pieceGrams(), Unit::Gram),
+        );
     }
 
     /** @return list<array{bool, string, string}> */

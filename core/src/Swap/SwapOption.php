@@ -72,7 +72,7 @@ final readonly class SwapOption
             'water_grams' => $after->dough->waterFigure->toArray(),
             'hydration_percent' => round($after->dough->hydrationPercent(), 4),
             'binding_index' => round($after->dough->ledger->bindingIndex(), 4),
-            'net_carbohydrate_per_piece_grams' => round(Suitability::netCarbohydrate($after), 4),
+            'net_carbohydrate_per_piece_grams' => Suitability::netCarbohydrateFigure($after)->toArray(),
             'allergens' => array_map(static fn (Allergen $allergen): array => ['id' => $allergen->value, 'words' => $allergen->inWords()], $after->label->allergens),
             'gluten' => $after->label->gluten->inWords(),
             'differences' => $this->differences(),

@@ -7,6 +7,7 @@ import type { BlendQuestion, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import AllergenChoice from '@/ui/AllergenChoice.vue'
 import Choice from '@/ui/Choice.vue'
+import FigureRow from '@/ui/FigureRow.vue'
 import { useUnits } from '@/ui/units'
 import WishFader from './WishFader.vue'
 import { GOALS, questionOf, withBlend, type Wishes } from './blend'
@@ -48,6 +49,13 @@ watch(question, asked => void about(asked), { immediate: true })
       />
       <WishFader v-model="wishes.protein_least" label="Protein, at least in 100 g" :start="12" :max="40" />
       <WishFader v-model="wishes.fibre_least" label="Fibre, at least in 100 g" :start="8" :max="40" />
+      <WishFader
+        v-model="wishes.price_most"
+        label="Cost of a kilogram, at most"
+        :start="4"
+        :max="30"
+        unit="money"
+      />
       <label class="blend-least">
         <span class="soft">At least 40 % of</span>
         <ElSelect
@@ -73,15 +81,16 @@ watch(question, asked => void about(asked), { immediate: true })
             <meter :value="line.percent" min="0" max="100" :aria-label="line.name"></meter>
           </li>
         </ul>
-        <p v-if="answer.per_100_g">
-          In 100 g of it, dry: {{ units.text(answer.per_100_g.net_carbohydrate_grams, 'g') }} net
-          carbohydrate, {{ units.text(answer.per_100_g.protein_grams, 'g') }} protein,
-          {{ units.text(answer.per_100_g.fibre_grams, 'g') }} fibre. Binding
-          {{ units.text(answer.binding_index ?? 0, 'index') }}.
-          <template v-if="answer.price_per_kg !== null"
-            >{{ units.text(answer.price_per_kg, 'money') }} a kilogram.</template
-          >
-        </p>
+        <dl v-if="answer.per_100_g && answer.binding_index" class="blend-facts">
+          <FigureRow
+            label="Net carbohydrate in 100 g, dry"
+            :figure="answer.per_100_g.net_carbohydrate_grams"
+          />
+          <FigureRow label="Protein" :figure="answer.per_100_g.protein_grams" />
+          <FigureRow label="Fibre" :figure="answer.per_100_g.fibre_grams" />
+          <FigureRow label="Binding" :figure="answer.binding_index" />
+        </dl>
+        <p v-if="answer.price_per_kg !== null">{{ units.text(answer.price_per_kg, 'money') }} a kilogram.</p>
         <p class="soft">
           Starch that swells and the dough's water follow once it is taken; a linear program over every wish
           at once found it.
@@ -111,6 +120,10 @@ watch(question, asked => void about(asked), { immediate: true })
 .blend-least {
   display: grid;
   gap: 0.2rem;
+}
+
+.blend-facts {
+  margin: 0;
 }
 
 .blend-lines {

@@ -9,6 +9,7 @@ import { uuid } from '@/api/uuid'
 import { useHouse } from '@/house'
 import AllergenChoice from '@/ui/AllergenChoice.vue'
 import Choice from '@/ui/Choice.vue'
+import Why from '@/ui/Why.vue'
 import { useUnits } from '@/ui/units'
 import ToggleRow from '@/ui/ToggleRow.vue'
 import WishFader from './WishFader.vue'
@@ -93,7 +94,7 @@ async function keep(chosen: ChosenBread) {
             label="Minutes from start to table, at most"
             :start="60"
             :max="240"
-            minutes
+            unit="min"
           />
           <ToggleRow
             v-model="wishes.lacks"
@@ -124,8 +125,10 @@ async function keep(chosen: ChosenBread) {
           </ul>
           <p class="soft">
             {{ bread.count }} × {{ units.text(bread.piece_grams, 'g') }},
-            {{ units.text(bread.minutes, 'min') }}, {{ units.text(bread.net_carbohydrate_grams, 'g') }} net
-            carbohydrate each
+            {{ units.text(bread.minutes.value, 'min') }}
+            <Why :figure="bread.minutes" :label="`Time of ${bread.name}`" />
+            {{ units.text(bread.net_carbohydrate_grams.value, 'g') }} net carbohydrate each
+            <Why :figure="bread.net_carbohydrate_grams" :label="`Net carbohydrate of ${bread.name}`" />
           </p>
           <ElButton :aria-label="`Keep ${bread.name} as a bread`" @click="keep(bread)"
             >Keep it as a bread</ElButton

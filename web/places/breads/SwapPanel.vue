@@ -75,7 +75,11 @@ watch(
           </li>
         </ul>
         <p class="soft">
-          {{ units.text(option.net_carbohydrate_per_piece_grams, 'g') }} net carbohydrate a piece.
+          {{ units.text(option.net_carbohydrate_per_piece_grams.value, 'g') }} net carbohydrate a piece
+          <Why
+            :figure="option.net_carbohydrate_per_piece_grams"
+            :label="`Net carbohydrate with ${option.name}`"
+          />
           {{ option.gluten }}.
         </p>
         <ElButton :aria-label="`Take ${option.name}`" @click="emit('change', option.request)"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Unit } from '@/api/types'
 import Fader from '@/ui/Fader.vue'
 
 /** A limit that may be wished for or not; switched on it slides. */
@@ -7,8 +8,8 @@ const {
   label,
   start,
   max,
-  minutes = false,
-} = defineProps<{ label: string; start: number; max: number; minutes?: boolean }>()
+  unit = 'g',
+} = defineProps<{ label: string; start: number; max: number; unit?: Unit }>()
 const model = defineModel<number | undefined>({ required: true })
 const value = computed({
   get: () => model.value ?? start,
@@ -25,7 +26,7 @@ const value = computed({
       :min="0"
       :max="max"
       :step="1"
-      :unit="minutes ? 'min' : 'g'"
+      :unit="unit"
     />
     <button
       type="button"

@@ -41,6 +41,11 @@ it('passes limits on, a limit of nothing too', () => {
   expect(asked.at_least).toEqual({ teff: 40 })
 })
 
+it('asks for a price only where a bag has one', () => {
+  expect(questionOf('x', { ...wishes, price_most: 3 }, kitchen).price_most).toBe(3)
+  expect(questionOf('x', { ...wishes, price_most: 3 }, null).price_most).toBeUndefined()
+})
+
 it('puts the blend where flours and binders were and leaves the rest', () => {
   const request: PlanRequest = {
     style: 'cassava-wrap',

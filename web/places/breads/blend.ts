@@ -11,6 +11,7 @@ export interface Wishes {
   net_carbohydrate_most?: number | undefined
   protein_least?: number | undefined
   fibre_least?: number | undefined
+  price_most?: number | undefined
 }
 
 export const GOALS: { value: Goal; label: string }[] = [
@@ -39,6 +40,8 @@ export function questionOf(style: string, wishes: Wishes, kitchen: Kitchen | nul
     const value = wishes[wish]
     if (value !== undefined) question[wish] = value
   }
+  // Without a single price nothing can be dear; the core would refuse the wish.
+  if (wishes.price_most !== undefined && question.prices) question.price_most = wishes.price_most
   return question
 }
 

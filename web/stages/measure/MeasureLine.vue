@@ -11,9 +11,10 @@ import { withLot } from '../requests'
 type Line = BatchState['bowl']['lines'][number]
 
 /** One line: what to weigh, from which bag, and what the scale really said. */
-const { line, planned, percent, isNext, locked } = defineProps<{
+const { line, planned, spoons, percent, isNext, locked } = defineProps<{
   line: Line
   planned: number
+  spoons: string | undefined
   percent: number
   isNext: boolean
   locked: boolean
@@ -62,7 +63,9 @@ const bag = computed({
       />
       <ElOption value="" label="No bag named" />
     </ElSelect>
-    <span class="line-grams">{{ units.text(planned, 'g') }}</span>
+    <span class="line-grams"
+      >{{ units.text(planned, 'g') }}<small v-if="spoons" class="soft"> {{ spoons }}</small></span
+    >
     <MassInput v-model="grams" class="line-read" :label="`${line.name} on the scale`" />
     <ElButton :type="isNext ? 'primary' : 'default'" @click="emit('measured', grams || planned)">{{
       line.measured ? '✓ It is in' : 'In the bowl'
@@ -88,6 +91,11 @@ const bag = computed({
   font: 600 1.5rem var(--font-head);
   text-align: right;
   white-space: nowrap;
+}
+
+.line-grams small {
+  display: block;
+  font: 400 0.9rem var(--font-text);
 }
 
 .line.is-next {

@@ -20,7 +20,11 @@ const says = computed(() =>
 )
 
 function planned(ingredient: string): number {
-  return plan.ledger.find(row => row.ingredient === ingredient)?.grams ?? 0
+  return row(ingredient)?.grams ?? 0
+}
+
+function row(ingredient: string) {
+  return plan.ledger.find(one => one.ingredient === ingredient)
 }
 </script>
 
@@ -37,7 +41,8 @@ function planned(ingredient: string): number {
       :key="line.ingredient"
       :line="line"
       :planned="planned(line.ingredient)"
-      :percent="plan.ledger.find(row => row.ingredient === line.ingredient)?.percent ?? 0"
+      :spoons="plan.method.measure === 'weight' ? undefined : row(line.ingredient)?.spoons"
+      :percent="row(line.ingredient)?.percent ?? 0"
       :is-next="line.ingredient === next?.ingredient"
       :locked="batch.state.begun"
       @measured="grams => store.record('measured', { ingredient: line.ingredient, grams })"

@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Batch, Plan } from '@/api/types'
+import Fader from '@/ui/Fader.vue'
 import Why from '@/ui/Why.vue'
 import { clock, useUnits } from '@/ui/units'
 import { heatFrom } from '../course'
@@ -14,6 +15,13 @@ const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const store = useBatch()
 const units = useUnits()
 const growth = computed(() => units.text(plan.rise?.growth ?? 1, 'share'))
+const wanted = computed({
+  get: () => plan.rise?.growth ?? 1.5,
+  set: value => {
+    const request = store.request ?? batch.request
+    store.change({ ...request, rise: { growth: value } })
+  },
+})
 const detail = computed(() => {
   if (plan.rise)
     return 'Warm and covered: mark the bowl where the dough stands, the mark is surer than the clock.'
@@ -28,6 +36,16 @@ const rest = computed(() => batch.state.rest)
     :detail="detail"
   />
   <div class="panel stack rest">
+    <Fader
+      v-if="plan.rise && !rest.ends_at"
+      v-model="wanted"
+      class="rest-growth"
+      label="Grown to, of its first size"
+      :min="1.2"
+      :max="2.5"
+      :step="0.1"
+      unit="share"
+    />
     <CountdownRing v-if="rest.ends_at" :ends-at="rest.ends_at" :seconds="rest.seconds" />
     <ElButton v-else type="primary" size="large" @click="store.record('rest_started')"
       >Start the rest</ElButton
@@ -47,6 +65,10 @@ const rest = computed(() => batch.state.rest)
 </template>
 
 <style scoped>
+.rest-growth {
+  width: min(30rem, 100%);
+}
+
 .rest {
   justify-items: center;
   padding: 2rem;

@@ -5,6 +5,7 @@ import type { Plan, PlanRequest, Style } from '@/api/types'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import { withMethod, withWish } from '../requests'
+import RoomFaders from './RoomFaders.vue'
 
 /** How much water, how warm, how it meets the flour. Once it is poured, what is done is done. */
 const { request, plan, kind, locked } = defineProps<{
@@ -115,7 +116,8 @@ const isOwn = computed(
       :disabled="locked"
     />
     <details class="sliders-more">
-      <summary>Tap, bowl and risk</summary>
+      <summary>Room, tap, bowl and risk</summary>
+      <RoomFaders :request="request" :locked="locked" @change="next => emit('change', next)" />
       <Fader v-model="tap" label="Tap" :min="3" :max="35" :step="1" unit="celsius" :disabled="locked" />
       <Fader v-model="bowl" label="Bowl" :min="3" :max="95" :step="1" unit="celsius" :disabled="locked" />
       <Fader
