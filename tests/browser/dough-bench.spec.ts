@@ -216,7 +216,7 @@ test('the water can be set by the dough it should make, and the jug says how to 
 
 test('a dough measured by feel says how far its hydration may be off', async ({ page }) => {
   await signIn(page)
-  await openBread(page, 'Everyday masa discs')
+  await openBread(page, 'Soft rice rounds')
   await page.getByRole('combobox', { name: 'Measure' }).focus()
   await page.keyboard.press('Enter')
   await page.getByRole('option', { name: 'By feel' }).click()
