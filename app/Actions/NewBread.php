@@ -25,9 +25,11 @@ final readonly class NewBread
         $read = PlanRequest::read($request, $this->reference);
         $this->planner->plan($read);
 
-        return DB::transaction(static function () use ($kitchen, $uuid, $name, $request, $read): Formula {
+        $document = $read->style->completed($request);
+
+        return DB::transaction(static function () use ($kitchen, $uuid, $name, $document, $read): Formula {
             $formula = Formula::query()->create(['uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'name' => $name, 'style' => $read->style->id]);
-            FormulaRevision::query()->create(['formula_id' => $formula->id, 'number' => 1, 'document' => $request]);
+            FormulaRevision::query()->create(['formula_id' => $formula->id, 'number' => 1, 'document' => $document]);
 
             return $formula;
         });

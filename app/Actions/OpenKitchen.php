@@ -25,20 +25,15 @@ final readonly class OpenKitchen
         return DB::transaction(function () use ($kitchenName, $userName, $password): User {
             $kitchen = Kitchen::query()->create(['name' => $kitchenName]);
             foreach (self::STARTERS as $style) {
-                ($this->newBread)($kitchen, Uuid::uuid4()->toString(), $this->reference->styles->style($style)->name, self::request($this->reference->styles->style($style)));
+                $this->bread($kitchen, $this->reference->styles->style($style));
             }
 
             return User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $userName, 'password' => $password]);
         });
     }
 
-    /** @return array<string, mixed> the plan request of a style as it ships */
-    public static function request(Style $style): array
+    private function bread(Kitchen $kitchen, Style $style): void
     {
-        return [
-            'style' => $style->id,
-            'formula' => ['lines' => $style->formula, 'method' => $style->method->toArray()],
-            'pieces' => ['count' => $style->pieceCount, 'grams_each' => $style->pieceGrams, 'thickness_mm' => $style->thicknessMillimetres],
-        ];
+        ($this->newBread)($kitchen, Uuid::uuid4()->toString(), $style->name, $style->toRequest());
     }
 }

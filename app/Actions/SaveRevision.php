@@ -32,12 +32,13 @@ final readonly class SaveRevision
             throw InvalidInput::at('request.style', 'A bread keeps its style; another style is another bread.', $read->style->id, $formula->style);
         }
         $this->planner->plan($read);
-        DB::transaction(static function () use ($formula, $after, $request): void {
+        $document = $read->style->completed($request);
+        DB::transaction(static function () use ($formula, $after, $request, $document): void {
             $newest = (int) FormulaRevision::query()->where('formula_id', $formula->id)->max('number');
             if ($newest !== $after) {
                 throw Conflict::between('bread', $newest, $after, BreadDocument::of($formula), $request);
             }
-            FormulaRevision::query()->create(['formula_id' => $formula->id, 'number' => $newest + 1, 'document' => $request]);
+            FormulaRevision::query()->create(['formula_id' => $formula->id, 'number' => $newest + 1, 'document' => $document]);
         });
     }
 }

@@ -27,10 +27,11 @@ export function useAsking<Question, Answer>(
 
   function forget() {
     asking?.abort()
+    asking = null
     answer.value = null
     refused.value = ''
   }
 
-  onScopeDispose(() => asking?.abort())
+  onScopeDispose(() => asking?.abort(), true)
   return { answer, refused, about, forget }
 }

@@ -26,8 +26,12 @@ export function useFormula() {
   async function open(id: string) {
     bread.value = await api.bread(id)
     const draft = drafted(id)
-    show(draft && draft.after === newest.value?.number ? draft.request : (newest.value?.request ?? null))
+    show(draft?.request ?? newest.value?.request ?? null)
     steps.value = []
+    trouble.value =
+      draft && draft.after !== newest.value?.number
+        ? `You changed version ${draft.after}; version ${newest.value?.number} was saved since. Compare before you save.`
+        : ''
   }
 
   function change(next: PlanRequest) {

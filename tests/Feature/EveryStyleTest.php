@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use StoneMill\Tests\Bench;
+use Tests\TestCase;
+
+/** Each bread style from choice to verdict over the real HTTP and database, by what the server itself says is next. */
+final class EveryStyleTest extends TestCase
+{
+    private const DONE = ['lay' => 'laid', 'turn' => 'turned', 'press' => 'turned', 'lift' => 'lifted'];
+
+    /** @return iterable<string, array{string}> */
+    public static function styles(): iterable
+    {
+        foreach (Bench::reference()->styles->ids() as $style) {
+            yield $style => [$style];
+        }
+    }
+
+    #[DataProvider('styles')]
+    public function test_a_batch_of_it_can_be_made_to_the_end(string $style): void
+    {
+        $this->cook();
+        $bread = self::uuid();
+        $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => $style, 'request' => ['style' => $style, 'pieces' => ['count' => 2]]])->assertCreated();
+        $batch = self::uuid();
+        $started = $this->postJson('/api/v1/batches', ['id' => $batch, 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z'])->assertCreated();
+        foreach ((array) $started->json('plan.ledger') as $row) {
+            $this->happens($batch, 'measured', ['ingredient' => $row['ingredient'], 'grams' => $row['grams']]);
+        }
+        $this->happens($batch, 'poured', ['grams' => $started->json('plan.water.first_pour_grams.value')]);
+        $state = $this->happens($batch, 'felt', ['grade' => 'cracking']);
+        $answer = array_column($state['feel_answers'], null, 'grade')['cracking'];
+        $state = $this->happens($batch, 'corrected', ['water_grams' => $answer['water_grams']['value'], 'flour_grams' => 0, 'pieces' => 3]);
+        self::assertSame(3, $state['portion']['count'], 'the wish for more pieces is kept with the correction');
+        $this->happens($batch, 'felt', ['grade' => 'ready']);
+        $state = $this->happens($batch, 'scale_set', ['grams' => max(60, round(3 * $state['bowl']['piece_grams'])), 'pieces' => 3]);
+        while ($state['portion']['left'] > 0) {
+            $state = $this->happens($batch, 'portioned', ['grams' => $state['portion']['next_mark_grams']]);
+        }
+        $events = $this->cookAll($batch, $state);
+        self::assertGreaterThanOrEqual(6, $events);
+        $version = $this->getJson("/api/v1/batches/$batch")->json('version');
+        $this->putJson("/api/v1/batches/$batch/verdict", ['version' => $version, 'verdict' => [
+            'pliability' => 'folds', 'puff' => 'patches', 'shade_first' => 0.5, 'shade_second' => 0.5, 'cracks' => 'none', 'sticking' => 'none',
+            'pieces_good' => 3, 'pieces_second' => 0, 'pieces_lost' => 0,
+        ]])->assertOk();
+        self::assertContains($batch, array_column((array) $this->getJson('/api/v1/batches')->json('batches'), 'id'));
+        self::assertGreaterThan(12, count((array) $this->getJson("/api/v1/batches/$batch")->json('events')));
+    }
+
+    /**
+     * Does whatever is next on the griddle until nothing is.
+     *
+     * @param array<string, mixed> $state
+     */
+    private function cookAll(string $batch, array $state): int
+    {
+        $done = 0;
+        $second = 0;
+        while ($state['griddle']['next'] !== [] && $done < 100) {
+            $next = $state['griddle']['next'][0];
+            $second += 5;
+            $at = sprintf('2026-03-02T10:%02d:%02d.000Z', intdiv($second, 60), $second % 60);
+            $fields = $next['action'] === 'lay' ? ['piece' => $next['piece'], 'place' => $next['place']] : ['piece' => $next['piece']];
+            $state = $this->happens($batch, self::DONE[$next['action']], $fields, $at);
+            $done++;
+        }
+        self::assertSame([3, 0], [$state['griddle']['lifted'], $state['griddle']['to_lay']]);
+
+        return $done;
+    }
+
+    /**
+     * @param array<string, mixed> $fields
+     * @return array<string, mixed> the state after it
+     */
+    private function happens(string $batch, string $kind, array $fields, string $at = '2026-03-02T09:30:00.000Z'): array
+    {
+        $response = $this->postJson("/api/v1/batches/$batch/events", ['events' => [self::event($kind, $fields, $at)]]);
+        $response->assertOk();
+
+        return (array) $response->json('state');
+    }
+}

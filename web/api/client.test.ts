@@ -1,0 +1,73 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { api, Refusal, Unreachable } from './client'
+
+const answer = (status: number, body: unknown) =>
+  new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
+const refusal = {
+  type: 'urn:stone-mill:problem:invalid-input',
+  title: 'The input cannot be used as it stands.',
+  status: 422,
+  detail: '',
+  errors: [
+    {
+      path: 'pieces.count',
+      message: 'This is too large.',
+      value: 500,
+      limit: 'a whole number from 1 to 200',
+    },
+  ],
+}
+const sent = vi.fn<typeof fetch>()
+
+beforeEach(() => {
+  sent.mockReset()
+  vi.stubGlobal('fetch', sent)
+  vi.stubGlobal('document', { cookie: 'other=1; XSRF-TOKEN=a%2Fb%3D' })
+})
+afterEach(() => vi.unstubAllGlobals())
+
+describe('asking the house', () => {
+  it('sends JSON with the token of the session and gives back what it answers', async () => {
+    sent.mockResolvedValue(answer(200, { ingredients: [] }))
+    expect(await api.catalogue()).toEqual([])
+    const [path, options] = sent.mock.calls[0] ?? []
+    expect(path).toBe('/api/v1/catalogue')
+    expect(new Headers(options?.headers).get('X-XSRF-TOKEN')).toBe('a/b=')
+    expect(options?.body).toBeNull()
+  })
+
+  it('puts a bag under its own identifier, so that sending twice keeps it once', async () => {
+    sent.mockResolvedValue(answer(200, {}))
+    await api.keepLot('some-uuid', {
+      version: 0,
+      ingredient: 'teff',
+      label: 'Teff',
+      certified_gluten_free: true,
+    })
+    const [path, options] = sent.mock.calls[0] ?? []
+    expect([path, options?.method]).toEqual(['/api/v1/lots/some-uuid', 'PUT'])
+    expect(JSON.parse(String(options?.body))).toMatchObject({ label: 'Teff' })
+  })
+
+  it('says what was refused in the words of the house, with the limit', async () => {
+    sent.mockResolvedValue(answer(422, refusal))
+    const failure = await api.plan({ style: 'rice-round' }).catch((one: unknown) => one)
+    expect(failure).toBeInstanceOf(Refusal)
+    expect((failure as Refusal).message).toBe('This is too large. Limit: a whole number from 1 to 200.')
+    expect((failure as Refusal).status).toBe(422)
+  })
+
+  it('tells a house that does not answer from one that refuses', async () => {
+    sent.mockRejectedValue(new TypeError('network'))
+    await expect(api.kitchen()).rejects.toBeInstanceOf(Unreachable)
+    sent.mockResolvedValue(new Response('<html>', { status: 502 }))
+    await expect(api.kitchen()).rejects.toBeInstanceOf(Unreachable)
+  })
+
+  it('lets a question that was given up end as given up', async () => {
+    const given = new AbortController()
+    given.abort()
+    sent.mockRejectedValue(new DOMException('gone', 'AbortError'))
+    await expect(api.plan({ style: 'rice-round' }, given.signal)).rejects.toBeInstanceOf(DOMException)
+  })
+})
