@@ -15,6 +15,9 @@ describe('what the cook reads', () => {
     [12.7, 'mm', '12.7 mm', '1/2 in'],
     [161.2, 'mm', '161 mm', '6.3 in'],
     [0.6, 'share', '60 %', '60 %'],
+    [12, 'h', '12 h', '12 h'],
+    [0.0903, 'money', '0.09', '0.09'],
+    [4.25, 'percent', '4.3 %', '4.3 %'],
     [-5, 'points', '−5 points', '−5 points'],
   ] as const)('reads %d %s as %s or %s', (value, unit, si, customary) => {
     expect(show(value, unit, metric)).toBe(si)

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Plan;
+
+use PHPUnit\Framework\TestCase;
+use StoneMill\Measure\Reason;
+use StoneMill\Tests\Bench;
+
+/** The water answers "why?": every circumstance that moves it is named, and none that does not. */
+final class WaterReasonsTest extends TestCase
+{
+    public function test_a_plain_dough_names_who_takes_and_who_brings_and_how_sure_it_is(): void
+    {
+        $because = self::because(['style' => 'almond-wrap']);
+        self::assertSame('Blanched almond flour takes', $because[0]->text);
+        self::assertContains('Whole egg brings', self::texts($because));
+        self::assertContains('For a dough to roll.', self::texts($because));
+        self::assertContains('give or take, eight times in ten', self::texts($because));
+    }
+
+    public function test_the_parts_add_up_to_the_whole(): void
+    {
+        foreach (Bench::reference()->styles->ids() as $style) {
+            $plan = Bench::plan(['style' => $style]);
+            $sum = 0.0;
+            $whole = null;
+            foreach ($plan->dough->waterFigure->because as $reason) {
+                $sum += match (true) {
+                    str_ends_with($reason->text, ' takes') => $reason->value,
+                    str_ends_with($reason->text, ' brings') => -$reason->value,
+                    default => 0.0,
+                };
+                $whole = $reason->text === 'So this dough wants' ? $reason->value : $whole;
+            }
+            // Lines under a twentieth of a gram are left out of the telling.
+            self::assertEqualsWithDelta($whole, $sum, 0.3, $style);
+        }
+    }
+
+    public function test_fat_is_named_only_where_there_is_some(): void
+    {
+        self::assertNotContains('Fat keeps water out of the flour', self::texts(self::because(['style' => 'pressed-masa'])));
+        $because = self::because(['style' => 'cassava-wrap']);
+        // 8 % oil keeps 0.4 · 8 = 3.2 % out.
+        self::assertEqualsWithDelta(3.2, self::value('Fat keeps water out of the flour', $because), 0.02);
+    }
+
+    public function test_a_dry_room_has_taken_water_out_of_the_flour_and_a_damp_one_put_some_in(): void
+    {
+        $room = static fn (float $humidity): array => self::because(['style' => 'pressed-masa', 'room' => ['celsius' => 21, 'relative_humidity' => $humidity]]);
+        self::assertContains('The dry room has taken out of the flour', self::texts($room(25)));
+        self::assertContains('The damp room has put into the flour', self::texts($room(85)));
+        $unknown = self::texts(self::because(['style' => 'pressed-masa']));
+        self::assertNotContains('The dry room has taken out of the flour', $unknown);
+        self::assertNotContains('The damp room has put into the flour', $unknown);
+    }
+
+    public function test_outside_of_what_the_moisture_of_grain_is_known_for_it_says_so(): void
+    {
+        $said = static fn (float $celsius, float $humidity): bool => str_contains(
+            implode(' ', self::texts(self::because(['style' => 'pressed-masa', 'room' => ['celsius' => $celsius, 'relative_humidity' => $humidity]]))),
+            'which the moisture of grain is known for',
+        );
+        self::assertTrue($said(21, 96));
+        self::assertTrue($said(2, 50));
+        self::assertFalse($said(21, 50));
+    }
+
+    public function test_a_home_grind_and_a_wish_of_the_cook_are_named(): void
+    {
+        $because = self::because([
+            'style' => 'oat-round', 'water' => ['hydration_percent' => 95],
+            'formula' => ['lines' => [['ingredient' => 'oat', 'percent' => 100, 'grind' => 'home_coarse']]],
+        ]);
+        self::assertContains('Ground at home: grit takes up less water in the time there is.', self::texts($because));
+        self::assertSame(95.0, self::value('Your own wish, in % of the flour', $because));
+    }
+
+    public function test_ice_is_named_where_the_water_would_have_to_be_colder_than_water(): void
+    {
+        $plan = Bench::plan(['style' => 'pressed-masa', 'room' => ['celsius' => 34], 'water' => ['dough_celsius' => 9]])->toArray();
+        $water = $plan['water'];
+        self::assertIsArray($water);
+        self::assertSame('ice', $water['parts'][0]['kind']);
+        self::assertSame(0.0, $water['celsius']['value']);
+        self::assertSame('Colder than water can be: with ice, which the flour melts.', $water['celsius']['because'][0]['text']);
+    }
+
+    public function test_what_rounding_to_the_scale_does_is_said_where_a_hand_could_feel_it(): void
+    {
+        $because = static fn (float $step): array => array_column(
+            Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 3], 'gear' => ['scale' => ['resolution_grams' => $step]]])->toArray()['water']['hydration_percent']['because'] ?? [],
+            'text',
+        );
+        self::assertContains('Rounding to what the scale shows moves it by', $because(10));
+        self::assertNotContains('Rounding to what the scale shows moves it by', $because(0.1));
+    }
+
+    /**
+     * @param array<string, mixed> $request
+     * @return list<Reason>
+     */
+    private static function because(array $request): array
+    {
+        return Bench::plan($request)->dough->waterFigure->because;
+    }
+
+    /**
+     * @param list<Reason> $reasons
+     * @return list<string>
+     */
+    private static function texts(array $reasons): array
+    {
+        return array_map(static fn (Reason $reason): string => $reason->text, $reasons);
+    }
+
+    /** @param list<Reason> $reasons */
+    private static function value(string $text, array $reasons): float
+    {
+        foreach ($reasons as $reason) {
+            if ($reason->text === $text) {
+                return (float) $reason->value;
+            }
+        }
+        self::fail("\"$text\" is not said.");
+    }
+}
