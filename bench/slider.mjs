@@ -26,7 +26,7 @@ await page.goto(page.url().replace('choose', 'water'))
 await page.getByRole('slider', { name: 'Water temperature' }).focus()
 const taken = await page.evaluate(async presses => {
   const slider = document.activeElement
-  const facts = document.querySelector('.water-facts')
+  const facts = document.querySelector('.facts')
   const results = []
   for (let press = 0; press < presses; press++) {
     const before = facts.textContent

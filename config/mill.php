@@ -6,6 +6,9 @@ return [
     // Names, besides localhost and plain IP addresses, under which browsers may ask for this server; others are refused.
     'hosts' => array_filter(explode(',', (string) env('MILL_HOSTS', ''))),
 
+    // The reference facts as compiled by mill:facts; empty means as they stand in core/data.
+    'facts' => env('MILL_FACTS'),
+
     // The moment that the demo kitchen's history counts back from; empty means now. Tests fix it.
     'demo_now' => env('MILL_DEMO_NOW'),
 

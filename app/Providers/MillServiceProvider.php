@@ -15,9 +15,17 @@ final class MillServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(Reference::class, static fn (): Reference => Reference::shipped());
+        $this->app->singleton(Reference::class, self::reference(...));
         $this->app->bind(TurnPlanner::class, StyleTurnPlanner::class);
         $this->app->singleton(Planner::class);
+    }
+
+    /** A server reads compiled facts; anything else those of core/data, which are never out of date. */
+    private static function reference(): Reference
+    {
+        $compiled = (string) config('mill.facts');
+
+        return $compiled !== '' && is_file($compiled) ? Reference::from(require $compiled) : Reference::shipped();
     }
 
     public function boot(): void

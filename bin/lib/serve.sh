@@ -66,9 +66,13 @@ serve() {
     [[ $host == *:* ]] && shown="[$host]"
     export APP_CONFIG_CACHE=storage/framework/server-config.php APP_ROUTES_CACHE=storage/framework/server-routes.php
     export APP_EVENTS_CACHE=storage/framework/server-events.php APP_URL="http://$shown:$port"
+    export MILL_FACTS="$root/storage/framework/server-facts.php"
+    php artisan mill:facts "$MILL_FACTS"
     rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
     php artisan config:cache -q && php artisan route:cache -q && php artisan event:cache -q && php artisan view:cache -q
-    trap 'kill -TERM "$server" 2>/dev/null || true' INT TERM EXIT
+    trap 'end_server "$server"' EXIT
+    trap 'exit 143' TERM
+    trap 'exit 130' INT
     # Its own process group would outlive Ctrl-C; as a child in ours it ends with us.
     (
         cd public
@@ -86,6 +90,16 @@ serve() {
     fi
     printf '  Ctrl-C ends it.\n'
     wait "$server"
+}
+
+# PHP's server does not take its workers with it when it is told to end, so each is told.
+end_server() {
+    local stat pid parent rest
+    for stat in /proc/[0-9]*/stat; do
+        read -r pid _ _ parent rest <"$stat" 2>/dev/null || continue
+        [ "$parent" = "$1" ] && kill -TERM "$pid" 2>/dev/null
+    done
+    kill -TERM "$1" 2>/dev/null || true
 }
 
 wait_until_up() {

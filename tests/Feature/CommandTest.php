@@ -43,6 +43,32 @@ final class CommandTest extends TestCase
         self::assertStringContainsString('wants a real password', $error);
     }
 
+    public function test_told_to_end_it_ends_its_workers_too(): void
+    {
+        $folder = sys_get_temp_dir().'/mill-end-'.bin2hex(random_bytes(4));
+        $port = 8477;
+        $process = proc_open(
+            ['bash', 'bin/mill', 'demo', '--port', (string) $port],
+            [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+            dirname(__DIR__, 2),
+            [...getenv(), 'MILL_DATABASE' => $folder.'/kitchen.sqlite'],
+        );
+        self::assertIsResource($process);
+        $said = '';
+        while (! str_contains($said, 'Ctrl-C') && ! feof($pipes[1])) {
+            $said .= (string) fgets($pipes[1]);
+        }
+        self::assertStringContainsString("http://127.0.0.1:$port", $said);
+        self::assertIsResource(@stream_socket_client("tcp://127.0.0.1:$port"));
+        proc_terminate($process);
+        self::assertSame(143, proc_close($process));
+        usleep(300_000);
+        self::assertFalse(@stream_socket_client("tcp://127.0.0.1:$port"), 'Something still listens.');
+        array_map(unlink(...), glob($folder.'/*') ?: []);
+        rmdir($folder);
+    }
+
     /** @param list<string> $arguments */
     private function assertRefused(array $arguments, string $words): void
     {

@@ -18,6 +18,8 @@ use StoneMill\Style\Styles;
  * @phpstan-import-type StyleRow from Styles
  * @phpstan-import-type CautionRow from Cautions
  * @phpstan-import-type SchoolRow from Schools
+ *
+ * @phpstan-type Facts array{ingredients: list<IngredientRow>, styles: list<StyleRow>, cautions: list<CautionRow>}
  */
 final readonly class Reference
 {
@@ -27,6 +29,18 @@ final readonly class Reference
 
     public static function shipped(): self
     {
+        return self::from(self::facts());
+    }
+
+    /** @param Facts $facts as facts() gives them, perhaps kept in a form that is quicker to read */
+    public static function from(array $facts): self
+    {
+        return new self(Catalogue::of($facts['ingredients']), Styles::read($facts['styles']), Cautions::read($facts['cautions']));
+    }
+
+    /** @return Facts the rows of core/data */
+    public static function facts(): array
+    {
         /** @var array{ingredients: list<IngredientRow>} $ingredients */
         $ingredients = self::decoded('ingredients');
         /** @var array{styles: list<StyleRow>} $styles */
@@ -34,11 +48,7 @@ final readonly class Reference
         /** @var array{cautions: list<CautionRow>} $cautions */
         $cautions = self::decoded('cautions');
 
-        return new self(
-            Catalogue::of($ingredients['ingredients']),
-            Styles::read($styles['styles']),
-            Cautions::read($cautions['cautions']),
-        );
+        return ['ingredients' => $ingredients['ingredients'], 'styles' => $styles['styles'], 'cautions' => $cautions['cautions']];
     }
 
     /** The schools of the work, which no plan needs: only who chooses among them. */

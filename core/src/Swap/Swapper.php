@@ -29,6 +29,9 @@ final readonly class Swapper
     /** Points of binding that hands do not tell apart. */
     private const EVEN_POINTS = 0.3;
 
+    /** Less binder than this more or less, in % of flour, is not worth a word. */
+    private const TOLD_PERCENT = 0.15;
+
     private const ROUNDS = 4;
 
     private const HELPER = 'psyllium-powder';
@@ -107,7 +110,7 @@ final readonly class Swapper
             $has = $lines->percentOf($helper->id);
             $wanted = max(0.0, $has + $lacks / $helper->coldBinding);
             if ($round === self::ROUNDS || abs($lacks) < self::EVEN_POINTS || abs($wanted - $has) < 1e-6) {
-                return [$document, $after, abs($has - $had) < 1e-6 ? null : ['name' => $helper->name, 'percent' => $has - $had]];
+                return [$document, $after, $helper->id === $new->id || abs($has - $had) < self::TOLD_PERCENT ? null : ['name' => $helper->name, 'percent' => $has - $had]];
             }
             $lines = $lines->withPercent($helper->id, $wanted);
         }
