@@ -17,8 +17,17 @@ demo() {
     refuse_taken_port "$host" "$port"
     printf 'Stone Mill\n' >&2
     set_up_all
+    need_writable "$(dirname "$kitchen")" storage/framework storage/logs bootstrap/cache
     prepare_database "$fresh" "$content" "$host"
     serve "$host" "$port" "$content"
+}
+
+# Says in one line what cannot be written, before anything is begun.
+need_writable() {
+    local folder
+    for folder in "$@"; do
+        mkdir -p "$folder" 2>/dev/null && [ -w "$folder" ] || stop "$folder cannot be written by $(id -un). Run as its owner, or name another database in MILL_DATABASE."
+    done
 }
 
 is_loopback() { [[ $1 == 127.* || $1 == localhost || $1 == ::1 ]]; }

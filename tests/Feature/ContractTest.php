@@ -72,6 +72,14 @@ final class ContractTest extends TestCase
         yield 'risk' => [['water', 'overshoot_risk'], Limits::LEAST_RISK, Limits::MOST_RISK];
         yield 'surface' => [['griddle', 'surface_celsius'], Limits::LEAST_SURFACE_CELSIUS, Limits::MOST_SURFACE_CELSIUS];
         yield 'hands' => [['hands'], 1, Limits::HANDS];
+        yield 'pot share' => [['water', 'pot_share'], 0, 1];
+        yield 'bowl' => [['water', 'bowl_celsius'], 0, Limits::MOST_WATER_CELSIUS];
+        yield 'tap' => [['water', 'tap_celsius'], 1, Limits::MOST_TAP_CELSIUS];
+        yield 'flour at hand' => [['formula', 'scale', 'flour_grams'], 1, Limits::MOST_GRAMS];
+        yield 'dough wanted' => [['formula', 'scale', 'dough_grams'], Limits::LEAST_PIECE_GRAMS, Limits::MOST_DOUGH_GRAMS];
+        yield 'what is scarce' => [['formula', 'scale', 'limit', 'grams'], Limits::LEAST_GRAMS, Limits::MOST_GRAMS];
+        yield 'budget' => [['budget', 'net_carbohydrate_grams'], 0.1, Limits::MOST_BUDGET_GRAMS];
+        yield 'growth' => [['rise', 'growth'], Limits::LEAST_GROWTH, Limits::MOST_GROWTH];
     }
 
     /** @param list<string> $place */
@@ -101,6 +109,23 @@ final class ContractTest extends TestCase
         yield 'a lot without its certificate' => [[...$masa, 'lots' => ['a' => ['price' => 3]]]];
         yield 'a fraction of a piece' => [[...$masa, 'pieces' => ['count' => 1.5]]];
         yield 'too many lines' => [[...$masa, 'formula' => ['lines' => array_fill(0, 41, ['ingredient' => 'salt', 'percent' => 1])]]];
+        yield 'a grind nobody has' => [[...$masa, 'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'percent' => 100, 'grind' => 'dust']]]]];
+        yield 'a home grind' => [[...$masa, 'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'percent' => 100, 'grind' => 'home_fine']]]]];
+        yield 'a texture nobody has' => [[...$masa, 'formula' => ['texture' => 'glue']]];
+        yield 'two sizes at once' => [[...$masa, 'formula' => ['scale' => ['flour_grams' => 100, 'dough_grams' => 300]]]];
+        yield 'one size' => [[...$masa, 'formula' => ['scale' => ['dough_grams' => 300]]]];
+        yield 'a scarce line without its amount' => [[...$masa, 'formula' => ['scale' => ['limit' => ['ingredient' => 'salt']]]]];
+        yield 'a purpose nobody has' => [[...$masa, 'purpose' => 'throw']];
+        yield 'more flour in the pot than there is' => [[...$masa, 'water' => ['pot_share' => 1.2]]];
+        yield 'a frozen tap' => [[...$masa, 'water' => ['tap_celsius' => -4]]];
+        yield 'a budget of nothing' => [[...$masa, 'budget' => ['net_carbohydrate_grams' => 0]]];
+        yield 'a dough that shrinks' => [[...$masa, 'rise' => ['growth' => 0.5]]];
+        yield 'a price below nothing' => [[...$masa, 'lots' => ['bag' => ['certified_gluten_free' => true, 'price_per_kg' => -1]]]];
+        $own = ['id' => 'own-dust', 'name' => 'Dust', 'like' => 'sorghum', 'per_100_g' => ['energy_kj' => 1490, 'fat' => 3, 'carbohydrate' => 69, 'fibre' => 7, 'protein' => 9, 'salt' => 0]];
+        yield 'an ingredient of one\'s own' => [[...$masa, 'own_ingredients' => [$own]]];
+        yield 'an own ingredient under a shipped name' => [[...$masa, 'own_ingredients' => [[...$own, 'id' => 'sorghum']]]];
+        yield 'an own ingredient without its table' => [[...$masa, 'own_ingredients' => [array_diff_key($own, ['per_100_g' => 0])]]];
+        yield 'an own ingredient with an allergen nobody knows' => [[...$masa, 'own_ingredients' => [[...$own, 'allergens' => ['moonlight']]]]];
         yield 'a full request' => [json_decode((string) file_get_contents(dirname(__DIR__, 2).'/formats/examples/millet-round.json'), true)];
     }
 

@@ -9,15 +9,18 @@ use StoneMill\Measure\Exception\OutOfRange;
 /**
  * Where discs lie on a griddle, in millimetres from its centre.
  *
- * On a round plate up to nine discs are packed at the proven optimum, which for these counts is a ring,
- * from seven on with one in the middle (Kravitz 1967; Graham 1968). On a rectangle the better of rows in
- * line and rows staggered is taken.
+ * On a round plate up to nine discs are packed at the proven optimum, which for these counts is a ring, from seven on
+ * with one in the middle (Kravitz 1967; Graham 1968); 10 to 19 at the published one (RoundOptima). On a rectangle the
+ * best of rows in line, rows staggered by half a pitch, rows staggered by what the width has to spare, and every mixture
+ * of the first two is taken, along the width and along the depth.
  */
 final readonly class Packing
 {
-    private const MOST_ON_ROUND = 9;
+    private const MOST_ON_RING = 9;
 
-    private const MOST_ON_RECTANGLE = 24;
+    private const MOST_ON_ROUND = 19;
+
+    private const MOST_ON_RECTANGLE = 48;
 
     /** @param list<array{x: float, y: float}> $places */
     private function __construct(public array $places)
@@ -31,29 +34,33 @@ final readonly class Packing
         // Half a gap around each disc, which may reach half a gap over the rim.
         $reach = ($plateMillimetres + $gapMillimetres) / ($discMillimetres + $gapMillimetres);
         $most = 0;
-        for ($count = 1; $count <= self::MOST_ON_ROUND && self::neededRatio($count) <= $reach + 1e-9; $count++) {
-            $most = $count;
+        for ($count = 1; $count <= self::MOST_ON_ROUND; $count++) {
+            // 19 fit where 18 do, so the search goes on past a number that does not.
+            $most = self::neededRatio($count) <= $reach + 1e-9 ? $count : $most;
         }
+        $radius = ($plateMillimetres - $discMillimetres) / 2;
 
-        return new self(self::ring($most, ($plateMillimetres - $discMillimetres) / 2));
+        return new self($most > self::MOST_ON_RING ? self::published($most, $radius) : self::ring($most, $radius));
     }
 
     /** @throws OutOfRange If a measure is not positive. */
     public static function onRectangle(float $widthMillimetres, float $depthMillimetres, float $discMillimetres, float $gapMillimetres): self
     {
         self::guard($widthMillimetres, $depthMillimetres, $discMillimetres);
-        $inLine = self::rows($widthMillimetres, $depthMillimetres, $discMillimetres, $discMillimetres + $gapMillimetres, 0.0);
-        $pitch = ($discMillimetres + $gapMillimetres) * sqrt(3) / 2;
-        $staggered = self::rows($widthMillimetres, $depthMillimetres, $discMillimetres, $pitch, ($discMillimetres + $gapMillimetres) / 2);
-        $best = count($staggered) > count($inLine) ? $staggered : $inLine;
+        $along = RowLayouts::best($widthMillimetres, $depthMillimetres, $discMillimetres, $discMillimetres + $gapMillimetres);
+        $across = RowLayouts::best($depthMillimetres, $widthMillimetres, $discMillimetres, $discMillimetres + $gapMillimetres);
+        $best = count($across) > count($along)
+            ? array_map(static fn (array $place): array => ['x' => $place['y'], 'y' => $place['x']], $across)
+            : $along;
 
-        return new self(array_slice($best, 0, self::MOST_ON_RECTANGLE));
+        return new self(self::centred(array_slice($best, 0, self::MOST_ON_RECTANGLE)));
     }
 
     /** Radius of the plate over radius of the disc at which this many just fit. */
     private static function neededRatio(int $count): float
     {
         return match (true) {
+            $count > self::MOST_ON_RING => RoundOptima::RATIOS[$count],
             $count === 1 => 1.0,
             $count < 7 => 1 + 1 / sin(M_PI / $count),
             default => 1 + 1 / sin(M_PI / ($count - 1)),
@@ -77,20 +84,12 @@ final readonly class Packing
     }
 
     /** @return list<array{x: float, y: float}> */
-    private static function rows(float $width, float $depth, float $disc, float $pitch, float $shift): array
+    private static function published(int $count, float $radius): array
     {
-        $step = $shift > 0 ? 2 * $shift : $pitch;
-        $rows = $depth < $disc ? 0 : 1 + (int) floor(($depth - $disc) / $pitch + 1e-9);
-        $places = [];
-        for ($row = 0; $row < $rows; $row++) {
-            $offset = $row % 2 === 1 ? $shift : 0.0;
-            $inRow = $width - $offset < $disc ? 0 : 1 + (int) floor(($width - $offset - $disc) / $step + 1e-9);
-            for ($place = 0; $place < $inRow; $place++) {
-                $places[] = ['x' => $disc / 2 + $offset + $place * $step, 'y' => $disc / 2 + $row * $pitch];
-            }
-        }
-
-        return self::centred($places);
+        return array_map(
+            static fn (array $place): array => ['x' => round($place[0] * $radius, 3), 'y' => round($place[1] * $radius, 3)],
+            RoundOptima::PLACES[$count],
+        );
     }
 
     /**
