@@ -95,4 +95,15 @@ final class BreadTest extends TestCase
         $this->expectException(QueryException::class);
         FormulaRevision::query()->firstOrFail()->update(['number' => 9]);
     }
+
+    public function test_a_bread_with_wheat_is_marked_wherever_breads_are_listed(): void
+    {
+        $this->cook();
+        $wheat = ['style' => 'millet-round', 'formula' => ['lines' => [['ingredient' => 'sorghum', 'percent' => 80], ['ingredient' => 'wheat', 'percent' => 20]]]];
+        $id = self::uuid();
+        $this->postJson('/api/v1/breads', ['id' => $id, 'name' => 'With a little wheat', 'request' => $wheat])->assertCreated();
+        $breads = array_column((array) $this->getJson('/api/v1/kitchen')->json('breads'), 'contains_wheat', 'id');
+        self::assertTrue($breads[$id]);
+        self::assertCount(1, array_filter($breads));
+    }
 }

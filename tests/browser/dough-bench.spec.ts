@@ -96,6 +96,18 @@ test('a changed formula outlives a reload, is kept as a new version and compared
   await expect(page.getByText('Nothing differs.')).toBeVisible()
 })
 
+test('wheat is said where it is put in, and can be swapped out again', async ({ page }) => {
+  await signIn(page)
+  await openBread(page, 'Soft rice rounds')
+  await page.getByRole('combobox', { name: 'Put something in' }).click()
+  await page.keyboard.type('Wheat')
+  await page.getByRole('option', { name: /Wheat flour/ }).click()
+  await expect(page.getByText('Contains wheat: not gluten-free.').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Swap the wheat' }).click()
+  await page.getByRole('button', { name: /^Take/ }).first().click()
+  await expect(page.getByText('Contains wheat: not gluten-free.')).toHaveCount(0)
+})
+
 test('an egg is swapped for what is left over in the larder, and the label follows', async ({ page }) => {
   await signIn(page)
   await openBread(page, 'Almond wraps')

@@ -110,7 +110,8 @@ test('wheat in a dough is said on every view', async ({ page }) => {
   }, id)
   for (const stage of STAGES) {
     await page.goto(`/batch/${id}/${stage}`)
-    await expect(page.getByText('Contains wheat: not gluten-free')).toBeVisible()
+    const bowl = page.getByRole('complementary', { name: 'The bowl' })
+    await expect(bowl.getByText('Contains wheat: not gluten-free')).toBeVisible()
   }
 })
 

@@ -18,6 +18,8 @@ const emit = defineEmits<{ tap: [place: number] }>()
 const plate = computed(() => plateOf(plan, request))
 const radius = computed(() => plan.shape.diameter_mm.value / 2)
 const ringRadius = computed(() => radius.value * 0.84)
+// Words are cut for a disc of 160 mm; smaller ones get smaller words, so that none runs over the edge.
+const small = computed(() => Math.min(1, radius.value / 80))
 const around = computed(() => 2 * Math.PI * ringRadius.value)
 const spots = computed(() =>
   plan.griddle.places.map((spot, index) => {
@@ -79,11 +81,13 @@ function words(spot: (typeof spots.value)[number]): string {
           :stroke-dasharray="`${around * spot.ring.share} ${around}`"
           transform="rotate(-90)"
         />
-        <text y="-12" class="number">{{ spot.piece.piece }}</text>
-        <text y="26" class="left">{{ words(spot) }}</text>
-        <text v-if="spot.piece.next" y="48" class="what">
-          {{ ACTION_WORDS[spot.piece.next.action].split(' ').pop() }}
-        </text>
+        <g :transform="`scale(${small})`">
+          <text y="-12" class="number">{{ spot.piece.piece }}</text>
+          <text y="26" class="left">{{ words(spot) }}</text>
+          <text v-if="spot.piece.next" y="48" class="what">
+            {{ ACTION_WORDS[spot.piece.next.action].split(' ').pop() }}
+          </text>
+        </g>
       </template>
       <template v-if="spot.isNext">
         <circle :r="radius + 5" class="next-edge" />

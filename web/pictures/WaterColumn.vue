@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { FeelAnswer, Plan } from '@/api/types'
-import { FEEL_NAMES } from '@/stages/mix/feel'
 import { useUnits } from '@/ui/units'
 import { columnOf } from './column'
 
@@ -35,7 +34,7 @@ const column = computed(() => columnOf(plan, poured, answers))
     <g v-for="grade in column.grades" :key="grade.grade">
       <line x1="236" x2="244" :y1="grade.y" :y2="grade.y" class="tick" />
       <text x="249" :y="grade.y + 5" :class="{ strong: grade.grade === 'ready' }">
-        {{ FEEL_NAMES[grade.grade] }}
+        {{ grade.name }}
       </text>
     </g>
     <text

@@ -11,11 +11,11 @@ const plan = {
   },
 } as Plan
 const grades = [
-  { grade: 'powdery', offset_points: -15 },
-  { grade: 'cracking', offset_points: -5 },
-  { grade: 'ready', offset_points: 0 },
-  { grade: 'tacky', offset_points: 4 },
-  { grade: 'slack', offset_points: 14 },
+  { grade: 'powdery', name: 'Powdery', offset_points: -15 },
+  { grade: 'cracking', name: 'Cracking', offset_points: -5 },
+  { grade: 'ready', name: 'Ready', offset_points: 0 },
+  { grade: 'tacky', name: 'Tacky', offset_points: 4 },
+  { grade: 'slack', name: 'Slack', offset_points: 14 },
 ] as const
 
 describe('the water column', () => {

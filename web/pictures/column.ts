@@ -11,14 +11,14 @@ export interface Column {
   firstY: number
   allY: number
   bell: string
-  grades: { grade: FeelAnswer['grade']; y: number }[]
+  grades: { grade: FeelAnswer['grade']; name: string; y: number }[]
 }
 
 /** Where everything stands on the water column. It shows the part of the scale where the decision lies, down to the driest grade. */
 export function columnOf(
   plan: Plan,
   poured: number,
-  answers: Pick<FeelAnswer, 'grade' | 'offset_points'>[],
+  answers: Pick<FeelAnswer, 'grade' | 'name' | 'offset_points'>[],
 ): Column {
   const flour = (100 * plan.water.grams.value) / Math.max(1e-6, plan.water.hydration_percent.value)
   const at = (points: number) => plan.water.grams.value + (points * flour) / 100
@@ -31,7 +31,9 @@ export function columnOf(
     firstY: y(plan.water.first_pour_grams.value),
     allY: y(plan.water.grams.value),
     bell: bell(plan.water.grams.value, plan.water.need_deviation_grams, y),
-    grades: spreadOut(answers.map(answer => ({ grade: answer.grade, y: y(at(answer.offset_points)) }))),
+    grades: spreadOut(
+      answers.map(answer => ({ grade: answer.grade, name: answer.name, y: y(at(answer.offset_points)) })),
+    ),
   }
 }
 

@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { BatchSummary, Bread } from '@/api/types'
+import WheatMark from '@/ui/WheatMark.vue'
 import { useUnits } from '@/ui/units'
 import { day, inShort } from './batches'
 
@@ -26,6 +27,7 @@ const edge = computed(() => (pieces.value?.thickness_mm ?? 2) * 1.6)
       {{ pieces?.count }} × {{ units.text(pieces?.grams_each ?? 0, 'g') }},
       {{ units.text(pieces?.thickness_mm ?? 0, 'mm') }}
     </p>
+    <p v-if="bread.contains_wheat" class="bread-last"><WheatMark /></p>
     <p v-if="last?.verdict" class="bread-last">
       Last, {{ day(last.started_at) }}: {{ inShort(last.verdict) }} at
       {{ units.text(last.hydration_percent ?? 0, 'percent') }} water.
@@ -41,7 +43,7 @@ const edge = computed(() => (pieces.value?.thickness_mm ?? 2) * 1.6)
 .bread {
   display: grid;
   grid-template-columns: 5.5rem 1fr;
-  grid-template-rows: auto auto auto 1fr auto;
+  grid-template-rows: auto auto auto auto 1fr auto;
   gap: 0.15rem 0.8rem;
 }
 

@@ -6,7 +6,6 @@ import BowlPicture from '@/pictures/BowlPicture.vue'
 import Cautions from '@/ui/Cautions.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from './batch'
-import { FEEL_NAMES } from './mix/feel'
 
 /** What is in the bowl now, told from the events. */
 const { batch, plan, stage } = defineProps<{ batch: Batch; plan: Plan; stage: Stage }>()
@@ -26,7 +25,7 @@ const facts = computed(() => [
       units.text(bowl.value.celsius ?? plan.mix.celsius.value, 'celsius') +
       (bowl.value.celsius === null ? ' planned' : ''),
   },
-  { name: 'Feel', value: bowl.value.feel ? FEEL_NAMES[bowl.value.feel as keyof typeof FEEL_NAMES] : '–' },
+  { name: 'Feel', value: batch.state.feel_answers.find(one => one.grade === bowl.value.feel)?.name ?? '–' },
   { name: 'Pieces', value: `${batch.state.portion.count} × ${units.text(bowl.value.piece_grams, 'g')}` },
 ])
 </script>

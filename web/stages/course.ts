@@ -90,7 +90,10 @@ function numberOf(stage: Stage, plan: Plan, text: Text): string {
     rest: () => clock(plan.rest.seconds),
     portion: () => pieces,
     shape: () => `${text(shape.diameter_mm.value, 'mm')} wide`,
-    griddle: () => `turn at ${clock(griddle.turns[0]?.at_seconds ?? griddle.lift.at_seconds)}`,
+    griddle: () =>
+      griddle.turns[0]
+        ? `turn at ${clock(griddle.turns[0].at_seconds)}`
+        : `lift at ${clock(griddle.lift.at_seconds)}`,
     stack: () => clock(plan.stack.seconds),
     judge: () => '',
   }

@@ -11,6 +11,7 @@ use App\Models\Kitchen;
 use App\Models\Lot;
 use App\Models\OwnIngredient;
 use StoneMill\Measure\Spread;
+use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Plan\Reference;
 use StoneMill\Style\Purpose;
@@ -48,8 +49,25 @@ final readonly class KitchenDocument
 
         return [
             'id' => $formula->uuid, 'name' => $formula->name, 'style' => $formula->style, 'purpose' => $style->purpose,
-            'revision' => $revision->number, 'request' => $revision->document,
+            'revision' => $revision->number, 'contains_wheat' => $this->containsWheat($revision->document), 'request' => $revision->document,
         ];
+    }
+
+    /**
+     * Whether a line of the formula is wheat: then every view of the bread says so.
+     *
+     * @param array<string, mixed> $request
+     */
+    private function containsWheat(array $request): bool
+    {
+        foreach (data_get($request, 'formula.lines.*.ingredient', []) as $ingredient) {
+            if (is_string($ingredient) && $this->reference->catalogue->has($ingredient)
+                && $this->reference->catalogue->ingredient($ingredient)->gluten === GlutenNature::ContainsWheat) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array<string, mixed> */

@@ -29,9 +29,19 @@ enum FeelGrade: string
         };
     }
 
-    /** The test that tells this grade from its neighbours. */
-    public function test(): string
+    /** What a cook calls it: a dough is felt, a batter is watched as it runs. */
+    public function inWords(Texture $texture): string
     {
+        return $texture === Texture::Batter ? $this->batter()[0] : ucfirst($this->value);
+    }
+
+    /** The test that tells this grade from its neighbours. */
+    public function test(Texture $texture): string
+    {
+        if ($texture === Texture::Batter) {
+            return $this->batter()[1];
+        }
+
         return match ($this) {
             self::Powdery => 'Will not hold when squeezed.',
             self::Crumbly => 'Holds, then breaks.',
@@ -40,6 +50,20 @@ enum FeelGrade: string
             self::Tacky => 'Marks the hand.',
             self::Sticky => 'Stays on hand and liner.',
             self::Slack => 'Will not keep a ball.',
+        };
+    }
+
+    /** @return array{string, string} name and test of a batter of this grade */
+    private function batter(): array
+    {
+        return match ($this) {
+            self::Powdery => ['Paste', 'Stays on the spoon.'],
+            self::Crumbly => ['Clots', 'Falls in lumps.'],
+            self::Cracking => ['Thick', 'Its track stays.'],
+            self::Ready => ['Ready', 'Runs in a ribbon that levels in a few breaths.'],
+            self::Tacky => ['Runny', 'Levels at once.'],
+            self::Sticky => ['Thin', 'Runs like cream.'],
+            self::Slack => ['Watery', 'Runs like milk.'],
         };
     }
 }

@@ -10,6 +10,7 @@ use StoneMill\Dough\Yeast;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 use StoneMill\Shape\Disc;
+use StoneMill\Shape\Shaping;
 
 /** What is unusual about a plan, in the order of the work. */
 final readonly class Warnings
@@ -38,7 +39,7 @@ final readonly class Warnings
             ...$this->aboutMix($dough),
             $this->outside('piece-unusual', 'portion', 'piece weight for this style', $pieceGrams, $style->pieceGramsBand, Unit::Gram),
             $this->outside('thickness-unusual', 'shape', 'thickness for this style', $disc->thicknessMillimetres, $style->thicknessBand, Unit::Millimetre),
-            $this->tooWide('press', $disc, $this->request->gear->pressMillimetres),
+            $this->request->method->shape === Shaping::LeverPress ? $this->tooWide('press', $disc, $this->request->gear->pressMillimetres) : null,
             $this->tooWide('griddle', $disc, $this->request->gear->widestMillimetres()),
             $this->outside('heat-unusual', 'griddle', 'heat for this style', $surfaceCelsius, $style->surfaceCelsius, Unit::Celsius),
         ]));

@@ -34,7 +34,8 @@ final readonly class FeelAnswers
 
         return [
             'grade' => $grade->value,
-            'test' => $grade->test(),
+            'name' => $grade->inWords($this->plan->texture),
+            'test' => $grade->test($this->plan->texture),
             'offset_points' => $grade->offsetPoints(),
             'water_grams' => Figure::spread($correction->waterGrams, Unit::Gram, ...$this->reasons($correction))->toArray(),
             'flour_grams' => Figure::spread($correction->flourGrams, Unit::Gram, ...$this->reasons($correction))->toArray(),

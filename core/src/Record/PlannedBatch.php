@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use StoneMill\Dough\Measuring;
+use StoneMill\Dough\Texture;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
 
@@ -18,7 +19,7 @@ use StoneMill\Plan\BatchPlan;
  * @phpstan-type PlanDocument array{
  *   ledger: list<PlannedLine>,
  *   method: array<string, string>,
- *   water: array{grams: Point, first_pour_grams: Point, as_batter_grams?: float},
+ *   water: array{grams: Point, first_pour_grams: Point, as_batter_grams?: float, texture?: string},
  *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point, piece_grams: Point},
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
  *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>},
@@ -48,6 +49,7 @@ final readonly class PlannedBatch
         public int $stackSeconds,
         public Measuring $measuring,
         public float $batterGrams,
+        public Texture $texture,
     ) {
     }
 
@@ -79,6 +81,7 @@ final readonly class PlannedBatch
             measuring: Measuring::from($plan['method']['measure']),
             // Plans from before batters were worked out do not say; the water of the dough is then the least it takes.
             batterGrams: $plan['water']['as_batter_grams'] ?? $plan['water']['grams']['value'],
+            texture: Texture::from($plan['water']['texture'] ?? Texture::Press->value),
         );
     }
 

@@ -9,6 +9,7 @@ import { uuid } from '@/api/uuid'
 import { useHouse } from '@/house'
 import AllergenChoice from '@/ui/AllergenChoice.vue'
 import Choice from '@/ui/Choice.vue'
+import WheatMark from '@/ui/WheatMark.vue'
 import Why from '@/ui/Why.vue'
 import { useUnits } from '@/ui/units'
 import ToggleRow from '@/ui/ToggleRow.vue'
@@ -60,6 +61,7 @@ async function keep(chosen: ChosenBread) {
           <RouterLink :to="{ name: 'bread', params: { id: bread.id } }">
             <strong>{{ bread.name }}</strong>
             <span class="soft">version {{ bread.revision }}</span>
+            <WheatMark v-if="bread.contains_wheat" />
           </RouterLink>
         </li>
       </ul>

@@ -10,6 +10,7 @@ import BindingBar from '@/pictures/BindingBar.vue'
 import LedgerBars from '@/pictures/LedgerBars.vue'
 import Warnings from '@/stages/Warnings.vue'
 import Choice from '@/ui/Choice.vue'
+import WheatMark from '@/ui/WheatMark.vue'
 import FormulaLines from './FormulaLines.vue'
 import FormulaNumbers from './FormulaNumbers.vue'
 import { useFormula } from './useFormula'
@@ -66,6 +67,10 @@ function change(next: PlanRequest) {
       <div>
         <h1>{{ bread.name }}</h1>
         <p class="soft">{{ style.purpose }} {{ says }}.</p>
+        <p v-if="plan?.label.gluten.status === 'contains_wheat'">
+          <WheatMark />
+          <button type="button" class="formula-swap" @click="swap('wheat')">Swap the wheat</button>
+        </p>
       </div>
       <div class="row">
         <ElButton :disabled="!formula.steps.value.length" @click="formula.undo">Undo</ElButton>
@@ -130,6 +135,16 @@ function change(next: PlanRequest) {
   align-items: center;
   justify-content: space-between;
   gap: var(--gap);
+}
+
+.formula-swap {
+  min-height: var(--target);
+  border: 0;
+  background: none;
+  color: var(--active);
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
 }
 
 .formula-trouble {

@@ -17,6 +17,7 @@ import { useBatch } from '../batch'
 import { withMethod, withWish } from '../requests'
 import StageFoot from '../StageFoot.vue'
 import Warnings from '../Warnings.vue'
+import { finishOf } from './finish'
 import { ACTION_WORDS, EVENT_OF, nextNow, sayNext } from './hands'
 import { TURN_NAMES } from './turns'
 
@@ -110,7 +111,8 @@ watch(due, () => {
       <span class="soft"
         >Preheat {{ clock(plan.griddle.preheat_seconds) }}. Loses
         {{ units.text(plan.griddle.weight_loss_percent.low, 'percent') }} to
-        {{ units.text(plan.griddle.weight_loss_percent.high, 'percent') }} of its weight.</span
+        {{ units.text(plan.griddle.weight_loss_percent.high, 'percent') }} of its weight.
+        {{ finishOf(plan) }}</span
       >
     </div>
     <TurnBar :plan="plan" />

@@ -9,7 +9,6 @@ import StageFoot from '../StageFoot.vue'
 import StageHead from '../StageHead.vue'
 import Warnings from '../Warnings.vue'
 import FeelAnswerCard from './FeelAnswerCard.vue'
-import { FEEL_NAMES } from './feel'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const units = useUnits()
@@ -26,7 +25,10 @@ const says = computed(() => {
 const isUnsure = computed(() => plan.method.measure !== 'weight')
 const handWarm = computed(() => plan.mix.hand_warm_minutes.value)
 const detail = computed(() => {
-  const knead = `Knead ${clock(plan.mix.knead_seconds)}, then press a thumb into it.`
+  const knead =
+    plan.water.texture === 'batter'
+      ? `Stir ${clock(plan.mix.knead_seconds)}, then let it run off the spoon.`
+      : `Knead ${clock(plan.mix.knead_seconds)}, then press a thumb into it.`
   return handWarm.value > 0.5
     ? `Spoon it apart; hand-warm in about ${units.text(handWarm.value, 'min')}. ${knead}`
     : knead
@@ -66,7 +68,7 @@ function mixGrams(one: FeelAnswer): number {
       :aria-pressed="one.grade === feel"
       @click="store.record('felt', { grade: one.grade })"
     >
-      <strong>{{ FEEL_NAMES[one.grade] }}</strong>
+      <strong>{{ one.name }}</strong>
       <span>{{ one.test }}</span>
     </button>
   </div>

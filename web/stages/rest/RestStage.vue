@@ -22,6 +22,10 @@ const wanted = computed({
     store.change({ ...request, rise: { growth: value } })
   },
 })
+const says = computed(() => {
+  if (rest.value.ends_at) return plan.rise ? 'Rising under a damp cloth' : 'Resting under a damp cloth'
+  return `Cover it and ${plan.rise ? 'let it rise' : 'rest'} ${clock(rest.value.seconds)}`
+})
 const detail = computed(() => {
   if (plan.rise)
     return 'Warm and covered: mark the bowl where the dough stands, the mark is surer than the clock.'
@@ -31,10 +35,7 @@ const rest = computed(() => batch.state.rest)
 </script>
 
 <template>
-  <StageHead
-    :says="rest.ends_at ? 'Resting under a damp cloth' : `Cover it and rest ${clock(rest.seconds)}`"
-    :detail="detail"
-  />
+  <StageHead :says="says" :detail="detail" />
   <div class="panel stack rest">
     <Fader
       v-if="plan.rise && !rest.ends_at"

@@ -40,7 +40,7 @@ const HOW: Record<Plan['method']['shape'], string> = {
 
 <template>
   <StageHead
-    :says="`${units.text(diameter.value, 'mm')} wide, ${units.text(plan.shape.thickness_mm.value, 'mm')} thick`"
+    :says="`${units.text(diameter.value, 'mm')} wide, ${units.text(plan.shape.thickness_mm.value, 'mm')} ${plan.method.shape === 'pour' ? 'deep' : 'thick'}`"
     :detail="HOW[plan.method.shape]"
   />
   <Warnings :plan="plan" stage="shape" />
