@@ -104,7 +104,8 @@ test('wheat is said where it is put in, and can be swapped out again', async ({ 
   await page.getByRole('option', { name: /Wheat flour/ }).click()
   await expect(page.getByText('Contains wheat: not gluten-free.').first()).toBeVisible()
   await page.getByRole('button', { name: 'Swap the wheat' }).click()
-  await page.getByRole('button', { name: /^Take/ }).first().click()
+  const standIns = page.getByRole('list', { name: 'In place of Wheat flour (contains gluten)' })
+  await standIns.getByRole('button', { name: /^Take/ }).first().click()
   await expect(page.getByText('Contains wheat: not gluten-free.')).toHaveCount(0)
 })
 

@@ -125,13 +125,17 @@ async function keep(chosen: ChosenBread) {
             <li v-for="fit in bread.fits" :key="fit">✓ {{ fit }}</li>
             <li v-for="miss in bread.misses" :key="miss">✗ {{ miss }}</li>
           </ul>
-          <p class="soft">
-            {{ bread.count }} × {{ units.text(bread.piece_grams, 'g') }},
-            {{ units.text(bread.minutes.value, 'min') }}
-            <Why :figure="bread.minutes" :label="`Time of ${bread.name}`" />
-            {{ units.text(bread.net_carbohydrate_grams.value, 'g') }} net carbohydrate each
-            <Why :figure="bread.net_carbohydrate_grams" :label="`Net carbohydrate of ${bread.name}`" />
-          </p>
+          <div class="soft">
+            <p>
+              {{ bread.count }} × {{ units.text(bread.piece_grams, 'g') }},
+              {{ units.text(bread.minutes.value, 'min') }}
+              <Why :figure="bread.minutes" :label="`Time of ${bread.name}`" />
+            </p>
+            <p>
+              {{ units.text(bread.net_carbohydrate_grams.value, 'g') }} net carbohydrate each
+              <Why :figure="bread.net_carbohydrate_grams" :label="`Net carbohydrate of ${bread.name}`" />
+            </p>
+          </div>
           <ElButton :aria-label="`Keep ${bread.name} as a bread`" @click="keep(bread)"
             >Keep it as a bread</ElButton
           >
