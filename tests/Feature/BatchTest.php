@@ -87,6 +87,12 @@ final class BatchTest extends TestCase
         data_set($request, 'formula.lines.1.percent', 2.5);
         $this->patchJson("/api/v1/batches/$id", ['version' => 2, 'request' => $request])->assertUnprocessable()->assertJsonPath('errors.0.path', 'request.formula');
         data_set($request, 'formula.lines.1.percent', 1.2);
+        foreach (['pieces.count' => 20, 'formula.scale' => ['flour_grams' => 900], 'formula.texture' => 'batter', 'water.celsius' => 12] as $field => $value) {
+            $resized = $request;
+            data_set($resized, $field, $value);
+            $this->patchJson("/api/v1/batches/$id", ['version' => 2, 'request' => $resized])->assertUnprocessable();
+        }
+        data_set($request, 'pieces.thickness_mm', 2.4);
         data_set($request, 'griddle.surface_celsius', 240);
         $this->patchJson("/api/v1/batches/$id", ['version' => 2, 'request' => $request])->assertOk()->assertJsonPath('plan.griddle.surface_celsius.value', 240);
     }

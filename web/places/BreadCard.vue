@@ -27,12 +27,14 @@ const edge = computed(() => (pieces.value?.thickness_mm ?? 2) * 1.6)
       {{ pieces?.count }} × {{ units.text(pieces?.grams_each ?? 0, 'g') }},
       {{ units.text(pieces?.thickness_mm ?? 0, 'mm') }}
     </p>
-    <p v-if="bread.contains_wheat" class="bread-last"><WheatMark /></p>
-    <p v-if="last?.verdict" class="bread-last">
-      Last, {{ day(last.started_at) }}: {{ inShort(last.verdict) }} at
-      {{ units.text(last.hydration_percent ?? 0, 'percent') }} water.
+    <p class="bread-last" :class="{ soft: !last?.verdict }">
+      <WheatMark v-if="bread.contains_wheat" />
+      <template v-if="last?.verdict">
+        Last, {{ day(last.started_at) }}: {{ inShort(last.verdict) }} at
+        {{ units.text(last.hydration_percent ?? 0, 'percent') }} water.
+      </template>
+      <template v-else>Not made yet.</template>
     </p>
-    <p v-else class="bread-last soft">Not made yet.</p>
     <ElButton type="primary" :aria-label="`Start ${bread.name}`" @click="emit('start')"
       >Start a batch</ElButton
     >
@@ -43,7 +45,7 @@ const edge = computed(() => (pieces.value?.thickness_mm ?? 2) * 1.6)
 .bread {
   display: grid;
   grid-template-columns: 5.5rem 1fr;
-  grid-template-rows: auto auto auto auto 1fr auto;
+  grid-template-rows: auto auto auto 1fr auto;
   gap: 0.15rem 0.8rem;
 }
 

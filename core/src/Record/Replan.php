@@ -9,7 +9,14 @@ use StoneMill\Exchange\Node;
 /** What may still change in a batch under way: once water is in the flour, the formula is what it is. */
 final class Replan
 {
-    private const FIXED_BY_THE_POUR = ['style', 'formula'];
+    /** What is in the bowl, or has decided how much of it; how it is shaped, turned and served can still be chosen. */
+    private const FIXED_BY_THE_POUR = [
+        'style' => [[]],
+        'formula' => [['lines'], ['scale'], ['texture']],
+        'own_ingredients' => [[]],
+        'water' => [[]],
+        'pieces' => [['count'], ['grams_each'], ['diameter_mm']],
+    ];
 
     /**
      * Says at the node what may no longer be changed.
@@ -22,16 +29,26 @@ final class Replan
         if (! $state->hasBegun()) {
             return;
         }
-        foreach (self::FIXED_BY_THE_POUR as $field) {
-            if (self::mix($before[$field] ?? null) != self::mix($after[$field] ?? null)) {
-                $node->at($field)->refuse('Water is in the flour: this batch keeps its formula.', 'as it was when water was poured');
+        foreach (self::FIXED_BY_THE_POUR as $field => $parts) {
+            foreach ($parts as $part) {
+                if (self::part($before[$field] ?? null, $part) != self::part($after[$field] ?? null, $part)) {
+                    $node->at($field)->refuse(
+                        $field === 'pieces' ? 'Water is in the flour: number and size are settled when the dough is portioned.' : 'Water is in the flour: this batch keeps its formula.',
+                        'as it was when water was poured',
+                    );
+                    break;
+                }
             }
         }
     }
 
-    /** The part of a formula that is in the bowl; how it is shaped and turned can still be chosen. */
-    private static function mix(mixed $part): mixed
+    /** @param list<string> $path */
+    private static function part(mixed $value, array $path): mixed
     {
-        return is_array($part) ? $part['lines'] ?? null : $part;
+        foreach ($path as $step) {
+            $value = is_array($value) ? $value[$step] ?? null : null;
+        }
+
+        return $value === [] ? null : $value;
     }
 }

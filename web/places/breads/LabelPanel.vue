@@ -9,7 +9,11 @@ import WishFader from './WishFader.vue'
 import { factsOf, type Basis, type Convention } from './label'
 
 /** What a piece holds and costs, for whom it is, and whether it keeps to a budget. */
-const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()
+const {
+  request,
+  plan,
+  locked = false,
+} = defineProps<{ request: PlanRequest; plan: Plan; locked?: boolean }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const units = useUnits()
 const basis = ref<Basis>('per_piece')
@@ -84,7 +88,7 @@ function fit() {
       <p v-if="plan.label.budget">
         {{ plan.label.budget.met ? 'A piece keeps to it.' : 'A piece goes over it.' }} The largest piece that
         does weighs {{ units.text(plan.label.budget.largest_piece_grams.value, 'g') }}, raw.
-        <button v-if="!plan.label.budget.met" type="button" class="label-fit" @click="fit">
+        <button v-if="!plan.label.budget.met && !locked" type="button" class="label-fit" @click="fit">
           Make pieces of that size
         </button>
       </p>

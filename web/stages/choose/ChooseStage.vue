@@ -108,7 +108,7 @@ const hands = computed({
   </div>
   <div class="panel stack">
     <h2>What is in it, for whom, for how much</h2>
-    <LabelPanel :request="request" :plan="plan" @change="store.change" />
+    <LabelPanel :request="request" :plan="plan" :locked="batch.state.begun" @change="store.change" />
   </div>
   <StageFoot :plan="plan" stage="choose" />
 </template>
