@@ -69,7 +69,7 @@ function change(next: PlanRequest) {
         <p class="soft">{{ style.purpose }} {{ says }}.</p>
         <p v-if="plan?.label.gluten.status === 'contains_wheat'">
           <WheatMark />
-          <button type="button" class="formula-swap" @click="swap('wheat')">Swap the wheat</button>
+          <button type="button" class="link-button" @click="swap('wheat')">Swap the wheat</button>
         </p>
       </div>
       <div class="row">
@@ -135,16 +135,6 @@ function change(next: PlanRequest) {
   align-items: center;
   justify-content: space-between;
   gap: var(--gap);
-}
-
-.formula-swap {
-  min-height: var(--target);
-  border: 0;
-  background: none;
-  color: var(--active);
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
 }
 
 .formula-trouble {

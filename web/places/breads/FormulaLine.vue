@@ -74,8 +74,16 @@ const grind = computed({
         <option value="home_medium">home, medium</option>
         <option value="home_coarse">home, coarse</option>
       </select>
-      <button type="button" :aria-label="`Swap ${name}`" @click="emit('swap')">Swap</button>
-      <button type="button" :aria-label="`Take out ${name}`" :disabled="fixed" @click="emit('remove')">
+      <button type="button" class="link-button" :aria-label="`Swap ${name}`" @click="emit('swap')">
+        Swap
+      </button>
+      <button
+        type="button"
+        class="link-button"
+        :aria-label="`Take out ${name}`"
+        :disabled="fixed"
+        @click="emit('remove')"
+      >
         Take out
       </button>
     </div>
@@ -109,22 +117,5 @@ const grind = computed({
   background: var(--panel);
   color: var(--ink);
   font: inherit;
-}
-
-.line-foot button {
-  min-height: var(--target);
-  padding: 0 0.6rem;
-  border: 0;
-  background: none;
-  color: var(--active);
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
-}
-
-.line-foot button:disabled {
-  color: var(--ink-soft);
-  cursor: default;
-  text-decoration: none;
 }
 </style>

@@ -43,7 +43,7 @@ const isOwn = computed(() => request.water?.hydration_percent !== undefined)
     <button
       v-if="isOwn"
       type="button"
-      class="numbers-back"
+      class="link-button numbers-back"
       @click="emit('change', withWish(request, 'water', { hydration_percent: undefined }))"
     >
       Back to what the flour wants
@@ -80,12 +80,5 @@ const isOwn = computed(() => request.water?.hydration_percent !== undefined)
 
 .numbers-back {
   justify-self: start;
-  min-height: var(--target);
-  border: 0;
-  background: none;
-  color: var(--active);
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
 }
 </style>

@@ -88,7 +88,7 @@ function fit() {
       <p v-if="plan.label.budget">
         {{ plan.label.budget.met ? 'A piece keeps to it.' : 'A piece goes over it.' }} The largest piece that
         does weighs {{ units.text(plan.label.budget.largest_piece_grams.value, 'g') }}, raw.
-        <button v-if="!plan.label.budget.met && !locked" type="button" class="label-fit" @click="fit">
+        <button v-if="!plan.label.budget.met && !locked" type="button" class="link-button" @click="fit">
           Make pieces of that size
         </button>
       </p>
@@ -106,16 +106,6 @@ function fit() {
 
 .label-facts {
   margin: 0;
-}
-
-.label-fit {
-  min-height: var(--target);
-  border: 0;
-  background: none;
-  color: var(--active);
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
 }
 
 .is-harm {

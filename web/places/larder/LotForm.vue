@@ -70,9 +70,9 @@ async function keep() {
         aria-label="Price a kilogram"
       />
     </div>
-    <label>Bought <input v-model="change.bought_on" type="date" /></label>
-    <label>Opened <input v-model="change.opened_on" type="date" /></label>
-    <label>Emptied <input v-model="change.emptied_on" type="date" /></label>
+    <label>Bought <input v-model="change.bought_on" type="date" class="date-field" /></label>
+    <label>Opened <input v-model="change.opened_on" type="date" class="date-field" /></label>
+    <label>Emptied <input v-model="change.emptied_on" type="date" class="date-field" /></label>
     <div>
       <span>Certified gluten-free</span>
       <ElSwitch v-model="change.certified_gluten_free" aria-label="Certified gluten-free" />
@@ -106,16 +106,6 @@ async function keep() {
 
 .bag-wide {
   grid-column: span 2;
-}
-
-.bag input[type='date'] {
-  min-height: var(--target);
-  padding: 0 0.6rem;
-  border: 1px solid var(--edge-strong);
-  border-radius: var(--round);
-  background: var(--panel);
-  color: var(--ink);
-  font: inherit;
 }
 
 .bag-trouble {

@@ -39,7 +39,8 @@ watch(question, asked => void about(asked), { immediate: true })
       <Fader v-model="pot.simmer" label="Simmer" :min="15" :max="90" :step="5" unit="min" />
       <Fader v-model="pot.steep" label="Steep" :min="6" :max="18" :step="1" unit="h" />
       <label class="pot-ready"
-        >Masa wanted at <input v-model="pot.ready" type="datetime-local" aria-label="Masa wanted at"
+        >Masa wanted at
+        <input v-model="pot.ready" type="datetime-local" class="date-field" aria-label="Masa wanted at"
       /></label>
     </div>
     <div v-if="answer" class="stack">
@@ -83,16 +84,6 @@ watch(question, asked => void about(asked), { immediate: true })
   display: grid;
   gap: 0.2rem;
   color: var(--ink-soft);
-}
-
-.pot-ready input {
-  min-height: var(--target);
-  padding: 0 0.6rem;
-  border: 1px solid var(--edge-strong);
-  border-radius: var(--round);
-  background: var(--panel);
-  color: var(--ink);
-  font: inherit;
 }
 
 .pot-clock {

@@ -30,6 +30,7 @@ function anytime() {
     <div class="row">
       <input
         id="serve-at"
+        class="date-field"
         type="datetime-local"
         :value="local"
         @change="serve(($event.target as HTMLInputElement).value)"
@@ -45,16 +46,6 @@ function anytime() {
 <style scoped>
 .serve label {
   color: var(--ink-soft);
-}
-
-.serve input {
-  min-height: var(--target);
-  padding: 0 0.7rem;
-  border: 1px solid var(--edge-strong);
-  border-radius: var(--round);
-  background: var(--panel);
-  color: var(--ink);
-  font: inherit;
 }
 
 .serve-late {
