@@ -96,6 +96,35 @@ test('a changed formula outlives a reload, is kept as a new version and compared
   await expect(page.getByText('Nothing differs.')).toBeVisible()
 })
 
+test('a formula can be written in percent, in weights or in cups, and stays the same bread', async ({
+  page,
+}) => {
+  await signIn(page)
+  await openBread(page, 'Soft rice rounds')
+  const water = await figure(page, 'Water to pour')
+  await page.getByRole('radio', { name: 'Weights' }).check()
+  await expect(page.getByRole('slider', { name: 'White rice flour' })).toHaveAttribute(
+    'aria-valuetext',
+    /\d+ g/,
+  )
+  await expect.poll(() => figure(page, 'Water to pour')).toBe(water)
+  await page.getByRole('radio', { name: 'Cups, spoons' }).check()
+  await expect(page.getByRole('slider', { name: 'White rice flour, cups' })).toHaveAttribute(
+    'aria-valuetext',
+    /^\d[¼½¾]?$/,
+  )
+  await expect(page.getByText('10 ×', { exact: false }).or(page.getByText('× 10')).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Why Water to pour?' }).click()
+  await expect(page.getByText('of which the measuring by volume or eye leaves')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.getByRole('radio', { name: '% of flour' }).check()
+  await expect(page.getByRole('slider', { name: 'White rice flour' })).toHaveAttribute(
+    'aria-valuetext',
+    '100 %',
+  )
+  await expect(page.getByRole('alert')).toHaveCount(0)
+})
+
 test('wheat is said where it is put in, and can be swapped out again', async ({ page }) => {
   await signIn(page)
   await openBread(page, 'Soft rice rounds')

@@ -11,6 +11,7 @@ const {
   step,
   unit,
   disabled = false,
+  words,
 } = defineProps<{
   label: string
   min: number
@@ -18,9 +19,12 @@ const {
   step: number
   unit: Unit | null
   disabled?: boolean
+  /** Says the value another way than its unit would. */
+  words?: (value: number) => string
 }>()
 const model = defineModel<number>({ required: true })
 const units = useUnits()
+const said = (value: number) => (words ? words(value) : units.text(value, unit))
 
 function nudge(by: number) {
   const moved = Math.round((model.value + by * step) / step) * step
@@ -31,7 +35,7 @@ function nudge(by: number) {
 <template>
   <div class="fader">
     <span class="fader-label" aria-hidden="true">{{ label }}</span>
-    <strong class="fader-value">{{ units.text(model, unit) }}</strong>
+    <strong class="fader-value">{{ said(model) }}</strong>
     <button
       type="button"
       class="fader-step"
@@ -48,7 +52,7 @@ function nudge(by: number) {
       :step="step"
       :disabled="disabled"
       :aria-label="label"
-      :format-value-text="(value: number) => units.text(value, unit)"
+      :format-value-text="said"
       :show-tooltip="false"
     />
     <button

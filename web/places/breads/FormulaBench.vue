@@ -150,6 +150,10 @@ function change(next: PlanRequest) {
   gap: var(--gap);
 }
 
+:root[data-view='bench'] .formula-bench {
+  grid-template-columns: minmax(0, 1fr);
+}
+
 @media (max-width: 68rem) {
   .formula-bench {
     grid-template-columns: minmax(0, 1fr);

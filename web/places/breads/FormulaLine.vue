@@ -4,7 +4,7 @@ import type { Plan } from '@/api/types'
 import Fader from '@/ui/Fader.vue'
 import { useUnits } from '@/ui/units'
 import type { Line } from './formula'
-import { VOLUME_NAMES } from './measures'
+import { inQuarters, VOLUME_NAMES } from './measures'
 
 /** One line: its share to slide, what that weighs, and the ways to be rid of it. */
 const { line, name, row, most, fixed } = defineProps<{
@@ -40,6 +40,7 @@ const slider = computed(() => {
       max: Math.max(4, Math.ceil(amount.value * 2)),
       step: 0.25,
       unit: null,
+      words: inQuarters,
     }
   if (!inPercent.value)
     return {

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
-import { withWish } from '@/stages/requests'
 import Choice from '@/ui/Choice.vue'
 import FigureRow from '@/ui/FigureRow.vue'
 import { useUnits } from '@/ui/units'
 import WishFader from './WishFader.vue'
 import { factsOf, type Basis, type Convention } from './label'
+import { withPieces } from './size'
 
 /** What a piece holds and costs, for whom it is, and whether it keeps to a budget. */
 const {
@@ -32,7 +32,7 @@ const budget = computed({
 
 function fit() {
   const largest = plan.label.budget?.largest_piece_grams.value
-  if (largest) emit('change', withWish(request, 'pieces', { grams_each: Math.max(5, Math.floor(largest)) }))
+  if (largest) emit('change', withPieces(request, { grams_each: Math.max(5, Math.floor(largest)) }))
 }
 </script>
 

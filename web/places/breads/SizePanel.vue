@@ -6,7 +6,7 @@ import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import { useUnits } from '@/ui/units'
 import { linesOf, namesOf } from './formula'
-import { sizedBy, withSize, type SizeBy } from './size'
+import { sizedBy, withPieces, withSize, type SizeBy } from './size'
 
 /** How large: by the pieces wanted, the flour at hand, the dough, or the one thing that is scarce. */
 const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()
@@ -37,11 +37,11 @@ const limit = computed({
 })
 const count = computed({
   get: () => plan.portion.count,
-  set: value => emit('change', { ...request, pieces: { ...request.pieces, count: value } }),
+  set: value => emit('change', withPieces(request, { count: value })),
 })
 const each = computed({
   get: () => Math.round(plan.portion.piece_grams.value),
-  set: grams => emit('change', { ...request, pieces: { ...request.pieces, grams_each: grams } }),
+  set: grams => emit('change', withPieces(request, { grams_each: grams })),
 })
 
 function withScale(wish: NonNullable<NonNullable<PlanRequest['formula']>['scale']>): PlanRequest {

@@ -1,5 +1,5 @@
 import type { Plan, PlanRequest } from '@/api/types'
-import { linesOf, withLines, type Line } from './formula'
+import { linesOf, type Line } from './formula'
 
 export type MeasureOf = 'percent' | 'grams' | 'volume'
 type Volume = NonNullable<Line['volume']>
@@ -16,23 +16,44 @@ export function measureOf(request: PlanRequest): MeasureOf {
   return lines.some(line => line.volume !== undefined) ? 'volume' : 'grams'
 }
 
-/** The same formula written another way, at the amounts that the plan has for each line. */
-export function writtenIn(request: PlanRequest, measure: MeasureOf, ledger: Row[]): PlanRequest {
-  const rows = new Map(ledger.map(row => [row.ingredient, row]))
-  return withLines(
-    request,
-    linesOf(request).map(line => {
-      const row = rows.get(line.ingredient)
-      if (!row) return line
-      const rest = { ...line }
-      delete rest.percent
-      delete rest.grams
-      delete rest.volume
-      if (measure === 'percent') return { ...rest, percent: Number(row.percent.toFixed(2)) }
-      if (measure === 'grams') return { ...rest, grams: Number(row.grams.toFixed(1)) }
-      return { ...rest, volume: inSpoons(row.millilitres) }
-    }),
-  )
+/**
+ * The same formula written another way, at the amounts that the plan has for each line. In weights or cups the lines fix
+ * the dough, so that the number of pieces alone says the rest; in percent the pieces give it its size again.
+ */
+export function writtenIn(
+  request: PlanRequest,
+  measure: MeasureOf,
+  plan: { ledger: Row[]; portion: { count: number; piece_grams: { value: number } } },
+): PlanRequest {
+  const rows = new Map(plan.ledger.map(row => [row.ingredient, row]))
+  const lines = linesOf(request).map(line => {
+    const row = rows.get(line.ingredient)
+    return row ? measured(line, row, measure) : line
+  })
+  const pieces = { ...request.pieces, count: plan.portion.count }
+  if (measure === 'percent') pieces.grams_each = Number(plan.portion.piece_grams.value.toFixed(1))
+  else delete pieces.grams_each
+  const formula = { ...request.formula, lines }
+  delete formula.scale
+  return { ...request, formula, pieces }
+}
+
+function measured(line: Line, row: Row, measure: MeasureOf): Line {
+  const rest = { ...line }
+  delete rest.percent
+  delete rest.grams
+  delete rest.volume
+  if (measure === 'percent') return { ...rest, percent: Number(row.percent.toFixed(2)) }
+  if (measure === 'grams') return { ...rest, grams: Number(row.grams.toFixed(1)) }
+  return { ...rest, volume: inSpoons(row.millilitres) }
+}
+
+/** A number of cups or spoons as cooks say it, to the quarter. */
+export function inQuarters(amount: number): string {
+  const quarters = Math.round(4 * amount)
+  const whole = Math.floor(quarters / 4)
+  const part = ['', '¼', '½', '¾'][quarters % 4] ?? ''
+  return whole > 0 || part === '' ? `${whole}${part}` : part
 }
 
 /** A volume in the largest measure that it fills at least a quarter of, to the quarter. */

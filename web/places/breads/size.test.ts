@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Plan, PlanRequest } from '@/api/types'
-import { sizedBy, withSize } from './size'
+import { sizedBy, withPieces, withSize } from './size'
 
 const plan = {
   ledger: [
@@ -32,5 +32,25 @@ describe('how large', () => {
     const back = withSize(withSize(request, plan, 'flour'), plan, 'pieces')
     expect(back.formula?.scale).toBeUndefined()
     expect(back.pieces).toEqual({ count: 8, grams_each: 75 })
+  })
+})
+
+describe('number and weight of the pieces', () => {
+  it('can both be wished for where the formula is in percent', () => {
+    expect(withPieces(request, { grams_each: 60 }).pieces).toEqual({ count: 8, grams_each: 60 })
+  })
+
+  it('follow from one another where weights fix the dough', () => {
+    const weighed: PlanRequest = {
+      ...request,
+      formula: { lines: [{ ingredient: 'sorghum', grams: 300 }] },
+    }
+    expect(withPieces(weighed, { grams_each: 60 }).pieces).toEqual({ grams_each: 60 })
+    expect(withPieces(weighed, { count: 10 }).pieces).toEqual({ count: 10 })
+  })
+
+  it('follow from one another where a scale fixes the dough', () => {
+    const scaled = withSize(request, plan, 'flour')
+    expect(withPieces(scaled, { count: 10 }).pieces).toEqual({ count: 10 })
   })
 })

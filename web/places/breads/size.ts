@@ -1,4 +1,5 @@
 import type { Plan, PlanRequest } from '@/api/types'
+import { measureOf } from './measures'
 
 export type SizeBy = 'pieces' | 'flour' | 'dough' | 'limit'
 
@@ -36,4 +37,19 @@ export function withSize(
             limit: { ingredient: first?.ingredient ?? '', grams: Math.max(1, Math.round(first?.grams ?? 1)) },
           }
   return { ...request, formula: { ...formula, scale }, pieces }
+}
+
+/**
+ * The request with another number of pieces or another weight. Where weights or a scale fix the dough, the one follows from
+ * the other, so the wish before it goes.
+ */
+export function withPieces(
+  request: PlanRequest,
+  wish: { count: number } | { grams_each: number },
+): PlanRequest {
+  const pieces = { ...request.pieces, ...wish }
+  const isFixed = measureOf(request) !== 'percent' || request.formula?.scale !== undefined
+  if (isFixed && 'count' in wish) delete pieces.grams_each
+  if (isFixed && 'grams_each' in wish) delete pieces.count
+  return { ...request, pieces }
 }

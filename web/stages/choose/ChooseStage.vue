@@ -6,6 +6,7 @@ import LineLanes from '@/pictures/LineLanes.vue'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import LabelPanel from '@/places/breads/LabelPanel.vue'
+import { withPieces } from '@/places/breads/size'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withWish } from '../requests'
@@ -24,11 +25,11 @@ const griddles = computed(() => house.kitchen?.gear.filter(one => one.kind === '
 
 const count = computed({
   get: () => plan.portion.count,
-  set: value => store.change(withWish(request.value, 'pieces', { count: value })),
+  set: value => store.change(withPieces(request.value, { count: value })),
 })
 const grams = computed({
   get: () => request.value.pieces?.grams_each ?? plan.portion.piece_grams.value,
-  set: value => store.change(withWish(request.value, 'pieces', { grams_each: value })),
+  set: value => store.change(withPieces(request.value, { grams_each: value })),
 })
 const griddle = computed({
   get: () =>
