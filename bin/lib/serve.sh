@@ -105,7 +105,7 @@ serve() {
 end_server() {
     local stat pid parent rest
     for stat in /proc/[0-9]*/stat; do
-        read -r pid _ _ parent rest <"$stat" 2>/dev/null || continue
+        read -r pid _ _ parent rest 2>/dev/null <"$stat" || continue
         [ "$parent" = "$1" ] && kill -TERM "$pid" 2>/dev/null
     done
     kill -TERM "$1" 2>/dev/null || true
