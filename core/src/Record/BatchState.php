@@ -77,7 +77,8 @@ final readonly class BatchState
                 default => null,
             },
             EventKind::Turned, EventKind::Lifted => $griddle->isOn($piece) ?: $node->at('piece')->refuse('This piece is not on the griddle.', 'a piece that was laid and not lifted'),
-            EventKind::Undone => $this->stands((string) $event->undoes) ?: $node->at('event')->refuse('There is no such event to undo.', 'an event of this batch that was not undone'),
+            EventKind::ScaleSet, EventKind::Corrected => $this->with($event)->addsUp() ?: $node->at('pieces')->refuse('More pieces than that were laid or portioned already.', sprintf('at least %d', max($griddle->highestLaid(), $event->kind === EventKind::Corrected ? $portions->taken() : 0))),
+            EventKind::Undone => $this->checkUndo($event, $node->at('event')),
             default => null,
         };
     }
@@ -112,6 +113,22 @@ final readonly class BatchState
         }
 
         return null;
+    }
+
+    /** Another tablet may have gone on meanwhile: what was built on an entry since may not lose its ground. */
+    private function checkUndo(BatchEvent $event, Node $node): void
+    {
+        if (! $this->stands((string) $event->undoes)) {
+            $node->refuse('There is no such event to undo.', 'an event of this batch that was not undone');
+        } elseif (! $this->with($event)->addsUp()) {
+            $node->refuse('What was entered since builds on it.', 'an entry on which nothing was built since');
+        }
+    }
+
+    /** Whether no more pieces were taken than there are, and no two lie in one place. */
+    private function addsUp(): bool
+    {
+        return $this->portions()->left() >= 0 && $this->griddle()->addsUp();
     }
 
     private function stands(string $id): bool

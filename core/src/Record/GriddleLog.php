@@ -50,6 +50,20 @@ final readonly class GriddleLog
         return array_filter($this->onGriddle(), static fn (GriddlePiece $piece): bool => $piece->place === $place) !== [];
     }
 
+    /** The highest number of a piece that was laid; 0 before the first. */
+    public function highestLaid(): int
+    {
+        return $this->pieces === [] ? 0 : max(array_keys($this->pieces));
+    }
+
+    /** Whether every piece that was laid is one of the batch, and no two lie in one place. */
+    public function addsUp(): bool
+    {
+        $places = array_map(static fn (GriddlePiece $piece): int => $piece->place, $this->onGriddle());
+
+        return $this->highestLaid() <= $this->count && count(array_unique($places)) === count($places);
+    }
+
     public function lifted(): int
     {
         return count($this->pieces) - count($this->onGriddle());
