@@ -64,8 +64,8 @@ final readonly class KeepLot
     {
         $ingredient = $body->at('ingredient')->text(60);
         $isOwn = OwnIngredient::query()->where('kitchen_id', $kitchen->id)->where('name', $ingredient)->exists();
-        if ($ingredient !== '' && ! $isOwn && ! $this->reference->catalogue->has($ingredient)) {
-            $body->at('ingredient')->refuse('This ingredient is not in the catalogue.', 'a known ingredient, such as '.implode(', ', $this->reference->catalogue->namesLike($ingredient)));
+        if ($ingredient !== '' && ! $isOwn) {
+            $this->reference->catalogue->refuseUnknown($ingredient, $body->at('ingredient'));
         }
 
         return [

@@ -1,5 +1,5 @@
 import { onScopeDispose, ref, shallowRef } from 'vue'
-import { Refusal, Unreachable } from './client'
+import { toldBy } from './client'
 
 /** Asks the core again whenever the question changes; only the newest answer counts. */
 export function useAsking<Question, Answer>(
@@ -20,8 +20,7 @@ export function useAsking<Question, Answer>(
       refused.value = ''
     } catch (failure) {
       if (mine.signal.aborted) return
-      if (failure instanceof Refusal || failure instanceof Unreachable) refused.value = failure.message
-      else throw failure
+      refused.value = toldBy(failure)
     }
   }
 

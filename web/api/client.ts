@@ -44,6 +44,12 @@ export class Refusal extends Error {
 /** The server could not be reached; nothing is known about what it did. */
 export class Unreachable extends Error {}
 
+/** What to tell the cook of a failure; one that is neither a refusal nor the house being away is a fault, and thrown on. */
+export function toldBy(failure: unknown): string {
+  if (failure instanceof Refusal || failure instanceof Unreachable) return failure.message
+  throw failure
+}
+
 const BASE = '/api/v1'
 
 async function send<Answer>(

@@ -56,11 +56,8 @@ final readonly class BlendRequest
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(self::FIELDS);
-        $style = $root->at('style')->text(60);
-        if ($style !== '' && ! $reference->styles->has($style)) {
-            $root->at('style')->refuse('This is not a bread style.', 'one of '.implode(', ', $reference->styles->ids()));
-        }
-        $without = array_map(static fn (Node $item): Allergen => $item->choice(Allergen::class), $root->at('without')->items(0, 12));
+        $style = $reference->styles->named($root->at('style'));
+        $without = $root->at('without')->choices(Allergen::class, 12);
         $goal = $root->at('goal')->optionalChoice(Goal::class) ?? Goal::LeastBinder;
         $catalogue = $reference->catalogue->with(OwnLabel::readAll($root->at('own_ingredients'), $reference->catalogue));
         $prices = self::amounts($root->at('prices'), $catalogue, Limits::MOST_PRICE);
@@ -83,7 +80,7 @@ final readonly class BlendRequest
         }
         $findings->refuseIfAny();
 
-        return new self($reference->styles->style($style), ...$fields);
+        return new self($style, ...$fields);
     }
 
     /**
@@ -98,16 +95,21 @@ final readonly class BlendRequest
         $named = [];
         foreach ($larder->isAbsent() ? [] : $larder->items(1, self::LARDER) as $item) {
             $id = $item->text(60);
-            $catalogue->has($id) || $id === '' ? $named[] = $id : $item->refuse('This ingredient is not in the catalogue.', 'a known ingredient, such as '.implode(', ', $catalogue->namesLike($id)));
+            if ($id !== '') {
+                $catalogue->refuseUnknown($id, $item);
+            }
+            if ($catalogue->has($id)) {
+                $named[] = $id;
+            }
         }
         $all = $larder->isAbsent()
             ? array_filter($catalogue->all(), static fn (Ingredient $one): bool => $one->gluten !== GlutenNature::ContainsWheat)
-            : array_map($catalogue->ingredient(...), array_filter(array_unique($named), static fn (string $id): bool => $id !== ''));
+            : array_map($catalogue->ingredient(...), array_unique($named));
 
         return array_values(array_filter(
             $all,
             static fn (Ingredient $one): bool => ($one->role->isFlourBase() || $one->role === Role::Binder)
-                && array_filter($one->allergens, static fn (Allergen $allergen): bool => in_array($allergen, $without, true)) === [],
+                && ! $one->carriesAnyOf($without),
         ));
     }
 
@@ -116,9 +118,7 @@ final readonly class BlendRequest
     {
         $amounts = [];
         foreach ($node->entries(self::LARDER) as $id => $amount) {
-            if (! $catalogue->has($id)) {
-                $amount->refuse('This ingredient is not in the catalogue.', 'a known ingredient, such as '.implode(', ', $catalogue->namesLike($id)));
-            }
+            $catalogue->refuseUnknown($id, $amount);
             $amounts[$id] = $amount->number(0, $most);
         }
 

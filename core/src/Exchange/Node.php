@@ -169,6 +169,11 @@ final readonly class Node
         return $this->value;
     }
 
+    public function optionalBoolean(): ?bool
+    {
+        return $this->value === null ? null : $this->boolean();
+    }
+
     public function text(int $longest): string
     {
         $limit = sprintf('text of 1 to %d characters', $longest);
@@ -249,6 +254,19 @@ final readonly class Node
     public function optionalChoice(string $enum): ?BackedEnum
     {
         return $this->value === null ? null : $this->choice($enum);
+    }
+
+    /**
+     * A list of choices, which may be absent.
+     *
+     * @template T of BackedEnum
+     *
+     * @param class-string<T> $enum
+     * @return list<T>
+     */
+    public function choices(string $enum, int $most): array
+    {
+        return array_map(static fn (self $item): BackedEnum => $item->choice($enum), $this->items(0, $most));
     }
 
     /** A moment with its offset from UTC (RFC 3339), between the years 2000 and 2100. */

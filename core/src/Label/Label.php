@@ -107,6 +107,12 @@ final readonly class Label
         return $facts;
     }
 
+    /** @return list<Allergen> what this one has and the other has not */
+    public function allergensBeyond(self $other): array
+    {
+        return array_values(array_filter($this->allergens, static fn (Allergen $allergen): bool => ! in_array($allergen, $other->allergens, true)));
+    }
+
     /** @return array<string, mixed> */
     private static function fact(float $per100, Spread $hundreds, Unit $unit, string $basis): array
     {

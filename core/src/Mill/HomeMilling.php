@@ -46,7 +46,7 @@ final readonly class HomeMilling
         if ($grind === Grind::Shop) {
             $root->at('grind')->refuse('Flour from a shop is not ground at home.', 'home_fine, home_medium or home_coarse');
         }
-        $sifting = $root->at('sifted')->isAbsent() || ! $root->at('sifted')->boolean() ? Sifting::Whole : Sifting::Sifted;
+        $sifting = $root->at('sifted')->optionalBoolean() === true ? Sifting::Sifted : Sifting::Whole;
         $findings->refuseIfAny();
         $milling = new self($grain, $grains ?? 1000.0, $grind, $sifting);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Pantry;
 
+use StoneMill\Exchange\Node;
 use StoneMill\Pantry\Exception\UnknownIngredient;
 
 /**
@@ -52,6 +53,14 @@ final class Catalogue
     public function has(string $id): bool
     {
         return isset($this->rows[$id]) || isset($this->read[$id]);
+    }
+
+    /** Says at the node that there is no ingredient of this name, if there is none. */
+    public function refuseUnknown(string $id, Node $node): void
+    {
+        if (! $this->has($id)) {
+            $node->refuse('This ingredient is not in the catalogue.', 'a known ingredient, such as '.implode(', ', $this->namesLike($id)));
+        }
     }
 
     /** @return list<Ingredient> */

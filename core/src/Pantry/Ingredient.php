@@ -90,6 +90,12 @@ final readonly class Ingredient
         );
     }
 
+    /** @param list<Allergen> $allergens */
+    public function carriesAnyOf(array $allergens): bool
+    {
+        return array_filter($this->allergens, static fn (Allergen $allergen): bool => in_array($allergen, $allergens, true)) !== [];
+    }
+
     /** Typical density of it as it lies in a spoon, g/mL. */
     public function spoonDensity(): float
     {

@@ -43,13 +43,10 @@ final readonly class OwnLabel
         }
         $name = $node->at('name')->text(80);
         $like = $node->at('like')->text(60);
-        if ($like !== '' && ! $catalogue->has($like)) {
-            $node->at('like')->refuse('This ingredient is not in the catalogue.', 'a known ingredient, such as '.implode(', ', $catalogue->namesLike($like)));
+        if ($like !== '') {
+            $catalogue->refuseUnknown($like, $node->at('like'));
         }
-        $allergens = $node->at('allergens')->isAbsent() ? null : array_map(
-            static fn (Node $item): Allergen => $item->choice(Allergen::class),
-            $node->at('allergens')->items(0, 12),
-        );
+        $allergens = $node->at('allergens')->isAbsent() ? null : $node->at('allergens')->choices(Allergen::class, 12);
         $parts = self::parts($node->at('per_100_g'));
         if ($parts === null || $like === '' || ! $catalogue->has($like)) {
             return null;
@@ -100,7 +97,7 @@ final readonly class OwnLabel
             'fibre' => $node->at('fibre')->optionalNumber(0, 100, 'g in 100 g') ?? 0.0,
             'protein' => $gram('protein'), 'salt' => $gram('salt'),
         ];
-        if (! $node->at('fibre_within_carbohydrate')->isAbsent() && $node->at('fibre_within_carbohydrate')->boolean()) {
+        if ($node->at('fibre_within_carbohydrate')->optionalBoolean() === true) {
             $parts['carbohydrate'] -= $parts['fibre'];
         }
         if ($parts['carbohydrate'] < 0) {

@@ -34,13 +34,13 @@ final readonly class Chooser
         $root = Node::root($document, $findings)->object(self::FIELDS);
         $wishes = new Suitability(
             $root->at('purpose')->optionalChoice(Purpose::class),
-            array_map(static fn (Node $item): Allergen => $item->choice(Allergen::class), $root->at('without')->items(0, 12)),
+            $root->at('without')->choices(Allergen::class, 12),
             $root->at('net_carbohydrate_most')->optionalNumber(0.5, 200, 'g a piece'),
             $root->at('minutes_most')->optionalNumber(5, 3000, 'min'),
             array_values(array_filter([
-                self::isSet($root->at('no_press')) ? Obstacle::Press : null,
-                self::isSet($root->at('no_oven')) ? Obstacle::Oven : null,
-                self::isSet($root->at('no_boiling')) ? Obstacle::Boiling : null,
+                $root->at('no_press')->optionalBoolean() === true ? Obstacle::Press : null,
+                $root->at('no_oven')->optionalBoolean() === true ? Obstacle::Oven : null,
+                $root->at('no_boiling')->optionalBoolean() === true ? Obstacle::Boiling : null,
             ])),
         );
         $findings->refuseIfAny();
@@ -48,11 +48,6 @@ final readonly class Chooser
         usort($breads, static fn (array $a, array $b): int => [count($a['misses']), $b['rank'], $a['minutes']['value']] <=> [count($b['misses']), $a['rank'], $b['minutes']['value']]);
 
         return ['breads' => $breads];
-    }
-
-    private static function isSet(Node $node): bool
-    {
-        return ! $node->isAbsent() && $node->boolean();
     }
 
     /** @return array{style: string, name: string, purpose: string, fits: list<string>, misses: list<string>, rank: int, minutes: array<string, mixed>, count: int, piece_grams: float, net_carbohydrate_grams: array<string, mixed>, allergens: list<string>} */

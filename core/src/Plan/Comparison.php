@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use StoneMill\Measure\Unit;
-use StoneMill\Pantry\Allergen;
 
 /** What differs between two versions of a formula: what was changed, and what that makes of the bread. */
 final readonly class Comparison
@@ -90,18 +89,16 @@ final readonly class Comparison
     /** @return list<array{subject: string, kind: string, text: string, before: float|null, after: float|null, unit: string|null}> */
     private function label(): array
     {
-        $words = static fn (array $allergens): array => array_map(static fn (Allergen $allergen): string => $allergen->inWords(), $allergens);
-        $before = $words($this->before->label->allergens);
-        $after = $words($this->after->label->allergens);
+        [$before, $after] = [$this->before->label, $this->after->label];
         $changes = [];
-        foreach (array_diff($after, $before) as $gained) {
-            $changes[] = self::change('Allergens', 'label', sprintf('Now with %s.', $gained), null, null, null);
+        foreach ($after->allergensBeyond($before) as $gained) {
+            $changes[] = self::change('Allergens', 'label', sprintf('Now with %s.', $gained->inWords()), null, null, null);
         }
-        foreach (array_diff($before, $after) as $lost) {
-            $changes[] = self::change('Allergens', 'label', sprintf('No longer with %s.', $lost), null, null, null);
+        foreach ($before->allergensBeyond($after) as $lost) {
+            $changes[] = self::change('Allergens', 'label', sprintf('No longer with %s.', $lost->inWords()), null, null, null);
         }
-        if ($this->before->label->gluten !== $this->after->label->gluten) {
-            $changes[] = self::change('Gluten', 'label', $this->after->label->gluten->inWords().'.', null, null, null);
+        if ($before->gluten !== $after->gluten) {
+            $changes[] = self::change('Gluten', 'label', $after->gluten->inWords().'.', null, null, null);
         }
 
         return $changes;

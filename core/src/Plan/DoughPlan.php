@@ -12,6 +12,7 @@ use StoneMill\Dough\Rise;
 use StoneMill\Dough\WaterParts;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Measure\Figure;
+use StoneMill\Pantry\Ingredient;
 
 /** The dough of a batch: its lines, its water, its temperature, its hold and its rise. */
 final readonly class DoughPlan
@@ -52,8 +53,8 @@ final readonly class DoughPlan
     }
 
     /** @return list<WeighedLine> with the added water as a line of its own */
-    public function linesWithWater(WeighedLine $water): array
+    public function linesWithWater(Ingredient $water): array
     {
-        return [...$this->lines, $water];
+        return [...$this->lines, new WeighedLine($water, $this->pour->grams, 0.0, null)];
     }
 }

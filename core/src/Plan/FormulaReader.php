@@ -74,8 +74,8 @@ final readonly class FormulaReader
     {
         $node->object(['ingredient', 'grams', 'percent', 'volume', 'lot', 'grind']);
         $id = $node->at('ingredient')->text(60);
-        if ($id !== '' && ! $this->catalogue->has($id)) {
-            $node->at('ingredient')->refuse('This ingredient is not in the catalogue.', 'a known ingredient, such as '.implode(', ', $this->catalogue->namesLike($id)));
+        if ($id !== '') {
+            $this->catalogue->refuseUnknown($id, $node->at('ingredient'));
         }
         $lot = $node->at('lot')->optionalText(60);
         if ($lot !== null && $lot !== '' && ! in_array($lot, $lots, true)) {

@@ -76,7 +76,7 @@ final readonly class PlanRequest
     public static function readNode(Node $root, Reference $reference, Findings $findings): ?self
     {
         $root->object(self::FIELDS);
-        $style = self::style($root->at('style'), $reference);
+        $style = $reference->styles->named($root->at('style'));
         $catalogue = $reference->catalogue->with(OwnLabel::readAll($root->at('own_ingredients'), $reference->catalogue));
         $formula = $root->at('formula')->object(['lines', 'method', 'texture', 'scale']);
         $method = Method::read($formula->at('method'), $style->method);
@@ -139,16 +139,6 @@ final readonly class PlanRequest
                 'count or a size, unless every line is in percent and no scale is given',
             );
         }
-    }
-
-    private static function style(Node $node, Reference $reference): Style
-    {
-        $id = $node->text(60);
-        if ($id !== '' && ! $reference->styles->has($id)) {
-            $node->refuse('This is not a bread style.', 'one of '.implode(', ', $reference->styles->ids()));
-        }
-
-        return $reference->styles->style($reference->styles->has($id) ? $id : $reference->styles->ids()[0]);
     }
 
     /** @return array<string, LotFacts> */

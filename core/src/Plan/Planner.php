@@ -43,8 +43,8 @@ final readonly class Planner
     public function plan(PlanRequest $request): BatchPlan
     {
         $dough = $this->dough($request);
-        $water = new WeighedLine($this->reference->catalogue->ingredient('water'), $dough->pour->grams, 0.0, null);
-        $density = $this->density($request, $dough, $water);
+        $lines = $dough->linesWithWater($this->reference->catalogue->ingredient('water'));
+        $density = $this->density($request, $lines);
         $portions = $this->portions($request, $dough, $density);
         $disc = $this->disc($request, $portions->pieceGrams(), $density);
         $turns = $this->turnPlanner->plan(new Laying(
@@ -54,7 +54,7 @@ final readonly class Planner
             $request->surfaceCelsius ?? $request->style->surfaceCelsius->likely,
         ));
         $packing = $request->gear->packing($disc->diameterMillimetres);
-        $label = Label::of($dough->linesWithWater($water), $portions->pieceGrams(), $request->style->weightLossPercent, $request->certifiedLots());
+        $label = Label::of($lines, $portions->pieceGrams(), $request->style->weightLossPercent, $request->certifiedLots());
         $restSeconds = $this->restSeconds($request, $dough);
 
         return new BatchPlan(
@@ -132,10 +132,9 @@ final readonly class Planner
         if ($wish->diameterMillimetres === null || $wish->gramsEach !== null) {
             return $wish->gramsEach ?? $request->style->pieceGrams;
         }
-        $dough = $planner->plan($flourGrams);
-        $water = new WeighedLine($this->reference->catalogue->ingredient('water'), $dough->pour->grams, 0.0, null);
+        $lines = $planner->plan($flourGrams)->linesWithWater($this->reference->catalogue->ingredient('water'));
 
-        return $this->wishedDiscGrams($request, $this->density($request, $dough, $water));
+        return $this->wishedDiscGrams($request, $this->density($request, $lines));
     }
 
     private function wishedDiscGrams(PlanRequest $request, float $density): float
@@ -147,12 +146,16 @@ final readonly class Planner
             : Disc::ofDiameterAndThickness($wish->diameterMillimetres, $wish->thicknessMillimetres ?? $request->style->thicknessMillimetres, $density)->grams;
     }
 
-    /** Dough density in g/mL: its parts' by Choi and Okos, less the air worked in. */
-    private function density(PlanRequest $request, DoughPlan $dough, WeighedLine $water): float
+    /**
+     * Dough density in g/mL: its parts' by Choi and Okos, less the air worked in.
+     *
+     * @param list<WeighedLine> $lines with the water
+     */
+    private function density(PlanRequest $request, array $lines): float
     {
         $parts = array_map(
             static fn (WeighedLine $line): array => ['composition' => $line->ingredient->composition, 'grams' => $line->grams],
-            $dough->linesWithWater($water),
+            $lines,
         );
 
         return Composition::mixed($parts)->densityAt(self::DOUGH_CELSIUS) * (1 - $request->style->airShare);

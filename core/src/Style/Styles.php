@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Style;
 
 use StoneMill\Dough\Texture;
+use StoneMill\Exchange\Node;
 use StoneMill\Griddle\StylePlan;
 use StoneMill\Griddle\TurnAction;
 use StoneMill\Measure\Spread;
@@ -44,6 +45,17 @@ final class Styles
     public function style(string $id): Style
     {
         return $this->read[$id] ??= self::styleOf($this->rows[$id] ?? throw UnknownStyle::named($id, $this->ids()));
+    }
+
+    /** The style that a document names; the first one where it names none, which the findings of the node tell. */
+    public function named(Node $node): Style
+    {
+        $id = $node->text(60);
+        if ($id !== '' && ! $this->has($id)) {
+            $node->refuse('This is not a bread style.', 'one of '.implode(', ', $this->ids()));
+        }
+
+        return $this->style($this->has($id) ? $id : $this->ids()[0]);
     }
 
     public function has(string $id): bool

@@ -94,10 +94,10 @@ final readonly class SwapOption
         if (abs($water) >= 1) {
             $differences[] = $says($water > 0 ? 'Wants more water' : 'Wants less water', $water, Unit::Point);
         }
-        foreach ($this->gained($this->after, $this->before) as $allergen) {
+        foreach ($this->after->label->allergensBeyond($this->before->label) as $allergen) {
             $differences[] = $says("Brings {$allergen->inWords()}.");
         }
-        foreach ($this->gained($this->before, $this->after) as $allergen) {
+        foreach ($this->before->label->allergensBeyond($this->after->label) as $allergen) {
             $differences[] = $says("Without {$allergen->inWords()}.");
         }
         if ($this->before->label->gluten !== $this->after->label->gluten) {
@@ -109,11 +109,5 @@ final readonly class SwapOption
         }
 
         return $differences;
-    }
-
-    /** @return list<Allergen> what one plan has and the other has not */
-    private function gained(BatchPlan $has, BatchPlan $hasNot): array
-    {
-        return array_values(array_filter($has->label->allergens, static fn (Allergen $allergen): bool => ! in_array($allergen, $hasNot->label->allergens, true)));
     }
 }

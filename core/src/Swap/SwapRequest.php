@@ -43,7 +43,7 @@ final readonly class SwapRequest
             $root->at('replace')->refuse('This is not a line of the formula.', 'an ingredient of the formula other than water');
         }
         $larder = $root->at('larder')->isAbsent() ? null : self::larder($root->at('larder'), $request->catalogue ?? $reference->catalogue);
-        $without = array_map(static fn (Node $item): Allergen => $item->choice(Allergen::class), $root->at('without')->items(0, 12));
+        $without = $root->at('without')->choices(Allergen::class, 12);
         $findings->refuseIfAny();
 
         return new self($fields, $request ?? throw new \LogicException('A request without findings was not read.'), $replace, $larder, $without);
@@ -60,8 +60,8 @@ final readonly class SwapRequest
         $larder = [];
         foreach ($node->items(0, self::LARDER) as $item) {
             $id = $item->text(60);
-            if ($id !== '' && ! $catalogue->has($id)) {
-                $item->refuse('This ingredient is not in the catalogue.', 'a known ingredient, such as '.implode(', ', $catalogue->namesLike($id)));
+            if ($id !== '') {
+                $catalogue->refuseUnknown($id, $item);
             }
             $larder[] = $id;
         }

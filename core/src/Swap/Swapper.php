@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace StoneMill\Swap;
 
 use StoneMill\Exchange\Exception\InvalidInput;
-use StoneMill\Pantry\Allergen;
 use StoneMill\Pantry\Family;
 use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
@@ -74,7 +73,7 @@ final readonly class Swapper
                 && StandIn::of($new) === $class
                 && $class->ratio($old, $new) !== null
                 && $new->gluten !== GlutenNature::ContainsWheat
-                && array_filter($new->allergens, static fn (Allergen $allergen): bool => in_array($allergen, $swap->without, true)) === [],
+                && ! $new->carriesAnyOf($swap->without),
         ));
         usort($can, fn (Ingredient $a, Ingredient $b): int => [SwapOption::distanceOf($old, $a, $swap), $a->id] <=> [SwapOption::distanceOf($old, $b, $swap), $b->id]);
 

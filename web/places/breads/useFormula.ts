@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef } from 'vue'
 import { useAsking } from '@/api/asking'
-import { api, Refusal, Unreachable } from '@/api/client'
+import { api, Refusal, toldBy } from '@/api/client'
 import type { BreadVersions, PlanRequest, Revision } from '@/api/types'
 import { useHouse } from '@/house'
 import { withBags, withOwn } from './formula'
@@ -55,8 +55,7 @@ export function useFormula() {
       trouble.value = ''
       await house.refresh()
     } catch (failure) {
-      if (!(failure instanceof Refusal) && !(failure instanceof Unreachable)) throw failure
-      trouble.value = `Not saved: ${failure.message} Your change is kept on this device.`
+      trouble.value = `Not saved: ${toldBy(failure)} Your change is kept on this device.`
       if (failure instanceof Refusal && failure.status === 409) bread.value = await api.bread(of.id)
     }
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton, ElInput, ElInputNumber, ElOption, ElSelect, ElSwitch } from 'element-plus'
 import { computed, reactive, ref } from 'vue'
-import { api, Refusal, Unreachable } from '@/api/client'
+import { api, toldBy } from '@/api/client'
 import type { Lot, LotChange } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { useHouse } from '@/house'
@@ -27,8 +27,7 @@ async function keep() {
     await api.keepLot(id, tidied(change))
     emit('kept')
   } catch (failure) {
-    if (!(failure instanceof Refusal) && !(failure instanceof Unreachable)) throw failure
-    trouble.value = failure.message
+    trouble.value = toldBy(failure)
   }
 }
 </script>

@@ -2,7 +2,7 @@
 import { ElButton, ElInput, ElOption, ElSelect, ElSwitch } from 'element-plus'
 import { computed, reactive, ref, watch } from 'vue'
 import { useAsking } from '@/api/asking'
-import { api, Refusal, Unreachable } from '@/api/client'
+import { api, toldBy } from '@/api/client'
 import type { OwnIngredient } from '@/api/types'
 import { useHouse } from '@/house'
 import { useUnits } from '@/ui/units'
@@ -26,8 +26,7 @@ async function keep() {
     await api.keepOwn({ version: own?.version ?? 0, document: named.value })
     emit('kept')
   } catch (failure) {
-    if (!(failure instanceof Refusal) && !(failure instanceof Unreachable)) throw failure
-    trouble.value = failure.message
+    trouble.value = toldBy(failure)
   }
 }
 </script>
