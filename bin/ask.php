@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use StoneMill\Exchange\Exception\InvalidInput;
-use StoneMill\Griddle\StyleTurnPlanner;
+use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Plan\Desk;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\Question;
@@ -32,7 +32,7 @@ function document(string $file): mixed
 try {
     $question = Question::from($argv[1] ?? '');
     $reference = Reference::shipped();
-    $desk = new Desk($reference, new Planner($reference, new StyleTurnPlanner));
+    $desk = new Desk($reference, new Planner($reference, new ModelTurnPlanner));
     fwrite(STDOUT, json_encode($desk->answer($question, document($argv[2] ?? '')), JSON_LOOK)."\n");
 } catch (InvalidInput $refusal) {
     fwrite(STDERR, json_encode($refusal->toProblem(), JSON_LOOK)."\n");

@@ -6,7 +6,7 @@ namespace App\Providers;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
-use StoneMill\Griddle\StyleTurnPlanner;
+use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\TurnPlanner;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\Reference;
@@ -16,7 +16,7 @@ final class MillServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Reference::class, self::reference(...));
-        $this->app->bind(TurnPlanner::class, StyleTurnPlanner::class);
+        $this->app->bind(TurnPlanner::class, ModelTurnPlanner::class);
         $this->app->singleton(Planner::class);
     }
 

@@ -4,18 +4,34 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests;
 
+use StoneMill\Bake\Bread;
+use StoneMill\Bake\Burner;
+use StoneMill\Bake\Iron;
+use StoneMill\Bake\Kitchen;
+use StoneMill\Bake\Matter;
+use StoneMill\Bake\Metal;
+use StoneMill\Dough\WeighedLine;
+use StoneMill\Griddle\Grease;
+use StoneMill\Griddle\Laying;
+use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\StyleTurnPlanner;
+use StoneMill\Griddle\TurnSchool;
+use StoneMill\Pantry\Composition;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Desk;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Question;
 use StoneMill\Plan\Reference;
+use StoneMill\Style\Style;
 
 /** The shipped reference facts and a planner over them, as the tests' kitchen. */
 final class Bench
 {
     private static ?Reference $reference = null;
+
+    /** @var array<string, Matter> by style */
+    private static array $doughs = [];
 
     public static function reference(): Reference
     {
@@ -24,13 +40,46 @@ final class Bench
 
     public static function plan(mixed $request): BatchPlan
     {
-        return (new Planner(self::reference(), new StyleTurnPlanner))->plan(PlanRequest::read($request, self::reference()));
+        return (new Planner(self::reference(), new ModelTurnPlanner))->plan(PlanRequest::read($request, self::reference()));
     }
 
     /** @return array<string, mixed> the core's answer to any question */
     public static function ask(string $question, mixed $document): array
     {
-        return (new Desk(self::reference(), new Planner(self::reference(), new StyleTurnPlanner)))->answer(Question::from($question), $document);
+        return (new Desk(self::reference(), new Planner(self::reference(), new ModelTurnPlanner)))->answer(Question::from($question), $document);
+    }
+
+    /** The style's own dough, about to be laid; what is not said is as the style has it. */
+    public static function laying(Style $style, ?TurnSchool $school = null, ?float $millimetres = null, ?float $celsius = null, ?Grease $grease = null): Laying
+    {
+        $dough = self::$doughs[$style->id] ??= self::matter($style->id);
+
+        return new Laying(
+            $style,
+            $school ?? $style->method->turns,
+            $grease ?? $style->method->grease,
+            new Bread($dough, $millimetres ?? $style->thicknessMillimetres, 25.0),
+            Iron::of(Metal::CastIron, Burner::Regulated, 5.0, $celsius ?? $style->surfaceCelsius->likely, 0.4, 70.0),
+            new Kitchen,
+        );
+    }
+
+    public static function matter(string $style): Matter
+    {
+        $plan = self::sketch(['style' => $style]);
+        $lines = $plan->dough->linesWithWater(self::reference()->catalogue->ingredient('water'));
+
+        return Matter::of(
+            Composition::mixed(array_map(static fn (WeighedLine $line): array => ['composition' => $line->ingredient->composition, 'grams' => $line->grams], $lines)),
+            $plan->request->style->airShare,
+            null,
+        );
+    }
+
+    /** A plan with the style's own griddle times, for tests that look at nothing hot. */
+    public static function sketch(mixed $request): BatchPlan
+    {
+        return (new Planner(self::reference(), new StyleTurnPlanner))->plan(PlanRequest::read($request, self::reference()));
     }
 
     /**

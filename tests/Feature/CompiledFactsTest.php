@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Support\Facades\Artisan;
-use StoneMill\Griddle\StyleTurnPlanner;
+use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
@@ -22,7 +22,7 @@ final class CompiledFactsTest extends TestCase
         $compiled = Reference::from(require $file);
         unlink($file);
         foreach ($compiled->styles->ids() as $style) {
-            $plan = (new Planner($compiled, new StyleTurnPlanner))->plan(PlanRequest::read(['style' => $style], $compiled));
+            $plan = (new Planner($compiled, new ModelTurnPlanner))->plan(PlanRequest::read(['style' => $style], $compiled));
             self::assertSame(json_encode(Bench::plan(['style' => $style])->toArray()), json_encode($plan->toArray()), $style);
         }
     }

@@ -4,32 +4,55 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
+use StoneMill\Bake\Colour;
+use StoneMill\Bake\FaceState;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 
-/** One side of a bread: how long it lay on the metal and the colour to expect, from 0 (pale) to 1 (burnt). */
+/**
+ * One side of a bread: how long it lay on the metal and the colour to expect, from 0 (raw) over 0.5 (golden) to 1 (black): of the
+ * spots that touched the metal closely, and of the rest.
+ */
 final readonly class Face
 {
     /** Cooks' griddles and eyes differ by about this much. Planning estimate. */
     private const SHADE_REACH = 0.15;
 
-    public function __construct(public string $name, public float $contactSeconds, public float $shade)
-    {
+    public function __construct(
+        public string $name,
+        public float $contactSeconds,
+        public float $shade,
+        public float $restShade,
+        public ?float $hottestCelsius,
+    ) {
     }
 
-    /** @return array{face: string, contact_seconds: float, shade: array<string, mixed>, words: string} */
+    public static function baked(string $name, FaceState $state): self
+    {
+        return new self($name, $state->contactSeconds, Colour::shade($state->spotBrownness), Colour::shade($state->brownness), $state->hottestCelsius);
+    }
+
+    /** @return array{face: string, contact_seconds: float, shade: array<string, mixed>, rest_shade: float, hottest_celsius: float|null, words: string} */
     public function toArray(): array
     {
         $shade = Figure::spread(
             Spread::of(max(0.0, $this->shade - self::SHADE_REACH), $this->shade, min(1.0, $this->shade + self::SHADE_REACH)),
             Unit::Share,
             Reason::amount('On the metal for', $this->contactSeconds, Unit::Second),
-            Reason::saying('Twice the colour for every 20 °C of surface heat; the reference plan of the style gives 0.5.'),
+            ...($this->hottestCelsius === null ? [] : [Reason::amount('Face at most', $this->hottestCelsius, Unit::Celsius)]),
+            ...[Reason::saying('Spots that touch closely; 0.5 is golden. Heat, dryness, sugars and protein speed it.')],
         );
 
-        return ['face' => $this->name, 'contact_seconds' => round($this->contactSeconds, 1), 'shade' => $shade->toArray(), 'words' => $this->inWords()];
+        return [
+            'face' => $this->name,
+            'contact_seconds' => round($this->contactSeconds, 1),
+            'shade' => $shade->toArray(),
+            'rest_shade' => round($this->restShade, 3),
+            'hottest_celsius' => $this->hottestCelsius === null ? null : round($this->hottestCelsius, 1),
+            'words' => $this->inWords(),
+        ];
     }
 
     public function inWords(): string

@@ -4,20 +4,49 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
+use StoneMill\Bake\Bread;
+use StoneMill\Bake\Iron;
+use StoneMill\Bake\Kitchen;
 use StoneMill\Measure\Exception\OutOfRange;
 use StoneMill\Style\Style;
 
-/** What is about to be laid on the griddle. */
+/** What is about to be laid on the griddle, and how it is to be turned. */
 final readonly class Laying
 {
-    /** @throws OutOfRange If the metal is no hotter than boiling water, or the bread has no thickness. */
+    /** @throws OutOfRange If the metal is no hotter than boiling water. */
     public function __construct(
         public Style $style,
         public TurnSchool $school,
-        public float $thicknessMillimetres,
-        public float $surfaceCelsius,
+        public Grease $grease,
+        public Bread $bread,
+        public Iron $iron,
+        public Kitchen $kitchen,
     ) {
-        OutOfRange::guard('thickness in mm', $thicknessMillimetres, 0.1, 100);
-        OutOfRange::guard('surface temperature in °C', $surfaceCelsius, 120, 400);
+        OutOfRange::guard('surface temperature in °C', $iron->setCelsius, 120, 400);
+    }
+
+    public function thicknessMillimetres(): float
+    {
+        return $this->bread->thicknessMillimetres;
+    }
+
+    public function surfaceCelsius(): float
+    {
+        return $this->iron->setCelsius;
+    }
+
+    public function on(Iron $iron): self
+    {
+        return new self($this->style, $this->school, $this->grease, $this->bread, $iron, $this->kitchen);
+    }
+
+    public function of(Bread $bread): self
+    {
+        return new self($this->style, $this->school, $this->grease, $bread, $this->iron, $this->kitchen);
+    }
+
+    public function by(TurnSchool $school): self
+    {
+        return new self($this->style, $school, $this->grease, $this->bread, $this->iron, $this->kitchen);
     }
 }

@@ -35,14 +35,14 @@ final readonly class StyleTurnPlanner implements TurnPlanner
     {
         $reference = $laying->style->turnPlans[$laying->school->value]
             ?? throw UnplannedSchool::of($laying->school, $laying->style);
-        $factor = ($laying->thicknessMillimetres / $reference->referenceMillimetres) ** self::THICKNESS_EXPONENT
-            * ($reference->referenceCelsius - self::BOILING_CELSIUS) / ($laying->surfaceCelsius - self::BOILING_CELSIUS);
+        $factor = ($laying->thicknessMillimetres() / $reference->referenceMillimetres) ** self::THICKNESS_EXPONENT
+            * ($reference->referenceCelsius - self::BOILING_CELSIUS) / ($laying->surfaceCelsius() - self::BOILING_CELSIUS);
         $touches = self::touches($reference, $factor);
         $turns = array_slice($touches, 0, -1);
 
         return new TurnPlan(
             surfaceCelsius: Figure::exact(
-                $laying->surfaceCelsius,
+                $laying->surfaceCelsius(),
                 Unit::Celsius,
                 Reason::amount('Usual for this bread from', $laying->style->surfaceCelsius->low, Unit::Celsius),
                 Reason::amount('to', $laying->style->surfaceCelsius->high, Unit::Celsius),
@@ -56,7 +56,8 @@ final readonly class StyleTurnPlanner implements TurnPlanner
                 Unit::Percent,
                 Reason::saying('Usual for this style when the turn plan is kept; the griddle has not been weighed yet.'),
             ),
-            faces: self::faces($touches, $reference, $laying->surfaceCelsius),
+            faces: self::faces($touches, $reference, $laying->surfaceCelsius()),
+            basis: 'style defaults scaled to heat and thickness',
         );
     }
 
@@ -87,7 +88,7 @@ final readonly class StyleTurnPlanner implements TurnPlanner
         $heat = 2 ** (($surfaceCelsius - $reference->referenceCelsius) / self::COLOUR_DOUBLING_KELVIN);
 
         return array_map(
-            static fn (string $name, float $seconds): Face => new Face($name, $seconds, 1 - 2 ** (-$seconds / $full * $heat)),
+            static fn (string $name, float $seconds): Face => new Face($name, $seconds, 1 - 2 ** (-$seconds / $full * $heat), 0.0, null),
             ['first', 'second'],
             $contact,
         );

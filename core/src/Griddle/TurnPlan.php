@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Griddle;
 
 use StoneMill\Measure\Figure;
+use StoneMill\Measure\Spread;
 
 /** When to turn, press and lift one bread, and what comes of it. */
 final readonly class TurnPlan
@@ -12,6 +13,8 @@ final readonly class TurnPlan
     /**
      * @param list<TurnWindow> $turns
      * @param list<Face> $faces
+     * @param Figure|null $centreCelsius hottest the middle was before the last touch; null where no model told it
+     * @param list<Missed> $missed what was wanted and did not come
      */
     public function __construct(
         public Figure $surfaceCelsius,
@@ -21,7 +24,15 @@ final readonly class TurnPlan
         public int $finishSeconds,
         public Figure $weightLossPercent,
         public array $faces,
+        public string $basis,
+        public ?Figure $centreCelsius = null,
+        public array $missed = [],
     ) {
+    }
+
+    public function lossSpread(): Spread
+    {
+        return Spread::of($this->weightLossPercent->low, $this->weightLossPercent->value, $this->weightLossPercent->high);
     }
 
     /** @return list<TurnWindow> the turns and the lift, in order */

@@ -21,6 +21,10 @@ final readonly class Durations
 
     public const LIFT = 4.0;
 
+    /**
+     * @param float $finish of the whole batch, off the griddle
+     * @param float $flame of each piece, in hand
+     */
     public function __construct(
         public int $lines,
         public float $knead,
@@ -30,6 +34,7 @@ final readonly class Durations
         public float $preheat,
         public float $stack,
         public float $finish = 0.0,
+        public float $flame = 0.0,
     ) {
     }
 }

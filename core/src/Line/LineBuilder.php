@@ -29,7 +29,7 @@ final class LineBuilder
         int $hands,
     ) {
         $this->calendar = new HandsCalendar($hands);
-        $this->touches = self::touchesOf($turns, $durations->shapePiece);
+        $this->touches = self::touchesOf($turns, $durations);
     }
 
     public static function build(Durations $durations, TurnPlan $turns, int $pieces, int $places, int $hands): Timeline
@@ -122,15 +122,15 @@ final class LineBuilder
     }
 
     /** @return list<array{string, string, float, float}> kind, stage, from, until of each touch of one piece, in seconds since it is laid */
-    private static function touchesOf(TurnPlan $turns, float $shapeSeconds): array
+    private static function touchesOf(TurnPlan $turns, Durations $durations): array
     {
         $work = [
-            ['shape', 'shape', -$shapeSeconds, 0.0],
+            ['shape', 'shape', -$durations->shapePiece, 0.0],
             ['lay', 'griddle', 0.0, min(Durations::LAY, $turns->touches()[0]->atSeconds)],
         ];
         $touches = $turns->touches();
         foreach ($touches as $index => $touch) {
-            $length = $touch->action === TurnAction::Lift ? Durations::LIFT : Durations::TURN;
+            $length = $touch->action === TurnAction::Lift ? Durations::LIFT + $durations->flame : Durations::TURN;
             // On very hot metal the next touch can be due before this one is usually over.
             $next = isset($touches[$index + 1]) ? $touches[$index + 1]->atSeconds : INF;
             $work[] = [$touch->action->value, 'griddle', $touch->atSeconds, min($touch->atSeconds + $length, $next)];

@@ -73,16 +73,24 @@ final readonly class Composition
      */
     public function specificHeatAt(float $celsius): float
     {
+        $water = 4.1762 - 9.0864e-5 * $celsius + 5.4731e-6 * $celsius ** 2;
+
+        return ($this->waterGrams * $water + $this->dryGrams() * $this->drySpecificHeatAt($celsius)) / ($this->waterGrams + $this->dryGrams());
+    }
+
+    /** The same of the dry matter alone; 0 where there is none. */
+    public function drySpecificHeatAt(float $celsius): float
+    {
         $t = $celsius;
-        $water = 4.1762 - 9.0864e-5 * $t + 5.4731e-6 * $t ** 2;
         $protein = 2.0082 + 1.2089e-3 * $t - 1.3129e-6 * $t ** 2;
         $fat = 1.9842 + 1.4733e-3 * $t - 4.8008e-6 * $t ** 2;
         $carbohydrate = 1.5488 + 1.9625e-3 * $t - 5.9399e-6 * $t ** 2;
         $fibre = 1.8459 + 1.8306e-3 * $t - 4.6509e-6 * $t ** 2;
         $ash = 1.0926 + 1.8896e-3 * $t - 3.6817e-6 * $t ** 2;
+        $dry = $this->dryGrams();
 
-        return ($this->waterGrams * $water + $this->proteinGrams * $protein + $this->fatGrams * $fat
-            + $this->carbohydrateGrams * $carbohydrate + $this->fibreGrams * $fibre + $this->ashGrams * $ash) / $this->sum();
+        return $dry <= 0 ? 0.0 : ($this->proteinGrams * $protein + $this->fatGrams * $fat + $this->carbohydrateGrams * $carbohydrate
+            + $this->fibreGrams * $fibre + $this->ashGrams * $ash) / $dry;
     }
 
     /**
@@ -122,7 +130,11 @@ final readonly class Composition
 
     private function sum(): float
     {
-        return $this->waterGrams + $this->proteinGrams + $this->fatGrams
-            + $this->carbohydrateGrams + $this->fibreGrams + $this->ashGrams;
+        return $this->waterGrams + $this->dryGrams();
+    }
+
+    private function dryGrams(): float
+    {
+        return $this->proteinGrams + $this->fatGrams + $this->carbohydrateGrams + $this->fibreGrams + $this->ashGrams;
     }
 }

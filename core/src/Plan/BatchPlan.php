@@ -150,7 +150,8 @@ final readonly class BatchPlan
             'finish_seconds' => $this->turns->finishSeconds,
             'weight_loss_percent' => $this->turns->weightLossPercent->toArray(),
             'faces' => array_map(static fn (Face $face): array => $face->toArray(), $this->turns->faces),
-            'basis' => 'style defaults scaled to heat and thickness',
+            'basis' => $this->turns->basis,
+            'centre_celsius' => $this->turns->centreCelsius?->toArray(),
             'places' => $this->packing->places,
         ];
     }

@@ -10,6 +10,7 @@ use StoneMill\Dough\BindingNeed;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Mill\HomeMilling;
 use StoneMill\Mill\Nixtamal;
 use StoneMill\Pantry\OwnLabel;
@@ -18,8 +19,12 @@ use StoneMill\Swap\Swapper;
 /** The front door for every question: a decoded document in, an answer out. The same document gives the same answer. */
 final readonly class Desk
 {
+    /** For answers that weigh many breads and show no griddle: the style's own times, without the model. */
+    private Planner $sketcher;
+
     public function __construct(private Reference $reference, private Planner $planner)
     {
+        $this->sketcher = new Planner($reference, new StyleTurnPlanner);
     }
 
     /**
@@ -32,9 +37,9 @@ final readonly class Desk
         return match ($question) {
             Question::Plan => $this->plan($document)->toArray(),
             Question::Compare => $this->compare($document),
-            Question::Swap => (new Swapper($this->reference, $this->planner))->answer($document),
+            Question::Swap => (new Swapper($this->reference, $this->sketcher))->answer($document),
             Question::Blend => $this->blend($document),
-            Question::Choose => (new Chooser($this->reference, $this->planner))->choose($document),
+            Question::Choose => (new Chooser($this->reference, $this->sketcher))->choose($document),
             Question::Nixtamal => Nixtamal::read($document)->toArray(),
             Question::Milling => HomeMilling::read($document)->toArray(),
             Question::Label => $this->label($document),
@@ -70,7 +75,7 @@ final readonly class Desk
     {
         $request = BlendRequest::read($document, $this->reference);
         $style = $request->style;
-        $usual = $this->plan(['style' => $style->id]);
+        $usual = $this->sketcher->plan(PlanRequest::read(['style' => $style->id], $this->reference));
 
         return (new BlendSolver(
             $request,

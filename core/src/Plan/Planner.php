@@ -6,7 +6,6 @@ namespace StoneMill\Plan;
 
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Exchange\Exception\InvalidInput;
-use StoneMill\Griddle\Laying;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnPlanner;
 use StoneMill\Griddle\TurnSchool;
@@ -47,14 +46,9 @@ final readonly class Planner
         $density = $this->density($request, $lines);
         $portions = $this->portions($request, $dough, $density);
         $disc = $this->disc($request, $portions->pieceGrams(), $density);
-        $turns = $this->turnPlanner->plan(new Laying(
-            $request->style,
-            $request->method->turns,
-            $disc->thicknessMillimetres,
-            $request->surfaceCelsius ?? $request->style->surfaceCelsius->likely,
-        ));
         $packing = $request->gear->packing($disc->diameterMillimetres);
-        $label = Label::of($lines, $portions->pieceGrams(), $request->style->weightLossPercent, $request->certifiedLots());
+        $turns = $this->turnPlanner->plan(OnTheGriddle::laying($request, $lines, $dough->mixCelsius, $disc, $packing));
+        $label = Label::of($lines, $portions->pieceGrams(), $turns->lossSpread(), $request->certifiedLots());
         $restSeconds = $this->restSeconds($request, $dough);
 
         return new BatchPlan(
@@ -69,7 +63,7 @@ final readonly class Planner
             cost: Cost::of($dough->lines, $request->lots),
             restSeconds: $restSeconds,
             cautions: $this->reference->cautions->for($this->hazards($request, $dough, $label, $turns, $restSeconds)),
-            warnings: (new Warnings($request))->about($dough, $disc, $portions->pieceGrams(), $turns->surfaceCelsius->value),
+            warnings: (new Warnings($request))->about($dough, $disc, $portions->pieceGrams(), $turns),
         );
     }
 
@@ -207,7 +201,8 @@ final readonly class Planner
             shapePiece: $request->method->shape->secondsPerPiece(),
             preheat: $request->style->preheatSeconds,
             stack: $request->style->stackSeconds,
-            finish: $turns->finishSeconds,
+            finish: $turns->finish === 'flame' ? 0.0 : $turns->finishSeconds,
+            flame: $turns->finish === 'flame' ? $turns->finishSeconds : 0.0,
         );
     }
 

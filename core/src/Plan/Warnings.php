@@ -7,6 +7,8 @@ namespace StoneMill\Plan;
 use StoneMill\Dough\Rest;
 use StoneMill\Dough\Rise;
 use StoneMill\Dough\Yeast;
+use StoneMill\Griddle\Missed;
+use StoneMill\Griddle\TurnPlan;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 use StoneMill\Shape\Disc;
@@ -18,12 +20,14 @@ final readonly class Warnings
     /** Off the dough's own need by more than this, hands will feel it. */
     private const FELT_POINTS = 3.0;
 
+    private const BURNT_SHADE = 0.8;
+
     public function __construct(private PlanRequest $request)
     {
     }
 
     /** @return list<Warning> */
-    public function about(DoughPlan $dough, Disc $disc, float $pieceGrams, float $surfaceCelsius): array
+    public function about(DoughPlan $dough, Disc $disc, float $pieceGrams, TurnPlan $turns): array
     {
         $style = $this->request->style;
 
@@ -41,7 +45,8 @@ final readonly class Warnings
             $this->outside('thickness-unusual', 'shape', 'thickness for this style', $disc->thicknessMillimetres, $style->thicknessBand, Unit::Millimetre),
             $this->request->method->shape === Shaping::LeverPress ? $this->tooWide('press', $disc, $this->request->gear->pressMillimetres) : null,
             $this->tooWide('griddle', $disc, $this->request->gear->widestMillimetres()),
-            $this->outside('heat-unusual', 'griddle', 'heat for this style', $surfaceCelsius, $style->surfaceCelsius, Unit::Celsius),
+            $this->outside('heat-unusual', 'griddle', 'heat for this style', $turns->surfaceCelsius->value, $style->surfaceCelsius, Unit::Celsius),
+            ...$this->aboutTheBake($turns),
         ]));
     }
 
@@ -96,6 +101,22 @@ final readonly class Warnings
         if (abs($off) > max(self::FELT_POINTS, $step + 0.1)) {
             $text = $off > 0 ? 'More water than this dough takes: it will stick.' : 'Less water than this dough takes: it will crack.';
             $warnings[] = Warning::of($off > 0 ? 'wetter-than-need' : 'drier-than-need', 'water', $text, $off, self::FELT_POINTS, Unit::Point);
+        }
+
+        return $warnings;
+    }
+
+    /** @return list<Warning> what the griddle cannot give */
+    private function aboutTheBake(TurnPlan $turns): array
+    {
+        $warnings = array_map(
+            static fn (Missed $missed): Warning => Warning::of('griddle-'.$missed->id(), 'griddle', $missed->inWords(), $missed->reached, $missed->wanted, $missed->unit()),
+            $turns->missed,
+        );
+        foreach ($turns->faces as $face) {
+            if ($face->shade >= self::BURNT_SHADE) {
+                $warnings[] = Warning::of('griddle-burns', 'griddle', sprintf('The %s face is near burning: less heat, or finish it elsewhere.', $face->name), $face->shade, self::BURNT_SHADE, Unit::Share);
+            }
         }
 
         return $warnings;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Shape;
 
+use StoneMill\Bake\Burner;
+use StoneMill\Bake\Metal;
 use StoneMill\Exchange\Node;
 
 /** The tools of one batch, as far as they set limits. */
@@ -16,6 +18,9 @@ final readonly class Gear
      */
     private function __construct(
         public ?array $griddle,
+        public Metal $metal,
+        public ?float $metalMillimetres,
+        public Burner $burner,
         public ?float $pressMillimetres,
         public ?float $panMillimetres,
         public float $scaleResolutionGrams,
@@ -25,12 +30,16 @@ final readonly class Gear
     public static function read(Node $node): self
     {
         $node->object(['griddle', 'press', 'pan', 'scale']);
+        $griddle = $node->at('griddle')->object(['shape', 'diameter_mm', 'width_mm', 'depth_mm', 'metal', 'thickness_mm', 'burner']);
         $press = $node->at('press')->object(['diameter_mm']);
         $pan = $node->at('pan')->object(['diameter_mm']);
         $scale = $node->at('scale')->object(['resolution_grams']);
 
         return new self(
-            self::readGriddle($node->at('griddle')->object(['shape', 'diameter_mm', 'width_mm', 'depth_mm'])),
+            self::readGriddle($griddle),
+            $griddle->at('metal')->optionalChoice(Metal::class) ?? Metal::CastIron,
+            $griddle->at('thickness_mm')->optionalNumber(1, 60, 'mm'),
+            $griddle->at('burner')->optionalChoice(Burner::class) ?? Burner::Regulated,
             $press->isAbsent() ? null : $press->at('diameter_mm')->number(40, 600, 'mm'),
             $pan->isAbsent() ? null : $pan->at('diameter_mm')->number(80, 800, 'mm'),
             $scale->at('resolution_grams')->optionalNumber(0.1, 10, 'g') ?? 1.0,
@@ -47,6 +56,16 @@ final readonly class Gear
         };
 
         return $packing->places === [] ? Packing::onRound($discMillimetres, $discMillimetres, 0.0) : $packing;
+    }
+
+    /** Area of the hot surface; where nothing was said, a little more than the disc. */
+    public function areaSquareMillimetres(float $discMillimetres): float
+    {
+        return match (true) {
+            $this->griddle === null => M_PI / 4 * ($this->panMillimetres ?? 1.2 * $discMillimetres) ** 2,
+            $this->griddle['shape'] === PlateShape::Round => M_PI / 4 * $this->griddle['width'] ** 2,
+            default => $this->griddle['width'] * $this->griddle['depth'],
+        };
     }
 
     /** The widest disc that the griddle or pan can take, or null where nothing was said. */

@@ -6,7 +6,6 @@ namespace StoneMill\Tests\Griddle;
 
 use PHPUnit\Framework\TestCase;
 use StoneMill\Griddle\Exception\UnplannedSchool;
-use StoneMill\Griddle\Laying;
 use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnSchool;
@@ -17,7 +16,7 @@ final class StyleTurnPlannerTest extends TestCase
 {
     private static function plan(float $thickness, float $celsius, TurnSchool $school = TurnSchool::ThreeWithPress, string $style = 'pressed-masa'): TurnPlan
     {
-        return (new StyleTurnPlanner)->plan(new Laying(Bench::reference()->styles->style($style), $school, $thickness, $celsius));
+        return (new StyleTurnPlanner)->plan(Bench::laying(Bench::reference()->styles->style($style), $school, $thickness, $celsius));
     }
 
     public function test_at_the_reference_the_plan_is_the_style_s_own(): void

@@ -58,7 +58,7 @@ final class LineBuilderTest extends TestCase
         for ($piece = 1; $piece <= 12; $piece++) {
             $own = array_values(array_filter($plan->line->actions, static fn (Action $action): bool => $action->piece === $piece));
             self::assertSame(['shape', 'lay', 'turn', 'turn', 'press', 'lift'], array_map(static fn (Action $action): string => $action->kind, $own));
-            self::assertEqualsWithDelta(108, $own[5]->atSeconds - $own[1]->atSeconds, 1e-9);
+            self::assertEqualsWithDelta($plan->turns->lift->atSeconds, $own[5]->atSeconds - $own[1]->atSeconds, 1e-9);
         }
     }
 

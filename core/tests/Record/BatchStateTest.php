@@ -24,7 +24,7 @@ final class BatchStateTest extends TestCase
 
     private static function planned(): PlannedBatch
     {
-        return PlannedBatch::of(Bench::plan([
+        return PlannedBatch::of(Bench::sketch([
             'style' => 'pressed-masa',
             'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'grams' => 250], ['ingredient' => 'salt', 'grams' => 3]]],
             'pieces' => ['count' => 6],
@@ -191,7 +191,7 @@ final class BatchStateTest extends TestCase
 
     public function test_a_stored_plan_tells_the_same_state_as_the_plan_itself(): void
     {
-        $plan = Bench::plan(['style' => 'almond-wrap']);
+        $plan = Bench::sketch(['style' => 'almond-wrap']);
         /** @var array<string, mixed> $stored */
         $stored = json_decode((string) json_encode($plan->toArray()), true);
         /** @phpstan-ignore argument.type (what comes back from the database) */
@@ -203,7 +203,7 @@ final class BatchStateTest extends TestCase
     {
         $weighed = BatchState::of(self::planned(), [$this->event(EventKind::Poured, ['grams' => 100.0])])->bowl();
         self::assertLessThan(1, $weighed->hydrationBand()['high'] - $weighed->hydrationBand()['low']);
-        $plan = PlannedBatch::of(Bench::plan(['style' => 'pressed-masa', 'formula' => ['method' => ['measure' => 'feel']]]));
+        $plan = PlannedBatch::of(Bench::sketch(['style' => 'pressed-masa', 'formula' => ['method' => ['measure' => 'feel']]]));
         $felt = BatchState::of($plan, [$this->event(EventKind::Poured, ['grams' => 300.0])])->bowl();
         // An eye is good to 10 %, eight times in ten to 12.8 %: h / 1.128 to h / 0.872.
         self::assertEqualsWithDelta($felt->hydrationPercent() / 1.12816, $felt->hydrationBand()['low'], 0.01);

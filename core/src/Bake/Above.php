@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Bake;
+
+/** What the open side of the bread meets. Temperatures and coefficients are planning estimates within what is usual for kitchens. */
+enum Above: string
+{
+    case Open = 'open';
+    case Covered = 'covered';
+    case Oven = 'oven';
+    case Flame = 'flame';
+    case Broiler = 'broiler';
+
+    /** Under a cover steam gathers; it is as warm as this after some time, with this time constant in seconds. */
+    private const COVERED_CELSIUS = 97.0;
+
+    private const COVER_SECONDS = 45.0;
+
+    /** @param float $seconds since the bread came under it */
+    public function surround(Kitchen $kitchen, Physics $physics, float $seconds): Surround
+    {
+        $room = $kitchen->roomVapourDensity();
+
+        return match ($this) {
+            self::Open, self::Flame => new Surround($kitchen->roomCelsius + 15, $physics->openConvection, $kitchen->roomCelsius, $room, $physics->emissivity),
+            self::Covered => self::cover($kitchen, $physics, $seconds),
+            self::Oven => new Surround($kitchen->ovenCelsius, 12.0, $kitchen->ovenCelsius, $room, $physics->emissivity),
+            self::Broiler => new Surround(150.0, 10.0, 620.0, $room, 0.45 * $physics->emissivity),
+        };
+    }
+
+    /** What the lower face meets once the bread has left the metal: the flame itself, or the oven's air on its rack. */
+    public function surroundBelow(Kitchen $kitchen, Physics $physics, float $seconds): Surround
+    {
+        return $this === self::Flame
+            ? new Surround(650.0, 35.0, 650.0, 0.03, 0.4 * $physics->emissivity)
+            : $this->surround($kitchen, $physics, $seconds);
+    }
+
+    /** Whether the bread has left the griddle for it. */
+    public function leavesTheMetal(): bool
+    {
+        return match ($this) {
+            self::Oven, self::Flame => true,
+            self::Open, self::Covered, self::Broiler => false,
+        };
+    }
+
+    private static function cover(Kitchen $kitchen, Physics $physics, float $seconds): Surround
+    {
+        $celsius = self::COVERED_CELSIUS - (self::COVERED_CELSIUS - $kitchen->roomCelsius) * exp(-$seconds / self::COVER_SECONDS);
+
+        return new Surround($celsius, $physics->openConvection, $celsius, 0.95 * Steam::densityAt($celsius), $physics->emissivity);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Bake;
+
+/** One side of a bread under way: how hot, how dry, how brown, how long on the metal. */
+final class FaceState
+{
+    /** Below this nothing colours within any time on a griddle. */
+    private const COLD_CELSIUS = 105.0;
+
+    /** Brownness of most of the face, and of the spots that touch the metal closely. */
+    public float $brownness = 0.0;
+
+    public float $spotBrownness = 0.0;
+
+    public float $contactSeconds = 0.0;
+
+    public float $hottestCelsius;
+
+    public float $hottestSpotCelsius;
+
+    public bool $hasLain = false;
+
+    public function __construct(public float $celsius, public float $waterPerDry)
+    {
+        $this->hottestCelsius = $celsius;
+        $this->hottestSpotCelsius = $celsius;
+    }
+
+    public function lieFor(float $seconds, bool $long): void
+    {
+        $this->contactSeconds += $seconds;
+        $this->hasLain = $this->hasLain || $long;
+    }
+
+    /** @param float $spotCelsius of the spots that touch closely */
+    public function brownBy(float $seconds, float $spotCelsius, float $waterPerDry, float $readiness): void
+    {
+        $this->waterPerDry = $waterPerDry;
+        $this->hottestCelsius = max($this->hottestCelsius, $this->celsius);
+        $this->hottestSpotCelsius = max($this->hottestSpotCelsius, $spotCelsius);
+        if ($this->celsius > self::COLD_CELSIUS) {
+            $this->brownness += $seconds * Colour::rate($this->celsius, Steam::activity($waterPerDry, $this->celsius), $readiness);
+        }
+        if ($spotCelsius > self::COLD_CELSIUS) {
+            $this->spotBrownness += $seconds * Colour::rate($spotCelsius, Steam::activity($waterPerDry, $spotCelsius), $readiness);
+        }
+    }
+}

@@ -1,0 +1,376 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Bake\Internal;
+
+use StoneMill\Bake\Bread;
+use StoneMill\Bake\Matter;
+use StoneMill\Bake\Mesh;
+use StoneMill\Bake\Physics;
+use StoneMill\Bake\Steam;
+
+/**
+ * The bread as layers of a square metre, the lowest first. Enthalpy and water are what is stored; temperatures follow from them.
+ * All that crosses a border is taken from one side and given to the other.
+ */
+final class Layers
+{
+    private const AIR_CONDUCTIVITY = 0.03;
+
+    /** Activation energy of the liquid's diffusion over the gas constant, within what is published for starch pastes. */
+    private const DIFFUSIVITY_KELVIN = 3000.0;
+
+    /** @var array<int, float> m */
+    public array $depth;
+
+    /** @var array<int, float> kg dry matter per m² */
+    public array $dry;
+
+    /** @var array<int, float> kg water per m² */
+    public array $water;
+
+    /** @var array<int, float> J per m² from 0 °C */
+    public array $enthalpy;
+
+    /** @var array<int, float> */
+    public array $celsius;
+
+    /** @var array<int, float> highest temperature so far */
+    public array $peak;
+
+    public readonly int $last;
+
+    /** @var array<int, float> J/(m²·K) that a boiling layer takes beyond its own heat to follow its boiling point; 0 where none boils */
+    private array $boiling;
+
+    /** @var array<int, float> m²/s by whole °C */
+    private readonly array $diffusivity;
+
+    private readonly float $dryPerCubicMetre;
+
+    public function __construct(private readonly Matter $matter, private readonly Physics $physics, Bread $bread, Mesh $mesh)
+    {
+        $dry = $matter->dryPerCubicMetre();
+        $this->dryPerCubicMetre = $dry;
+        $this->depth = $mesh->layersOf($bread->thicknessMillimetres / 1000);
+        $this->last = $mesh->layers - 1;
+        $this->dry = array_map(static fn (float $depth): float => $depth * $dry, $this->depth);
+        $this->water = array_map(static fn (float $each): float => $each * $matter->waterPerDry, $this->dry);
+        $this->celsius = array_fill(0, $mesh->layers, $bread->celsius);
+        $this->peak = $this->celsius;
+        $this->boiling = array_fill(0, $mesh->layers, 0.0);
+        [$a, $b] = $matter->solidHeat;
+        $t = $bread->celsius;
+        $this->enthalpy = array_map(
+            static fn (float $dry, float $water): float => $dry * $t * ($a + 0.5 * $b * $t) + $water * Steam::liquidEnthalpy($t),
+            $this->dry,
+            $this->water,
+        );
+        $this->diffusivity = self::diffusivities($physics->diffusivity);
+    }
+
+    public function reverse(): void
+    {
+        $this->depth = array_reverse($this->depth);
+        $this->dry = array_reverse($this->dry);
+        $this->water = array_reverse($this->water);
+        $this->enthalpy = array_reverse($this->enthalpy);
+        $this->celsius = array_reverse($this->celsius);
+        $this->peak = array_reverse($this->peak);
+        $this->boiling = array_reverse($this->boiling);
+    }
+
+    /** In kg water per kg dry matter. */
+    public function waterPerDry(int $layer): float
+    {
+        return $this->water[$layer] / $this->dry[$layer];
+    }
+
+    public function wet(int $layer, float $kilogram, float $joule): void
+    {
+        $this->water[$layer] += $kilogram;
+        $this->enthalpy[$layer] += $joule;
+        $this->celsius[$layer] = $this->celsiusOf($layer);
+    }
+
+    /**
+     * Half resistance of the lowest layer, then the conductances between neighbours, then the half resistance of the
+     * highest; in m²·K/W and its inverse.
+     *
+     * @return array<int, float>
+     */
+    public function conductances(bool $puffed): array
+    {
+        [$a, $b] = $this->matter->solidConductivity;
+        $solid = 1 / $this->matter->solidKilogramPerCubicMetre;
+        $liquid = 1 / Matter::waterDensity();
+        $celsius = $this->celsius;
+        $water = $this->water;
+        $dry = $this->dry;
+        $all = [];
+        $before = 0.0;
+        foreach ($this->depth as $i => $depth) {
+            $t = $celsius[$i];
+            $solidDepth = $dry[$i] * $solid;
+            $waterDepth = $water[$i] * $liquid;
+            // Side by side, each with its share of the volume: Choi and Okos' mixture; what water leaves behind is air.
+            $conductivity = $solidDepth * ($a + $b * $t) + $waterDepth * (0.57109 + $t * (1.7625e-3 - 6.7036e-6 * $t))
+                + ($depth - $solidDepth - $waterDepth) * self::AIR_CONDUCTIVITY;
+            $half = 0.5 * $depth * $depth / $conductivity;
+            $all[] = $i === 0 ? $half : 1 / ($before + $half);
+            $before = $half;
+        }
+        $all[] = $before;
+        if ($puffed) {
+            $middle = intdiv($this->last + 1, 2);
+            $all[$middle] = 1 / (1 / $all[$middle] + 1 / $this->physics->pocket);
+        }
+
+        return $all;
+    }
+
+    /**
+     * Temperatures after heat alone has flowed for a while: backward Euler over metal and layers, a tridiagonal system
+     * solved by elimination. A boiling layer counts with what it takes to follow its boiling point.
+     *
+     * @param array{float, float} $metal diagonal and right-hand side of the metal's row, without the contact
+     * @param float $contact W/(m²·K) between metal and lowest layer; 0 where an open face is below
+     * @param array<int, float> $between
+     * @return array<int, float> the metal's first
+     */
+    public function conducted(float $dt, array $metal, float $contact, array $between, Exchange $above, ?Exchange $below): array
+    {
+        [$a, $b] = $this->matter->solidHeat;
+        [$la, $lb] = Steam::LIQUID_HEAT;
+        $water = $this->water;
+        $dry = $this->dry;
+        $boiling = $this->boiling;
+        $last = $this->last;
+        $pivot = $metal[0] + $contact;
+        $ratio = [$contact / $pivot];
+        $value = [$metal[1] / $pivot];
+        $lower = $contact;
+        foreach ($this->celsius as $i => $t) {
+            $capacity = ($dry[$i] * ($a + $b * $t) + $water[$i] * ($la + $lb * $t) + $boiling[$i]) / $dt;
+            $upper = $i < $last ? $between[$i + 1] : 0.0;
+            $pivot = $capacity + $lower + $upper;
+            $right = $capacity * $t;
+            $border = $i === $last ? $above : ($i === 0 ? $below : null);
+            if ($border !== null) {
+                $pivot += $border->slope();
+                $right += $border->source();
+            }
+            $pivot -= $lower * $ratio[$i];
+            $ratio[] = $upper / $pivot;
+            $value[] = ($right + $lower * $value[$i]) / $pivot;
+            $lower = $upper;
+        }
+        for ($i = $last; $i >= 0; $i--) {
+            $value[$i] += $ratio[$i] * $value[$i + 1];
+        }
+
+        return $this->stopBoilingWhatCools($value) ? $this->conducted($dt, $metal, $contact, $between, $above, $below) : $value;
+    }
+
+    /**
+     * A layer that loses heat has only its own to lose, not what it took to boil.
+     *
+     * @param array<int, float> $value
+     * @return bool whether there was one
+     */
+    private function stopBoilingWhatCools(array $value): bool
+    {
+        $any = false;
+        foreach ($this->boiling as $i => $boiling) {
+            if ($boiling > 0.0 && $value[$i + 1] < $this->celsius[$i]) {
+                $this->boiling[$i] = 0.0;
+                $any = true;
+            }
+        }
+
+        return $any;
+    }
+
+    /**
+     * Moves the heat that these temperatures make flow, and the water that diffuses with its own heat.
+     *
+     * @param array<int, float> $between
+     * @param array<int, float> $new temperatures, the metal's first
+     * @param float $heatBelow J that enter from below
+     * @param float $waterBelow kg that enter from below
+     * @param float $heatAbove J that leave above
+     * @param float $waterAbove kg that leave above
+     */
+    public function flow(float $dt, array $between, array $new, float $heatBelow, float $waterBelow, float $heatAbove, float $waterAbove): void
+    {
+        [$la, $lb] = Steam::LIQUID_HEAT;
+        $diffusivity = $this->diffusivity;
+        $density = $this->dryPerCubicMetre;
+        $celsius = $this->celsius;
+        $water = $this->water;
+        $before = $water;
+        $dry = $this->dry;
+        $depth = $this->depth;
+        $last = $this->last;
+        $inHeat = $heatBelow;
+        $inWater = $waterBelow;
+        $enthalpy = $this->enthalpy;
+        for ($i = 0; $i <= $last; $i++) {
+            $heat = $heatAbove;
+            $moved = $waterAbove;
+            if ($i < $last) {
+                $next = $i + 1;
+                $gradient = ($before[$i] / $dry[$i] - $before[$next] / $dry[$next]) * 2 / ($depth[$i] + $depth[$next]);
+                $moved = $dt * $density * $diffusivity[(int) (0.5 * ($celsius[$i] + $celsius[$next]))] * $gradient;
+                $from = $moved > 0 ? $i : $next;
+                $most = 0.2 * $before[$from];
+                $moved = $moved > $most ? $most : ($moved < -$most ? -$most : $moved);
+                $carrier = $celsius[$from];
+                $heat = $dt * $between[$next] * ($new[$next] - $new[$next + 1]) + $moved * $carrier * ($la + 0.5 * $lb * $carrier);
+            }
+            $enthalpy[$i] += $inHeat - $heat;
+            $water[$i] += $inWater - $moved;
+            $inHeat = $heat;
+            $inWater = $moved;
+        }
+        $this->enthalpy = $enthalpy;
+        $this->water = $water;
+    }
+
+    /**
+     * Boils what is hotter than its boiling point. The steam goes up and, by a share, down; cooler layers on its way catch
+     * some of it until they boil themselves.
+     *
+     * @param float $rim share of the steam that goes down
+     * @return array{float, float} kg and J that leave
+     */
+    public function boil(float $rim): array
+    {
+        [$a, $b] = $this->matter->solidHeat;
+        [$la, $lb] = Steam::LIQUID_HEAT;
+        [$l0, $l1] = Steam::LATENT;
+        $catchDepth = $this->physics->catchDepth;
+        $table = Steam::boilingTable();
+        $end = count($table) - 2;
+        $water = $this->water;
+        $enthalpy = $this->enthalpy;
+        $celsius = $this->celsius;
+        $peak = $this->peak;
+        $boiling = [];
+        $down = [];
+        $downHeat = [];
+        $up = 0.0;
+        $upHeat = 0.0;
+        foreach ($this->dry as $i => $dry) {
+            $w = $water[$i];
+            $h = $enthalpy[$i];
+            $c0 = $dry * $a + $w * $la;
+            $c1 = $dry * $b + $w * $lb;
+            $t = (sqrt($c0 * $c0 + 2 * $c1 * $h) - $c0) / $c1;
+            $x = $w / $dry * Steam::TABLE_STEPS;
+            $entry = $x >= $end ? $end : (int) $x;
+            $fall = $table[$entry] - $table[$entry + 1];
+            $boils = $table[$entry] - $fall * ($x - $entry);
+            $sinks = 0.0;
+            $sinksHeat = 0.0;
+            $follows = 0.0;
+            if ($t > $boils && $w > 1e-9) {
+                $latent = $l0 - $l1 * $boils;
+                $steepness = $fall * Steam::TABLE_STEPS / $dry;
+                // As it dries its boiling point climbs: the excess heats the layer along that curve.
+                $gone = ($h - $boils * ($c0 + 0.5 * $c1 * $boils)) / ($latent + ($c0 + $c1 * $boils) * $steepness);
+                $gone = $gone > 0.5 * $w ? 0.5 * $w : $gone;
+                $follows = $latent / ($steepness + 1e-9);
+                $carried = $gone * ($boils * ($la + 0.5 * $lb * $boils) + $latent);
+                $w -= $gone;
+                $h -= $carried;
+                $sinks = $rim * $gone;
+                $sinksHeat = $rim * $carried;
+                $up += $gone - $sinks;
+                $upHeat += $carried - $sinksHeat;
+            } elseif ($up > 1e-12 && $t < $boils) {
+                $each = $upHeat / $up;
+                $room = ($boils * ($c0 + 0.5 * $c1 * $boils) - $h) / ($each - $boils * ($la + 0.5 * $lb * $boils));
+                $caught = $up * $this->depth[$i] / ($this->depth[$i] + $catchDepth);
+                $caught = $caught > $room ? $room : $caught;
+                $w += $caught;
+                $h += $caught * $each;
+                $up -= $caught;
+                $upHeat -= $caught * $each;
+            }
+            $c0 = $dry * $a + $w * $la;
+            $c1 = $dry * $b + $w * $lb;
+            $t = (sqrt($c0 * $c0 + 2 * $c1 * $h) - $c0) / $c1;
+            $celsius[$i] = $t;
+            $enthalpy[$i] = $h;
+            $water[$i] = $w;
+            $peak[$i] = $t > $peak[$i] ? $t : $peak[$i];
+            $down[] = $sinks;
+            $downHeat[] = $sinksHeat;
+            $boiling[] = $follows;
+        }
+        $this->celsius = $celsius;
+        $this->enthalpy = $enthalpy;
+        $this->water = $water;
+        $this->peak = $peak;
+        $this->boiling = $boiling;
+        [$rimWater, $rimHeat] = $rim > 0 ? $this->sink($down, $downHeat) : [0.0, 0.0];
+
+        return [$up + $rimWater, $upHeat + $rimHeat];
+    }
+
+    /**
+     * Steam that goes down, caught on its way by cooler layers.
+     *
+     * @param array<int, float> $down kg from each layer
+     * @param array<int, float> $downHeat
+     * @return array{float, float} kg and J that leave below
+     */
+    private function sink(array $down, array $downHeat): array
+    {
+        $steam = 0.0;
+        $heat = 0.0;
+        $table = Steam::boilingTable();
+        $end = count($table) - 1;
+        for ($i = $this->last; $i >= 0; $i--) {
+            $steam += $down[$i];
+            $heat += $downHeat[$i];
+            $below = $table[min($end, (int) ($this->water[$i] / $this->dry[$i] * Steam::TABLE_STEPS))] - $this->celsius[$i];
+            if ($steam > 1e-12 && $down[$i] === 0.0 && $below > 0.5) {
+                $caught = $steam * $this->depth[$i] / ($this->depth[$i] + $this->physics->catchDepth);
+                // Half of what would bring it to its boiling point, so that it never passes it.
+                $caught = min($caught, 0.5 * $below * 3000 * ($this->dry[$i] + $this->water[$i]) / Steam::LATENT[0]);
+                $carried = $caught * $heat / $steam;
+                $this->wet($i, $caught, $carried);
+                $heat -= $carried;
+                $steam -= $caught;
+            }
+        }
+
+        return [$steam, $heat];
+    }
+
+    private function celsiusOf(int $layer): float
+    {
+        [$a, $b] = $this->matter->solidHeat;
+        [$la, $lb] = Steam::LIQUID_HEAT;
+        $c0 = $this->dry[$layer] * $a + $this->water[$layer] * $la;
+        $c1 = $this->dry[$layer] * $b + $this->water[$layer] * $lb;
+
+        return (sqrt($c0 * $c0 + 2 * $c1 * $this->enthalpy[$layer]) - $c0) / $c1;
+    }
+
+    /** @return array<int, float> by whole °C */
+    private static function diffusivities(float $atSixty): array
+    {
+        /** @var array<int, float>|null $shape */
+        static $shape = null;
+        $shape ??= array_map(
+            static fn (int $celsius): float => exp(self::DIFFUSIVITY_KELVIN * (1 / 333.15 - 1 / ($celsius + 273.15))),
+            range(0, 450),
+        );
+
+        return array_map(static fn (float $each): float => $atSixty * $each, $shape);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Bake;
+
+use StoneMill\Measure\Exception\OutOfRange;
+
+/**
+ * The griddle as a body: what a square metre of it stores, what its burner gives at the knob's setting, how fast it
+ * makes good what a bread takes, and how much of it lies under bread.
+ */
+final readonly class Iron
+{
+    /** Bare hot metal to the kitchen: convection and radiation of seasoned iron near 220 °C, W/(m²·K). Planning estimate. */
+    public const TOP_LOSS = 18.0;
+
+    public const UNDER_LOSS = 8.0;
+
+    /** Seen from below one bread, its patch is fed by the metal around it: 2 k δ / (r² · LATERAL_SPREAD). */
+    private const LATERAL_SPREAD = 0.9;
+
+    private function __construct(
+        public float $storedPerKelvin,
+        public float $setCelsius,
+        public float $regulation,
+        public float $mostPower,
+        public float $lateral,
+        public float $coveredShare,
+    ) {
+    }
+
+    /**
+     * @param float $coveredShare share of the metal under bread once it is loaded
+     * @param float $breadRadiusMillimetres of one piece
+     *
+     * @throws OutOfRange If the metal is no hotter than boiling water, thinner than a sheet, or wholly covered twice.
+     */
+    public static function of(Metal $metal, Burner $burner, float $thicknessMillimetres, float $setCelsius, float $coveredShare, float $breadRadiusMillimetres): self
+    {
+        OutOfRange::guard('thickness of the griddle in mm', $thicknessMillimetres, 1, 60);
+        OutOfRange::guard('surface temperature in °C', $setCelsius, 100, 450);
+        OutOfRange::guard('covered share of the griddle', $coveredShare, 0.01, 0.95);
+        OutOfRange::guard('radius of a bread in mm', $breadRadiusMillimetres, 5, 1000);
+        $depth = $thicknessMillimetres / 1000;
+
+        return new self(
+            $metal->storedPerCubicMetre() * $depth,
+            $setCelsius,
+            $burner->regulation(),
+            $burner->mostPower(),
+            2 * $metal->conductivity() * $depth / (($breadRadiusMillimetres / 1000) ** 2 * self::LATERAL_SPREAD),
+            $coveredShare,
+        );
+    }
+
+    /** Metal that nothing cools, to hold the run against closed solutions. */
+    public static function endless(float $setCelsius): self
+    {
+        return new self(1e12, $setCelsius, 0.0, 0.0, 0.0, 0.01);
+    }
+
+    /** Power in W/m² that the burner gives while the bare metal stands at this temperature. */
+    public function power(float $bareCelsius, float $roomCelsius): float
+    {
+        $steady = (self::TOP_LOSS + self::UNDER_LOSS) * ($this->setCelsius - $roomCelsius);
+
+        return max(0.0, min(max($steady, $this->mostPower), $steady + $this->regulation * ($this->setCelsius - $bareCelsius)));
+    }
+}

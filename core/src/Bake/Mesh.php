@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Bake;
+
+use StoneMill\Measure\Exception\OutOfRange;
+
+/** How finely a run is cut in depth and time. Layers are thin at both faces, where crusts form, and thicker inside. */
+final readonly class Mesh
+{
+    /** 0 would make all layers equal, 1 the faces' vanishingly thin. */
+    private const CROWDING = 0.45;
+
+    private const FIRST_STEP = 0.04;
+
+    private const GROWTH = 1.15;
+
+    /** Longest step for a bread of 2 mm; it grows with thickness, since a thick bread is slower. */
+    private const LONGEST_STEP = 0.8;
+
+    /** @throws OutOfRange If there are fewer than 4 or more than 400 layers, or steps shorter than a hundredth of the usual. */
+    public function __construct(public int $layers = 16, public float $stepScale = 1.0)
+    {
+        OutOfRange::guard('number of layers', $layers, 4, 400);
+        OutOfRange::guard('scale of the time steps', $stepScale, 0.01, 4);
+    }
+
+    /** @return list<float> thickness of each layer in metres, from one face to the other */
+    public function layersOf(float $thicknessMetres): array
+    {
+        $edge = fn (int $layer): float => $layer / $this->layers - self::CROWDING * sin(2 * M_PI * $layer / $this->layers) / (2 * M_PI);
+        $depths = [];
+        for ($layer = 0; $layer < $this->layers; $layer++) {
+            $depths[] = $thicknessMetres * ($edge($layer + 1) - $edge($layer));
+        }
+
+        return $depths;
+    }
+
+    public function firstStep(float $thicknessMillimetres): float
+    {
+        return self::FIRST_STEP * $this->stepScale * self::slowness($thicknessMillimetres);
+    }
+
+    public function longestStep(float $thicknessMillimetres): float
+    {
+        return self::LONGEST_STEP * $this->stepScale * self::slowness($thicknessMillimetres);
+    }
+
+    public function growth(): float
+    {
+        return self::GROWTH ** min(1.0, $this->stepScale);
+    }
+
+    private static function slowness(float $thicknessMillimetres): float
+    {
+        return min(4.0, max(0.6, $thicknessMillimetres / 2));
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Griddle;
+
+use StoneMill\Bake\Above;
+use StoneMill\Bake\BakeUnderWay;
+use StoneMill\Bake\Mesh;
+use StoneMill\Bake\Physics;
+
+/** One bread in a cook's hands: laid as the school lays it, touched, and finished. */
+final class Griddling
+{
+    /** Water brushed on a bread that is wetted on top, kg per m². Planning estimate: a wet hand. */
+    private const WET_TOP = 0.03;
+
+    private const PRESS_SECONDS = 5.0;
+
+    /** Thicker breads do not open in the middle. */
+    private const PUFFS_UP_TO_MILLIMETRES = 4.5;
+
+    /** A face holds steam once it has given up this share of its water. */
+    private const SEALED_SHARE = 0.35;
+
+    private const STEAM_CELSIUS = 98.0;
+
+    /** Below this share of its first water the middle is too dry to puff. */
+    private const MOIST_SHARE = 0.55;
+
+    private const LEAST_STEP = 0.05;
+
+    /** From when to when a press would have made it puff, in seconds since it was laid; null where it never would. */
+    public ?float $puffFromSeconds = null;
+
+    public ?float $puffToSeconds = null;
+
+    private function __construct(public BakeUnderWay $bake, private readonly Laying $laying)
+    {
+    }
+
+    public function __clone()
+    {
+        $this->bake = clone $this->bake;
+    }
+
+    public static function lay(Laying $laying, Mesh $mesh = new Mesh, ?float $patchCelsius = null, Physics $physics = new Physics): self
+    {
+        $bake = BakeUnderWay::begin($laying->bread, $laying->iron, $laying->kitchen, $mesh, $patchCelsius, $physics);
+        if ($laying->grease->usesFat()) {
+            $bake->oil();
+        }
+        if ($laying->grease === Grease::WetTop) {
+            $bake->wetTop(self::WET_TOP);
+        }
+        if ($laying->school === TurnSchool::CoveredSlow) {
+            $bake->bringUnder(Above::Covered);
+        }
+
+        return new self($bake, $laying);
+    }
+
+    /**
+     * Lets it lie until a sign comes, or the face below has as much colour as it should ever have.
+     *
+     * @return bool whether it ended by sign or colour before the time was up
+     */
+    public function until(Sign $sign, float $level, float $endSeconds, float $mostBrownness = INF): bool
+    {
+        $bake = $this->bake;
+        $value = $sign->valueOf($bake);
+        $rate = 0.0;
+        $least = self::LEAST_STEP;
+        while ($value < $level && $bake->below()->spotBrownness < $mostBrownness && $bake->secondsOn() < $endSeconds - 1e-6) {
+            $before = $bake->secondsOn();
+            // Near its end a step is cut so that it ends where the sign is about to come; a sign that creeps up is met in longer and longer ones.
+            $guess = $rate > 0 ? max($least, ($level - $value) / $rate) : INF;
+            $least = $guess === $least ? 1.6 * $least : $least;
+            $bake->advance(min($guess, $endSeconds - $before));
+            $now = $sign->valueOf($bake);
+            $rate = ($now - $value) / ($bake->secondsOn() - $before);
+            $value = $now;
+            $this->lookForPuff();
+        }
+
+        return $value >= $level || $bake->below()->spotBrownness >= $mostBrownness;
+    }
+
+    public function lie(float $seconds): void
+    {
+        $end = $this->bake->secondsOn() + $seconds;
+        while ($this->bake->secondsOn() < $end - 1e-9) {
+            $this->bake->advance($end - $this->bake->secondsOn());
+            $this->lookForPuff();
+        }
+    }
+
+    public function touch(TurnAction $action): void
+    {
+        match ($action) {
+            TurnAction::Turn => $this->bake->turn(),
+            TurnAction::Press => $this->press(),
+            TurnAction::Lift => null,
+        };
+    }
+
+    /** Straight on the flame, first one side, then the other. */
+    public function flame(float $secondsEachSide): void
+    {
+        $this->bake->bringUnder(Above::Flame);
+        if ($this->canPuff()) {
+            $this->bake->puff();
+        }
+        $this->bake->lie($secondsEachSide);
+        $this->bake->turn();
+        $this->bake->lie($secondsEachSide);
+    }
+
+    /** Both faces hold steam, the middle makes it, and is still moist enough to stretch. */
+    public function canPuff(): bool
+    {
+        $bake = $this->bake;
+        $first = $this->laying->bread->matter->waterPerDry;
+        $sealed = (1 - self::SEALED_SHARE) * $first;
+        foreach ([$bake->below(), $bake->above()] as $face) {
+            if (! $face->hasLain || $face->waterPerDry > $sealed) {
+                return false;
+            }
+        }
+
+        return $this->laying->thicknessMillimetres() <= self::PUFFS_UP_TO_MILLIMETRES && ! $this->laying->bread->matter->isOily
+            && $bake->centreCelsius() >= self::STEAM_CELSIUS && $bake->centreWaterPerDry() >= self::MOIST_SHARE * $first;
+    }
+
+    private function lookForPuff(): void
+    {
+        if ($this->canPuff()) {
+            $this->puffFromSeconds ??= $this->bake->secondsOn();
+            $this->puffToSeconds = $this->bake->secondsOn();
+        }
+    }
+
+    private function press(): void
+    {
+        $this->bake->turn();
+        $this->bake->press(self::PRESS_SECONDS);
+        if ($this->canPuff()) {
+            $this->bake->puff();
+        }
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Griddle;
+
+use StoneMill\Measure\Figure;
+use StoneMill\Measure\Reason;
+use StoneMill\Measure\Spread;
+use StoneMill\Measure\Unit;
+
+/** A bread baked by the model, touched when its school would touch it. */
+final readonly class PlannedBake
+{
+    /** Two pieces of one batch, and model and griddle, differ by about this share. Planning estimate. */
+    private const LOSS_REACH = 0.25;
+
+    private const CENTRE_REACH = 4.0;
+
+    private const BASIS = 'model of heat and water';
+
+    /**
+     * @param non-empty-list<TurnWindow> $touches the turns and the lift
+     * @param list<Missed> $missed
+     */
+    public function __construct(
+        public Laying $laying,
+        public Aim $aim,
+        public Griddling $work,
+        public array $touches,
+        public float $liftedAtSeconds,
+        public float $centreBeforeLift,
+        public array $missed,
+    ) {
+    }
+
+    public function plan(): TurnPlan
+    {
+        $loss = 100 * $this->work->bake->lossShare();
+        $finishSeconds = (int) round($this->work->bake->secondsOn() - $this->liftedAtSeconds);
+
+        return new TurnPlan(
+            surfaceCelsius: Figure::exact(
+                $this->laying->surfaceCelsius(),
+                Unit::Celsius,
+                Reason::amount('Usual for this bread from', $this->laying->style->surfaceCelsius->low, Unit::Celsius),
+                Reason::amount('to', $this->laying->style->surfaceCelsius->high, Unit::Celsius),
+            ),
+            turns: array_slice($this->touches, 0, -1),
+            lift: $this->touches[count($this->touches) - 1],
+            finish: $this->laying->school->finish(),
+            finishSeconds: $finishSeconds,
+            weightLossPercent: Figure::spread(
+                Spread::of(max(0.0, $loss * (1 - self::LOSS_REACH)), max(0.0, $loss), max(0.0, $loss * (1 + self::LOSS_REACH))),
+                Unit::Percent,
+                Reason::amount('Wanted for this bread', 100 * $this->aim->lossShare, Unit::Percent),
+                Reason::amount('Time on the metal', $this->liftedAtSeconds, Unit::Second),
+                Reason::saying('Water that boils out of the faces and dries off the open side.'),
+            ),
+            faces: $this->faces(),
+            basis: self::BASIS,
+            centreCelsius: Figure::spread(
+                Spread::of($this->centreBeforeLift - self::CENTRE_REACH, $this->centreBeforeLift, $this->centreBeforeLift + 1),
+                Unit::Celsius,
+                Reason::amount('Wanted at least', $this->aim->doneCelsius, Unit::Celsius),
+                Reason::amount('Thickness', $this->laying->thicknessMillimetres(), Unit::Millimetre),
+            ),
+            missed: $this->missed,
+        );
+    }
+
+    /** @return list<Face> */
+    private function faces(): array
+    {
+        [$first, $second] = $this->work->bake->faces();
+
+        return [Face::baked('first', $first), Face::baked('second', $second)];
+    }
+}

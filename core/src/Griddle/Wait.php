@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Griddle;
+
+/** Waiting for one touch: the bread lies until its goal, and a copy of it lies on to see until when it would still be good. */
+final class Wait
+{
+    /** A window is never narrower than a hand can meet, on each side, in seconds. */
+    private const LEAST_REACH = 1.0;
+
+    /** Hands need so long between two touches of one bread. */
+    private const LEAST_SECONDS = 3.0;
+
+    private bool $came = true;
+
+    private ?Missed $undone = null;
+
+    public function __construct(
+        private readonly Griddling $work,
+        private readonly Goal $goal,
+        private readonly float $endSeconds,
+        private readonly float $mostBrownness,
+    ) {
+    }
+
+    /** @param float|null $doneCelsius that the middle must have first */
+    public function touch(TurnAction $action, ?float $doneCelsius): TurnWindow
+    {
+        $bake = $this->work->bake;
+        $began = $bake->secondsOn();
+        $this->work->lie(self::LEAST_SECONDS);
+        $this->work->until($this->goal->sign, $this->goal->early, $this->endSeconds, $this->mostBrownness);
+        $from = $bake->secondsOn();
+        $this->came = $this->work->until($this->goal->sign, $this->goal->at, $this->endSeconds, $this->mostBrownness);
+        if ($doneCelsius !== null) {
+            $this->work->until(Sign::Done, $doneCelsius, $this->endSeconds, $this->mostBrownness);
+        }
+        if ($doneCelsius !== null && $bake->centreCelsius() < $doneCelsius) {
+            $this->undone = new Missed(Sign::Done, $doneCelsius, $bake->centreCelsius());
+        }
+        $at = $bake->secondsOn();
+
+        return new TurnWindow($action, $at, max($began, min($from, $at - self::LEAST_REACH)), max($at + self::LEAST_REACH, $this->lastGoodSecond()));
+    }
+
+    /** @return list<Missed> */
+    public function missed(): array
+    {
+        return array_values(array_filter([
+            $this->came ? null : new Missed($this->goal->sign, $this->goal->at, $this->goal->sign->valueOf($this->work->bake)),
+            $this->undone,
+        ]));
+    }
+
+    private function lastGoodSecond(): float
+    {
+        $left = clone $this->work;
+        $left->until($this->goal->sign, $this->goal->late, $this->endSeconds, 1.2 * $this->mostBrownness);
+
+        return $left->bake->secondsOn();
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+use StoneMill\Bake\Bread;
+use StoneMill\Bake\Iron;
+use StoneMill\Bake\Kitchen;
+use StoneMill\Bake\Matter;
+use StoneMill\Dough\WeighedLine;
+use StoneMill\Griddle\Laying;
+use StoneMill\Pantry\Composition;
+use StoneMill\Pantry\Swelling;
+use StoneMill\Shape\Disc;
+use StoneMill\Shape\Packing;
+
+/** What of a plan meets the griddle: the dough as matter, the disc as a slab, the gear as hot metal. */
+final class OnTheGriddle
+{
+    /** By the time it is laid, a dough is this share of the way from the room to what it was when mixed. Planning estimate. */
+    private const WARMTH_LEFT = 0.3;
+
+    /** A dough on the bench is never hotter than hands bear. */
+    private const MOST_CELSIUS = 45.0;
+
+    /** @param list<WeighedLine> $lines with the water */
+    public static function laying(PlanRequest $request, array $lines, float $mixCelsius, Disc $disc, Packing $packing): Laying
+    {
+        $room = $request->room->celsius;
+        $celsius = max(1.0, min(self::MOST_CELSIUS, $room + self::WARMTH_LEFT * ($mixCelsius - $room)));
+
+        return new Laying(
+            $request->style,
+            $request->method->turns,
+            $request->method->grease,
+            new Bread(self::matter($request, $lines), $disc->thicknessMillimetres, $celsius),
+            self::iron($request, $disc, $packing),
+            new Kitchen($room),
+        );
+    }
+
+    private static function iron(PlanRequest $request, Disc $disc, Packing $packing): Iron
+    {
+        $gear = $request->gear;
+        $covered = count($packing->places) * M_PI / 4 * $disc->diameterMillimetres ** 2 / $gear->areaSquareMillimetres($disc->diameterMillimetres);
+
+        return Iron::of(
+            $gear->metal,
+            $gear->burner,
+            $gear->metalMillimetres ?? $gear->metal->usualMillimetres(),
+            $request->surfaceCelsius ?? $request->style->surfaceCelsius->likely,
+            min(0.9, max(0.05, $covered)),
+            min(1000.0, max(5.0, $disc->diameterMillimetres / 2)),
+        );
+    }
+
+    /** @param list<WeighedLine> $lines */
+    private static function matter(PlanRequest $request, array $lines): Matter
+    {
+        $parts = array_map(
+            static fn (WeighedLine $line): array => ['composition' => $line->ingredient->composition, 'grams' => $line->grams],
+            $lines,
+        );
+
+        return Matter::of(Composition::mixed($parts), $request->style->airShare, self::swelling($lines));
+    }
+
+    /**
+     * The range of the flour that there is most of.
+     *
+     * @param list<WeighedLine> $lines
+     */
+    private static function swelling(array $lines): ?Swelling
+    {
+        $most = 0.0;
+        $swelling = null;
+        foreach ($lines as $line) {
+            if ($line->ingredient->swelling !== null && $line->grams > $most) {
+                $most = $line->grams;
+                $swelling = $line->ingredient->swelling;
+            }
+        }
+
+        return $swelling;
+    }
+}
