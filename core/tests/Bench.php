@@ -11,6 +11,7 @@ use StoneMill\Bake\Kitchen;
 use StoneMill\Bake\Matter;
 use StoneMill\Bake\Metal;
 use StoneMill\Dough\WeighedLine;
+use StoneMill\Griddle\Aim;
 use StoneMill\Griddle\Grease;
 use StoneMill\Griddle\Laying;
 use StoneMill\Griddle\ModelTurnPlanner;
@@ -54,13 +55,16 @@ final class Bench
     {
         $dough = self::$doughs[$style->id] ??= self::matter($style->id);
 
+        $school ??= $style->method->turns;
+
         return new Laying(
             $style,
-            $school ?? $style->method->turns,
+            $school,
             $grease ?? $style->method->grease,
             new Bread($dough, $millimetres ?? $style->thicknessMillimetres, 25.0),
             Iron::of(Metal::CastIron, Burner::Regulated, 5.0, $celsius ?? $style->surfaceCelsius->likely, 0.4, 70.0),
             new Kitchen,
+            Aim::of($style, $school, $millimetres ?? $style->thicknessMillimetres),
         );
     }
 

@@ -25,7 +25,7 @@ final class CommandTest extends TestCase
         yield 'no such port' => [['demo', '--port', '70000'], '--port must be a number from 1 to 65535'];
         yield 'no number' => [['demo', '--port', 'http'], '--port must be a number from 1 to 65535'];
         yield 'no such option' => [['demo', '--colour'], "There is no option '--colour'"];
-        yield 'no such command' => [['bake'], "There is no command 'bake'"];
+        yield 'no such command' => [['boil'], "There is no command 'boil'"];
     }
 
     /** @param list<string> $arguments */

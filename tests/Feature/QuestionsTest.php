@@ -13,7 +13,7 @@ use Tests\TestCase;
 /** Every question of the core is answered over HTTP as on the command line: the same bytes, the same refusals. */
 final class QuestionsTest extends TestCase
 {
-    private const ANSWERS = ['swap' => 'Swap', 'blend' => 'Blend', 'nixtamal' => 'Nixtamal', 'milling' => 'Milling', 'label' => 'LabelCheck'];
+    private const ANSWERS = ['swap' => 'Swap', 'blend' => 'Blend', 'nixtamal' => 'Nixtamal', 'milling' => 'Milling', 'label' => 'LabelCheck', 'shape' => 'Shaping', 'bake' => 'Bakes', 'turns' => 'FoundTurns', 'loads' => 'Loads', 'calibrate' => 'Calibration', 'practice' => 'Practice'];
 
     /** @return iterable<string, array{string, string}> */
     public static function examples(): iterable
@@ -26,6 +26,14 @@ final class QuestionsTest extends TestCase
         yield 'nixtamal' => ['nixtamal', 'nixtamal'];
         yield 'milling' => ['milling', 'milling-oats'];
         yield 'label' => ['label', 'label-own'];
+        yield 'cut-outs, wedges and a sheet' => ['shape', 'shape-almond'];
+        yield 'filled' => ['shape', 'shape-stuffed'];
+        yield 'batter' => ['shape', 'shape-batter'];
+        yield 'bake' => ['bake', 'bake-own'];
+        yield 'turns' => ['turns', 'turns-masa'];
+        yield 'loads' => ['loads', 'loads-masa'];
+        yield 'calibrate' => ['calibrate', 'calibrate-iron'];
+        yield 'practice' => ['practice', 'practice-hot'];
         yield 'plan' => ['plan', 'scaled-by-what-is-scarce'];
     }
 

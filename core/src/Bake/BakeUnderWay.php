@@ -52,6 +52,8 @@ final class BakeUnderWay
 
     private float $waterOut = 0.0;
 
+    private float $steamRate = 0.0;
+
     private readonly float $firstHeat;
 
     private readonly float $firstWater;
@@ -84,9 +86,10 @@ final class BakeUnderWay
     }
 
     /** @param float|null $patchCelsius of the metal where the bread is laid, if it has not recovered from the one before */
-    public static function begin(Bread $bread, Iron $iron, Kitchen $kitchen, Mesh $mesh = new Mesh, ?float $patchCelsius = null, Physics $physics = new Physics): self
+    public static function begin(Bread $bread, Iron $iron, Kitchen $kitchen, Mesh $mesh = new Mesh, ?float $patchCelsius = null, Physics $physics = new Physics, ?float $bareCelsius = null): self
     {
         $bake = new self($bread, $iron, $kitchen, $mesh, $physics, new Recorder, $patchCelsius ?? $iron->setCelsius);
+        $bake->patch->bareCelsius = $bareCelsius ?? $bake->patch->celsius;
         $bake->recorder->note($bake, true);
 
         return $bake;
@@ -157,6 +160,19 @@ final class BakeUnderWay
         $this->touched();
     }
 
+    /** Another setting of the burner, from now on. */
+    public function setKnob(float $celsius): void
+    {
+        $this->patch->set($this->iron->at($celsius));
+        $this->touched();
+    }
+
+    /** kg/(m²·s) of steam and vapour that left in the last step, through faces and rim. */
+    public function steamRate(): float
+    {
+        return $this->steamRate;
+    }
+
     public function secondsOn(): float
     {
         return $this->seconds;
@@ -209,6 +225,17 @@ final class BakeUnderWay
     public function metalCelsius(): float
     {
         return $this->patch->celsius;
+    }
+
+    /** Of the metal around the breads. */
+    public function bareMetalCelsius(): float
+    {
+        return $this->patch->bareCelsius;
+    }
+
+    public function lowestMetalCelsius(): float
+    {
+        return $this->patch->lowestCelsius;
     }
 
     /** Middle of the bread; between two layers their mean. */
@@ -315,6 +342,7 @@ final class BakeUnderWay
         $this->heatTaken += abs($taken) + abs($given);
         $this->heatIn += $taken + $heatOfWaterBelow - $heatOut - $steamHeat;
         $this->waterOut += $vapour - $waterBelow + $steam;
+        $this->steamRate = ($vapour - $waterBelow + $steam) / $dt;
         $this->faces[1]->celsius = $top - $given / $dt * $between[$this->layers->last + 1];
     }
 

@@ -54,6 +54,14 @@ final readonly class Iron
         );
     }
 
+    /** The same griddle at another setting. */
+    public function at(float $setCelsius): self
+    {
+        OutOfRange::guard('surface temperature in °C', $setCelsius, 100, 450);
+
+        return new self($this->storedPerKelvin, $setCelsius, $this->regulation, $this->mostPower, $this->lateral, $this->coveredShare);
+    }
+
     /** Metal that nothing cools, to hold the run against closed solutions. */
     public static function endless(float $setCelsius): self
     {

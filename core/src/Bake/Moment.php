@@ -16,13 +16,14 @@ final readonly class Moment
         public float $centreCelsius,
         public float $metalCelsius,
         public float $lossShare,
+        public bool $atTouch,
     ) {
     }
 
-    public static function of(BakeUnderWay $bake): self
+    public static function of(BakeUnderWay $bake, bool $atTouch): self
     {
         [$first, $other] = $bake->faces();
 
-        return new self($bake->secondsOn(), $bake->profile(), $first->celsius, $other->celsius, $bake->centreCelsius(), $bake->metalCelsius(), $bake->lossShare());
+        return new self($bake->secondsOn(), $bake->profile(), $first->celsius, $other->celsius, $bake->centreCelsius(), $bake->metalCelsius(), $bake->lossShare(), $atTouch);
     }
 }

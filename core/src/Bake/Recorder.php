@@ -7,7 +7,7 @@ namespace StoneMill\Bake;
 /** Keeps the run at even times and at every touch. */
 final class Recorder
 {
-    private const MOST_MOMENTS = 400;
+    private const MOST_MOMENTS = 160;
 
     /** @var list<Moment> */
     private array $moments = [];
@@ -31,7 +31,7 @@ final class Recorder
             return;
         }
         $this->next = $now + $this->everySeconds;
-        $this->moments[] = Moment::of($bake);
+        $this->moments[] = Moment::of($bake, $touched);
         if (count($this->moments) >= self::MOST_MOMENTS) {
             $this->thinOut();
         }
@@ -47,6 +47,10 @@ final class Recorder
     private function thinOut(): void
     {
         $this->everySeconds *= 2;
-        $this->moments = array_values(array_filter($this->moments, static fn (int $index): bool => $index % 2 === 0, ARRAY_FILTER_USE_KEY));
+        $this->moments = array_values(array_filter(
+            $this->moments,
+            static fn (Moment $moment, int $index): bool => $moment->atTouch || $index % 2 === 0,
+            ARRAY_FILTER_USE_BOTH,
+        ));
     }
 }

@@ -14,10 +14,14 @@ final readonly class Goal
     {
     }
 
-    /** The first face lets go and the middle holds; late once the middle boils. */
-    public static function set(): self
+    /**
+     * The first face lets go and the middle holds; late once the middle boils.
+     *
+     * @param float $lean below 1 it lies a little longer, for more colour on the first face
+     */
+    public static function set(float $lean): self
     {
-        return new self(Sign::Set, 0.88, 1.0, 1.15);
+        return new self(Sign::Set, 0.88, max(0.9, min(1.13, $lean ** -0.5)), 1.15);
     }
 
     public static function lost(float $share): self

@@ -17,19 +17,20 @@ final class Goals
     private const LATENESS = 1.3;
 
     /** @return non-empty-list<array{action: TurnAction, goal: Goal}> the turns and the lift */
-    public static function of(Laying $laying, StylePlan $practice, Aim $aim): array
+    public static function of(Laying $laying, StylePlan $practice): array
     {
+        $aim = $laying->aim;
         $goals = [];
         foreach ($practice->turns as $index => ['action' => $action, 'seconds' => $seconds]) {
             $goals[] = ['action' => $action, 'goal' => match (true) {
                 self::turnsByColour($laying) => Goal::browned($aim->brownness()),
-                $index === 0 && self::setsFirst($laying, $practice) => Goal::set(),
-                default => Goal::lost(self::onMetal($laying, $aim) * ($seconds / $practice->liftSeconds) ** self::LATENESS),
+                $index === 0 && self::setsFirst($laying, $practice) => Goal::set($laying->balance),
+                default => Goal::lost(self::onMetal($laying) * ($seconds / $practice->liftSeconds) ** (self::LATENESS * $laying->balance)),
             }];
         }
         $last = self::turnsByColour($laying) || $practice->turns === [] && $laying->school === TurnSchool::BroilerThenOven
             ? Goal::browned($aim->brownness())
-            : Goal::lost(self::onMetal($laying, $aim));
+            : Goal::lost(self::onMetal($laying));
 
         return [...$goals, ['action' => TurnAction::Lift, 'goal' => $last]];
     }
@@ -44,8 +45,8 @@ final class Goals
         return count($practice->turns) > 1 && $laying->school !== TurnSchool::Continuous && $laying->thicknessMillimetres() <= self::SET_UP_TO_MILLIMETRES;
     }
 
-    private static function onMetal(Laying $laying, Aim $aim): float
+    private static function onMetal(Laying $laying): float
     {
-        return $aim->lossShare * ($laying->school === TurnSchool::FlameFinish ? self::BEFORE_THE_FLAME : 1.0);
+        return $laying->aim->lossShare * ($laying->school === TurnSchool::FlameFinish ? self::BEFORE_THE_FLAME : 1.0);
     }
 }

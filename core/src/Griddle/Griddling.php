@@ -18,7 +18,7 @@ final class Griddling
     private const PRESS_SECONDS = 5.0;
 
     /** Thicker breads do not open in the middle. */
-    private const PUFFS_UP_TO_MILLIMETRES = 4.5;
+    public const PUFFS_UP_TO_MILLIMETRES = 4.5;
 
     /** A face holds steam once it has given up this share of its water. */
     private const SEALED_SHARE = 0.35;
@@ -35,6 +35,9 @@ final class Griddling
 
     public ?float $puffToSeconds = null;
 
+    /** @var list<TouchState> how the bread stood at each touch */
+    public array $touched = [];
+
     private function __construct(public BakeUnderWay $bake, private readonly Laying $laying)
     {
     }
@@ -44,9 +47,9 @@ final class Griddling
         $this->bake = clone $this->bake;
     }
 
-    public static function lay(Laying $laying, Mesh $mesh = new Mesh, ?float $patchCelsius = null, Physics $physics = new Physics): self
+    public static function lay(Laying $laying, Mesh $mesh = new Mesh, ?float $patchCelsius = null, Physics $physics = new Physics, ?float $bareCelsius = null): self
     {
-        $bake = BakeUnderWay::begin($laying->bread, $laying->iron, $laying->kitchen, $mesh, $patchCelsius, $physics);
+        $bake = BakeUnderWay::begin($laying->bread, $laying->iron, $laying->kitchen, $mesh, $patchCelsius, $physics, $bareCelsius);
         if ($laying->grease->usesFat()) {
             $bake->oil();
         }
@@ -97,6 +100,7 @@ final class Griddling
 
     public function touch(TurnAction $action): void
     {
+        $this->touched[] = TouchState::of($action, $this->bake, $this->canPuff());
         match ($action) {
             TurnAction::Turn => $this->bake->turn(),
             TurnAction::Press => $this->press(),

@@ -13,7 +13,11 @@ use StoneMill\Style\Style;
 /** What is about to be laid on the griddle, and how it is to be turned. */
 final readonly class Laying
 {
-    /** @throws OutOfRange If the metal is no hotter than boiling water. */
+    /**
+     * @param float $balance above 1 the touches between come sooner, below 1 later: it shifts colour from one face to the other
+     *
+     * @throws OutOfRange If the metal is no hotter than boiling water.
+     */
     public function __construct(
         public Style $style,
         public TurnSchool $school,
@@ -21,6 +25,8 @@ final readonly class Laying
         public Bread $bread,
         public Iron $iron,
         public Kitchen $kitchen,
+        public Aim $aim,
+        public float $balance = 1.0,
     ) {
         OutOfRange::guard('surface temperature in °C', $iron->setCelsius, 120, 400);
     }
@@ -37,16 +43,21 @@ final readonly class Laying
 
     public function on(Iron $iron): self
     {
-        return new self($this->style, $this->school, $this->grease, $this->bread, $iron, $this->kitchen);
+        return new self($this->style, $this->school, $this->grease, $this->bread, $iron, $this->kitchen, $this->aim, $this->balance);
     }
 
     public function of(Bread $bread): self
     {
-        return new self($this->style, $this->school, $this->grease, $bread, $this->iron, $this->kitchen);
+        return new self($this->style, $this->school, $this->grease, $bread, $this->iron, $this->kitchen, $this->aim, $this->balance);
     }
 
     public function by(TurnSchool $school): self
     {
-        return new self($this->style, $school, $this->grease, $this->bread, $this->iron, $this->kitchen);
+        return new self($this->style, $school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance);
+    }
+
+    public function towards(Aim $aim, float $balance): self
+    {
+        return new self($this->style, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $aim, $balance);
     }
 }

@@ -33,31 +33,31 @@ final readonly class ModelTurnPlanner implements TurnPlanner
     /** @throws UnplannedSchool If the style is not turned that way. */
     public function plan(Laying $laying): TurnPlan
     {
-        return $this->towards($laying, Aim::of($laying->style, $laying->school, $laying->thicknessMillimetres()))->plan();
+        return $this->bake($laying)->plan();
     }
 
     /** @throws UnplannedSchool If the style is not turned that way. */
-    public function towards(Laying $laying, Aim $aim): PlannedBake
+    public function bake(Laying $laying): PlannedBake
     {
         $practice = $laying->style->turnPlans[$laying->school->value]
             ?? throw UnplannedSchool::of($laying->school, $laying->style);
         $work = Griddling::lay($laying, $this->mesh);
         $end = min(self::MOST_SECONDS, self::PATIENCE * $practice->liftSeconds * max(1.0, $laying->thicknessMillimetres() / $practice->referenceMillimetres) ** 1.5);
-        $goals = Goals::of($laying, $practice, $aim);
+        $goals = Goals::of($laying, $practice);
         $touches = [];
         $missed = [];
         foreach ($goals as $index => ['action' => $action, 'goal' => $goal]) {
-            $wait = new Wait($work, $goal, $end, $aim->mostBrownness());
-            $done = self::mustBeDone($laying, $index - count($goals)) ? $aim->doneCelsius : null;
+            $wait = new Wait($work, $goal, $end, $laying->aim->mostBrownness());
+            $done = self::mustBeDone($laying, $index - count($goals)) ? $laying->aim->doneCelsius : null;
             $touches[] = $wait->touch($action, $done);
             $missed = [...$missed, ...$wait->missed()];
             $work->touch($action);
         }
         $liftedAt = $work->bake->secondsOn();
         $centre = $work->bake->centreCelsius();
-        $missed = [...$missed, ...$this->finish($work, $laying, $aim)];
+        $missed = [...$missed, ...$this->finish($work, $laying)];
 
-        return new PlannedBake($laying, $aim, $work, $touches, $liftedAt, $centre, $missed);
+        return new PlannedBake($laying, $work, $touches, $liftedAt, $centre, $missed);
     }
 
     /** A thin bread is hot through before its last turn, a thick one when it is lifted, unless the oven sees to it. */
@@ -71,7 +71,7 @@ final readonly class ModelTurnPlanner implements TurnPlanner
     }
 
     /** @return list<Missed> */
-    private function finish(Griddling $work, Laying $laying, Aim $aim): array
+    private function finish(Griddling $work, Laying $laying): array
     {
         $bake = $work->bake;
         switch ($laying->school) {
@@ -81,7 +81,7 @@ final readonly class ModelTurnPlanner implements TurnPlanner
                 return [];
             case TurnSchool::BroilerThenOven:
                 $bake->bringUnder(Above::Broiler);
-                $work->until(Sign::TopBrowned, $aim->brownness(), $bake->secondsOn() + self::BROILER_SECONDS);
+                $work->until(Sign::TopBrowned, $laying->aim->brownness(), $bake->secondsOn() + self::BROILER_SECONDS);
                 break;
             case TurnSchool::BrownThenOven:
                 break;
@@ -92,8 +92,8 @@ final readonly class ModelTurnPlanner implements TurnPlanner
         $end = $bake->secondsOn() + self::OVEN_SECONDS;
 
         return array_values(array_filter([
-            $work->until(Sign::Done, $aim->doneCelsius, $end) ? null : new Missed(Sign::Done, $aim->doneCelsius, $bake->centreCelsius()),
-            $work->until(Sign::Lost, $aim->lossShare, $end) ? null : new Missed(Sign::Lost, $aim->lossShare, $bake->lossShare()),
+            $work->until(Sign::Done, $laying->aim->doneCelsius, $end) ? null : new Missed(Sign::Done, $laying->aim->doneCelsius, $bake->centreCelsius()),
+            $work->until(Sign::Lost, $laying->aim->lossShare, $end) ? null : new Missed(Sign::Lost, $laying->aim->lossShare, $bake->lossShare()),
         ]));
     }
 }

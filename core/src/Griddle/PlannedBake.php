@@ -25,7 +25,6 @@ final readonly class PlannedBake
      */
     public function __construct(
         public Laying $laying,
-        public Aim $aim,
         public Griddling $work,
         public array $touches,
         public float $liftedAtSeconds,
@@ -53,7 +52,7 @@ final readonly class PlannedBake
             weightLossPercent: Figure::spread(
                 Spread::of(max(0.0, $loss * (1 - self::LOSS_REACH)), max(0.0, $loss), max(0.0, $loss * (1 + self::LOSS_REACH))),
                 Unit::Percent,
-                Reason::amount('Wanted for this bread', 100 * $this->aim->lossShare, Unit::Percent),
+                Reason::amount('Wanted for this bread', 100 * $this->laying->aim->lossShare, Unit::Percent),
                 Reason::amount('Time on the metal', $this->liftedAtSeconds, Unit::Second),
                 Reason::saying('Water that boils out of the faces and dries off the open side.'),
             ),
@@ -62,7 +61,7 @@ final readonly class PlannedBake
             centreCelsius: Figure::spread(
                 Spread::of($this->centreBeforeLift - self::CENTRE_REACH, $this->centreBeforeLift, $this->centreBeforeLift + 1),
                 Unit::Celsius,
-                Reason::amount('Wanted at least', $this->aim->doneCelsius, Unit::Celsius),
+                Reason::amount('Wanted at least', $this->laying->aim->doneCelsius, Unit::Celsius),
                 Reason::amount('Thickness', $this->laying->thicknessMillimetres(), Unit::Millimetre),
             ),
             missed: $this->missed,

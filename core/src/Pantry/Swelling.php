@@ -30,13 +30,25 @@ final readonly class Swelling
     }
 
     /**
-     * Share of the starch that has swollen at a temperature: the cumulative of a triangle from onset over
-     * peak to end, widened by the unevenness of the bowl. Never falls as the temperature rises.
+     * Share of the starch that has swollen at a temperature of the bowl, widened by its unevenness. Never falls as the
+     * temperature rises.
      */
     public function shareAt(float $celsius): float
     {
-        $onset = $this->onsetCelsius - self::UNEVENNESS_KELVIN;
-        $end = $this->endCelsius + self::UNEVENNESS_KELVIN;
+        return $this->share($celsius, self::UNEVENNESS_KELVIN);
+    }
+
+    /** The same where all the starch has just this temperature, as in a thin layer of a bread. */
+    public function shareInLayer(float $celsius): float
+    {
+        return $this->share($celsius, 0.0);
+    }
+
+    /** The cumulative of a triangle from onset over peak to end. */
+    private function share(float $celsius, float $widening): float
+    {
+        $onset = $this->onsetCelsius - $widening;
+        $end = $this->endCelsius + $widening;
         if ($celsius <= $onset || $celsius >= $end) {
             return $celsius >= $end ? 1.0 : 0.0;
         }

@@ -11,6 +11,7 @@ use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Griddle\StyleTurnPlanner;
+use StoneMill\Hearth\Calibration;
 use StoneMill\Mill\HomeMilling;
 use StoneMill\Mill\Nixtamal;
 use StoneMill\Pantry\OwnLabel;
@@ -22,9 +23,12 @@ final readonly class Desk
     /** For answers that weigh many breads and show no griddle: the style's own times, without the model. */
     private Planner $sketcher;
 
+    private GriddleDesk $griddle;
+
     public function __construct(private Reference $reference, private Planner $planner)
     {
         $this->sketcher = new Planner($reference, new StyleTurnPlanner);
+        $this->griddle = new GriddleDesk($reference, $planner);
     }
 
     /**
@@ -43,6 +47,12 @@ final readonly class Desk
             Question::Nixtamal => Nixtamal::read($document)->toArray(),
             Question::Milling => HomeMilling::read($document)->toArray(),
             Question::Label => $this->label($document),
+            Question::Shape => (new ShapeDesk($this->reference, $this->sketcher))->answer($document),
+            Question::Bake => $this->griddle->bake($document),
+            Question::Turns => $this->griddle->turns($document),
+            Question::Loads => $this->griddle->loads($document),
+            Question::Calibrate => Calibration::read($document)->toArray(),
+            Question::Practice => $this->griddle->practice($document),
         };
     }
 

@@ -21,6 +21,20 @@ final class Limits
 
     public const MOST_VOLUME = 100000;
 
+    public const LEAST_SHADE = 0.05;
+
+    public const MOST_SHADE = 0.85;
+
+    public const LEAST_LOSS_PERCENT = 2;
+
+    public const MOST_LOSS_PERCENT = 50;
+
+    public const LEAST_BALANCE = 0.5;
+
+    public const MOST_BALANCE = 2;
+
+    public const EATERS = 100;
+
     public const PIECES = 200;
 
     public const LEAST_PIECE_GRAMS = 5;

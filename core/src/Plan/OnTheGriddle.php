@@ -37,6 +37,8 @@ final class OnTheGriddle
             new Bread(self::matter($request, $lines), $disc->thicknessMillimetres, $celsius),
             self::iron($request, $disc, $packing),
             new Kitchen($room),
+            $request->griddle->aim($request->style, $request->method->turns, $disc->thicknessMillimetres),
+            $request->griddle->balance,
         );
     }
 
@@ -49,7 +51,7 @@ final class OnTheGriddle
             $gear->metal,
             $gear->burner,
             $gear->metalMillimetres ?? $gear->metal->usualMillimetres(),
-            $request->surfaceCelsius ?? $request->style->surfaceCelsius->likely,
+            $request->griddle->surfaceCelsius ?? $request->style->surfaceCelsius->likely,
             min(0.9, max(0.05, $covered)),
             min(1000.0, max(5.0, $disc->diameterMillimetres / 2)),
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use StoneMill\Exchange\Node;
+use StoneMill\Style\Style;
 
 /** How many and how big, as far as the cook has said. */
 final readonly class PieceWish
@@ -17,11 +18,19 @@ final readonly class PieceWish
     ) {
     }
 
-    public static function read(Node $node): self
+    /** Dough that one eater takes, in g; planning estimate. */
+    private const GRAMS_PER_EATER = 110.0;
+
+    public static function read(Node $node, Style $style): self
     {
-        $node->object(['count', 'grams_each', 'diameter_mm', 'thickness_mm']);
+        $node->object(['count', 'eaters', 'grams_each', 'diameter_mm', 'thickness_mm']);
+        $count = $node->at('count')->optionalInteger(1, Limits::PIECES);
+        $eaters = $node->at('eaters')->optionalInteger(1, Limits::EATERS);
+        if ($count !== null && $eaters !== null) {
+            $node->refuse('Count and eaters together say too much.', 'count or eaters');
+        }
         $wish = new self(
-            $node->at('count')->optionalInteger(1, Limits::PIECES),
+            $count ?? ($eaters === null ? null : min(Limits::PIECES, $eaters * self::forOneEater($style))),
             $node->at('grams_each')->optionalNumber(Limits::LEAST_PIECE_GRAMS, Limits::MOST_PIECE_GRAMS, 'g'),
             $node->at('diameter_mm')->optionalNumber(Limits::LEAST_DIAMETER_MM, Limits::MOST_DIAMETER_MM, 'mm'),
             $node->at('thickness_mm')->optionalNumber(Limits::LEAST_THICKNESS_MM, Limits::MOST_THICKNESS_MM, 'mm'),
@@ -31,5 +40,11 @@ final readonly class PieceWish
         }
 
         return $wish;
+    }
+
+    /** Pieces of the style's usual size that one eater takes. */
+    public static function forOneEater(Style $style): int
+    {
+        return max(1, (int) round(self::GRAMS_PER_EATER / $style->pieceGrams));
     }
 }

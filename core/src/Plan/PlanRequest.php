@@ -42,7 +42,7 @@ final readonly class PlanRequest
         public PieceWish $pieces,
         public Room $room,
         public WaterWish $water,
-        public ?float $surfaceCelsius,
+        public GriddleWish $griddle,
         public Gear $gear,
         public array $lots,
         public int $hands,
@@ -87,7 +87,7 @@ final readonly class PlanRequest
         $lines = (new FormulaReader($catalogue, $findings))->read($formula->at('lines'), $style, array_map(strval(...), array_keys($lots)));
         $texture = $formula->at('texture')->optionalChoice(Texture::class) ?? $style->texture;
         $scale = ScaleWish::read($formula->at('scale'));
-        $pieces = PieceWish::read($root->at('pieces'));
+        $pieces = PieceWish::read($root->at('pieces'), $style);
         if ($lines !== null) {
             $scale?->check($lines, $formula->at('scale'));
             self::refuseTwoSizes($root->at('pieces'), $pieces, $lines, $scale);
@@ -100,7 +100,7 @@ final readonly class PlanRequest
                 $room->at('relative_humidity')->optionalNumber(1, 99, '%'),
             ),
             WaterWish::read($root->at('water')),
-            $root->at('griddle')->object(['surface_celsius'])->at('surface_celsius')->optionalNumber(Limits::LEAST_SURFACE_CELSIUS, Limits::MOST_SURFACE_CELSIUS, '°C'),
+            GriddleWish::read($root->at('griddle')),
             Gear::read($root->at('gear')),
             $lots,
             $root->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1,

@@ -6,6 +6,7 @@ namespace StoneMill\Plan;
 
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Griddle\Laying;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnPlanner;
 use StoneMill\Griddle\TurnSchool;
@@ -47,7 +48,8 @@ final readonly class Planner
         $portions = $this->portions($request, $dough, $density);
         $disc = $this->disc($request, $portions->pieceGrams(), $density);
         $packing = $request->gear->packing($disc->diameterMillimetres);
-        $turns = $this->turnPlanner->plan(OnTheGriddle::laying($request, $lines, $dough->mixCelsius, $disc, $packing));
+        $laying = OnTheGriddle::laying($request, $lines, $dough->mixCelsius, $disc, $packing);
+        $turns = $request->griddle->own?->bake($laying)->plan() ?? $this->turnPlanner->plan($laying);
         $label = Label::of($lines, $portions->pieceGrams(), $turns->lossSpread(), $request->certifiedLots());
         $restSeconds = $this->restSeconds($request, $dough);
 
@@ -65,6 +67,21 @@ final readonly class Planner
             cautions: $this->reference->cautions->for($this->hazards($request, $dough, $label, $turns, $restSeconds)),
             warnings: (new Warnings($request))->about($dough, $disc, $portions->pieceGrams(), $turns),
         );
+    }
+
+    /**
+     * What the plan would lay on the griddle.
+     *
+     * @throws InvalidInput If the wishes cannot be met together.
+     */
+    public function laying(PlanRequest $request): Laying
+    {
+        $dough = $this->dough($request);
+        $lines = $dough->linesWithWater($this->reference->catalogue->ingredient('water'));
+        $density = $this->density($request, $lines);
+        $disc = $this->disc($request, $this->portions($request, $dough, $density)->pieceGrams(), $density);
+
+        return OnTheGriddle::laying($request, $lines, $dough->mixCelsius, $disc, $request->gear->packing($disc->diameterMillimetres));
     }
 
     private function dough(PlanRequest $request): DoughPlan

@@ -15,4 +15,10 @@ enum Question: string
     case Nixtamal = 'nixtamal';
     case Milling = 'milling';
     case Label = 'label';
+    case Shape = 'shape';
+    case Bake = 'bake';
+    case Turns = 'turns';
+    case Loads = 'loads';
+    case Calibrate = 'calibrate';
+    case Practice = 'practice';
 }

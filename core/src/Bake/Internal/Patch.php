@@ -14,14 +14,22 @@ final class Patch
     /** J that the patch took in, less what it gave the bread: what its own temperature must show. */
     public float $takenIn = 0.0;
 
+    public float $lowestCelsius;
+
     private float $fromAround = 0.0;
 
     private readonly float $firstStored;
 
-    public function __construct(private readonly Iron $iron, private readonly float $roomCelsius, public float $celsius)
+    public function __construct(private Iron $iron, private readonly float $roomCelsius, public float $celsius)
     {
         $this->bareCelsius = $celsius;
+        $this->lowestCelsius = $celsius;
         $this->firstStored = $iron->storedPerKelvin * $celsius;
+    }
+
+    public function set(Iron $iron): void
+    {
+        $this->iron = $iron;
     }
 
     /**
@@ -46,6 +54,7 @@ final class Patch
         $this->fromAround = $this->iron->lateral * ($this->bareCelsius - $celsius);
         $this->takenIn += $dt * ($this->power() + $this->fromAround - self::loss($bare) * ($celsius - $this->roomCelsius)) - $given;
         $this->celsius = $celsius;
+        $this->lowestCelsius = min($this->lowestCelsius, $celsius);
         $this->warmAround($dt);
     }
 

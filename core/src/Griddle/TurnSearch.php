@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Griddle;
+
+use StoneMill\Bake\Mesh;
+
+/**
+ * Looks for the heat, the school and the times that come nearest to a wish. For each school a coarse run at a few heats and
+ * leanings, then a finer look around the best: the model itself keeps loss and doneness, so colour, balance and puff are left
+ * to find.
+ */
+final readonly class TurnSearch
+{
+    private const HEATS = 5;
+
+    private const LEANS = [0.75, 1.0, 1.3];
+
+    private const ROUNDS = 3;
+
+    private const COARSE_LAYERS = 8;
+
+    private const COARSE_STEPS = 1.6;
+
+    /** What a miss costs, by its size: planning weights for order only. */
+    private const COST_SHADE = 1.0;
+
+    private const COST_LOSS = 2.0;
+
+    private const COST_KELVIN = 0.08;
+
+    private const COST_NO_PUFF = 0.25;
+
+    private const COST_BURNT = 2.0;
+
+    private const BURNT = 0.8;
+
+    /** A plan this far from its wish in colour still counts as meeting it. */
+    private const NEAR_SHADE = 0.12;
+
+    private const NEAR_LOSS = 0.15;
+
+    public function __construct(private TurnWish $wish)
+    {
+    }
+
+    /** @return non-empty-list<PlannedBake> the best of each school, the best of all first */
+    public function best(Laying $laying): array
+    {
+        $found = array_map(fn (TurnSchool $school): PlannedBake => $this->bySchool($laying->by($school)), $this->wish->schools);
+        usort($found, fn (PlannedBake $one, PlannedBake $other): int => $this->cost($one) <=> $this->cost($other));
+
+        return $found;
+    }
+
+    /** @return array<string, mixed> the wish that makes a plan request come to this plan, with the school it is turned by */
+    public function toWish(PlannedBake $baked): array
+    {
+        return [
+            'turns' => $baked->laying->school->value,
+            'griddle' => [
+                'surface_celsius' => $baked->laying->surfaceCelsius(),
+                'shade' => $this->wish->aim->shade,
+                'weight_loss_percent' => 100 * $this->wish->aim->lossShare,
+                'balance' => $baked->laying->balance,
+            ],
+        ];
+    }
+
+    /** @return list<string> what of the wish a plan does not meet, and what would */
+    public function unmet(PlannedBake $baked): array
+    {
+        $bake = $baked->work->bake;
+        $aim = $this->wish->aim;
+        $unmet = array_map(static fn (Missed $missed): string => $missed->inWords(), $baked->missed);
+        foreach ($baked->plan()->faces as $face) {
+            if ($face->contactSeconds > 0 && abs($face->shade - $aim->shade) > self::NEAR_SHADE) {
+                $unmet[] = sprintf('The %s face comes out %s; %s', $face->name, $face->inWords(), $face->shade < $aim->shade
+                    ? 'more heat would colour it sooner than it dries.'
+                    : 'less heat would colour it later.');
+            }
+        }
+        if (abs($bake->lossShare() / $aim->lossShare - 1) > self::NEAR_LOSS) {
+            $unmet[] = sprintf('It loses %.0f %% of its weight, %.0f %% were wished.', 100 * $bake->lossShare(), 100 * $aim->lossShare);
+        }
+        if ($bake->centreCelsius() < $aim->doneCelsius && $baked->centreBeforeLift < $aim->doneCelsius && $baked->missed === []) {
+            $unmet[] = sprintf('The middle comes to %.0f °C; %.0f °C are wished. A lid or the oven brings it there without more colour.', $baked->centreBeforeLift, $aim->doneCelsius);
+        }
+        if ($aim->wantsPuff && ! $bake->isPuffed()) {
+            $unmet[] = $baked->laying->thicknessMillimetres() > Griddling::PUFFS_UP_TO_MILLIMETRES
+                ? sprintf('Above %.1f mm a bread does not open in the middle.', Griddling::PUFFS_UP_TO_MILLIMETRES)
+                : 'It does not puff: no press falls in the time when both faces hold steam.';
+        }
+
+        return $unmet;
+    }
+
+    private function bySchool(Laying $laying): PlannedBake
+    {
+        $coarse = new ModelTurnPlanner(new Mesh(self::COARSE_LAYERS, self::COARSE_STEPS));
+        [$heat, $lean, $apart] = $this->coarsely($coarse, $laying);
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $apart /= 2;
+            [$heat] = $this->cheapest($coarse, $laying, $apart > 0 ? [$heat, $heat - $apart, $heat + $apart] : [$heat], [$lean]);
+            [, $lean] = $this->cheapest($coarse, $laying, [$heat], [$lean, $lean / 1.08, $lean * 1.08]);
+        }
+
+        return (new ModelTurnPlanner)->bake($this->at($laying, $heat)->towards($this->wish->aim, $lean));
+    }
+
+    /** @return array{float, float, float} heat, lean and how far apart the heats were */
+    private function coarsely(ModelTurnPlanner $coarse, Laying $laying): array
+    {
+        if ($this->wish->heat === null) {
+            return [...$this->cheapest($coarse, $laying, [$laying->surfaceCelsius()], self::LEANS), 0.0];
+        }
+        [$least, $most] = $this->wish->heat;
+        $apart = ($most - $least) / (self::HEATS - 1);
+        $heats = array_map(static fn (int $step): float => $least + $step * $apart, range(0, self::HEATS - 1));
+        [$heat] = $this->cheapest($coarse, $laying, $heats, [1.0]);
+
+        return [...$this->cheapest($coarse, $laying, [$heat], self::LEANS), $apart];
+    }
+
+    /**
+     * @param non-empty-list<float> $heats
+     * @param non-empty-list<float> $leans
+     * @return array{float, float}
+     */
+    private function cheapest(ModelTurnPlanner $coarse, Laying $laying, array $heats, array $leans): array
+    {
+        $best = [$heats[0], $leans[0]];
+        $least = INF;
+        foreach ($heats as $heat) {
+            foreach ($leans as $lean) {
+                $cost = $this->outside($heat) ? INF : $this->cost($coarse->bake($this->at($laying, $heat)->towards($this->wish->aim, $lean)));
+                if ($cost < $least) {
+                    $least = $cost;
+                    $best = [$heat, $lean];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    private function outside(float $heat): bool
+    {
+        return $this->wish->heat !== null && ($heat < $this->wish->heat[0] - 1e-6 || $heat > $this->wish->heat[1] + 1e-6);
+    }
+
+    private function at(Laying $laying, float $celsius): Laying
+    {
+        return $laying->on($laying->iron->at($celsius));
+    }
+
+    private function cost(PlannedBake $baked): float
+    {
+        $bake = $baked->work->bake;
+        $aim = $this->wish->aim;
+        $cost = self::COST_LOSS * abs($bake->lossShare() / $aim->lossShare - 1)
+            + self::COST_KELVIN * max(0.0, $aim->doneCelsius - max($baked->centreBeforeLift, $bake->centreCelsius()))
+            + ($aim->wantsPuff && ! $bake->isPuffed() ? self::COST_NO_PUFF : 0.0);
+        foreach ($baked->plan()->faces as $face) {
+            $cost += $face->contactSeconds > 0 ? self::COST_SHADE * abs($face->shade - $aim->shade) : 0.0;
+            $cost += $face->shade > self::BURNT ? self::COST_BURNT * ($face->shade - self::BURNT) : 0.0;
+        }
+
+        return $cost;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Griddle;
+
+use StoneMill\Exchange\Node;
+
+/** What a cook wants of the griddle, and what may be changed to get it. */
+final readonly class TurnWish
+{
+    /**
+     * @param non-empty-list<TurnSchool> $schools that the cook would turn by
+     * @param array{float, float}|null $heat lowest and highest surface in °C to look between; null keeps the heat as it is
+     */
+    public function __construct(public Aim $aim, public array $schools, public ?array $heat)
+    {
+    }
+
+    public static function read(Node $node, Laying $laying): self
+    {
+        $node->object(['shade', 'weight_loss_percent', 'centre_celsius', 'puff', 'schools', 'heat']);
+        $usual = $laying->aim;
+        $loss = $node->at('weight_loss_percent')->optionalNumber(2, 50, '%');
+        $aim = [
+            $loss === null ? $usual->lossShare : $loss / 100,
+            $node->at('shade')->optionalNumber(0.05, 0.85) ?? $usual->shade,
+            $node->at('centre_celsius')->optionalNumber(70, 99, '°C') ?? $usual->doneCelsius,
+            $node->at('puff')->optionalBoolean() ?? $usual->wantsPuff,
+        ];
+
+        return new self(new Aim(...$aim), self::schools($node->at('schools'), $laying), self::heat($node->at('heat'), $laying));
+    }
+
+    /** @return non-empty-list<TurnSchool> */
+    private static function schools(Node $node, Laying $laying): array
+    {
+        $schools = [];
+        foreach ($node->isAbsent() ? [] : $node->choices(TurnSchool::class, 7) as $school) {
+            if (isset($laying->style->turnPlans[$school->value])) {
+                $schools[] = $school;
+            } else {
+                $node->refuse('This style is not turned that way.', 'one of '.implode(', ', array_keys($laying->style->turnPlans)));
+            }
+        }
+
+        return $schools === [] ? [$laying->school] : $schools;
+    }
+
+    /** @return array{float, float}|null */
+    private static function heat(Node $node, Laying $laying): ?array
+    {
+        if ($node->isAbsent()) {
+            return [$laying->style->surfaceCelsius->low, $laying->style->surfaceCelsius->high];
+        }
+        $node->object(['least_celsius', 'most_celsius']);
+        $least = $node->at('least_celsius')->number(120, 400, '°C');
+        $most = $node->at('most_celsius')->number($least, 400, '°C, not below the least');
+
+        return $most - $least < 0.5 ? null : [$least, $most];
+    }
+}

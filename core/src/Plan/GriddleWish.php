@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+use StoneMill\Exchange\Node;
+use StoneMill\Griddle\Aim;
+use StoneMill\Griddle\OwnTurns;
+use StoneMill\Griddle\TurnSchool;
+use StoneMill\Style\Style;
+
+/** The heat and the outcome a cook wants at the griddle, or the cook's own times, as far as they were said. */
+final readonly class GriddleWish
+{
+    private function __construct(
+        public ?float $surfaceCelsius,
+        private ?float $shade,
+        private ?float $lossPercent,
+        public float $balance,
+        public ?OwnTurns $own,
+    ) {
+    }
+
+    public static function read(Node $node): self
+    {
+        $node->object(['surface_celsius', 'shade', 'weight_loss_percent', 'balance', 'own']);
+
+        return new self(
+            $node->at('surface_celsius')->optionalNumber(Limits::LEAST_SURFACE_CELSIUS, Limits::MOST_SURFACE_CELSIUS, '°C'),
+            $node->at('shade')->optionalNumber(Limits::LEAST_SHADE, Limits::MOST_SHADE),
+            $node->at('weight_loss_percent')->optionalNumber(Limits::LEAST_LOSS_PERCENT, Limits::MOST_LOSS_PERCENT, '%'),
+            $node->at('balance')->optionalNumber(Limits::LEAST_BALANCE, Limits::MOST_BALANCE) ?? 1.0,
+            $node->at('own')->isAbsent() ? null : OwnTurns::read($node->at('own')),
+        );
+    }
+
+    public function aim(Style $style, TurnSchool $school, float $thicknessMillimetres): Aim
+    {
+        $usual = Aim::of($style, $school, $thicknessMillimetres);
+
+        return new Aim(
+            $this->lossPercent === null ? $usual->lossShare : $this->lossPercent / 100,
+            $this->shade ?? $usual->shade,
+            $usual->doneCelsius,
+            $usual->wantsPuff,
+        );
+    }
+}
