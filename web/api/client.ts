@@ -1,4 +1,16 @@
 import type {
+  BakeQuestion,
+  Bakes,
+  CalibrateQuestion,
+  Calibration,
+  FoundTurns,
+  Loads,
+  LoadsQuestion,
+  Practice,
+  PracticeQuestion,
+  ShapeQuestion,
+  Shaping,
+  TurnsQuestion,
   Batch,
   BatchEvent,
   BatchSummary,
@@ -109,6 +121,15 @@ export const api = {
   milling: (question: MillingQuestion, signal?: AbortSignal) =>
     send<Milling>('POST', '/milling', question, signal),
   checkLabel: (label: OwnLabel, signal?: AbortSignal) => send<LabelCheck>('POST', '/label', label, signal),
+  shape: (question: ShapeQuestion, signal?: AbortSignal) => send<Shaping>('POST', '/shape', question, signal),
+  bake: (question: BakeQuestion, signal?: AbortSignal) => send<Bakes>('POST', '/bake', question, signal),
+  turns: (question: TurnsQuestion, signal?: AbortSignal) =>
+    send<FoundTurns>('POST', '/turns', question, signal),
+  loads: (question: LoadsQuestion, signal?: AbortSignal) => send<Loads>('POST', '/loads', question, signal),
+  calibrate: (question: CalibrateQuestion, signal?: AbortSignal) =>
+    send<Calibration>('POST', '/calibrate', question, signal),
+  practice: (question: PracticeQuestion, signal?: AbortSignal) =>
+    send<Practice>('POST', '/practice', question, signal),
   catalogue: async () => (await send<{ ingredients: Ingredient[] }>('GET', '/catalogue')).ingredients,
   keepLot: (id: string, lot: LotChange) => send<Lot>('PUT', `/lots/${id}`, lot),
   keepOwn: (own: OwnIngredient) => send<OwnIngredient>('PUT', `/ingredients/${own.document.id}`, own),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { clock, gramsFrom, massFor, show, type Choice } from './units'
+import { clock, gramsFrom, kelvins, massFor, show, type Choice } from './units'
 
 const metric: Choice = { mass: 'g', temperature: 'C', length: 'mm' }
 const inch: Choice = { mass: 'oz', temperature: 'F', length: 'in' }
@@ -22,6 +22,10 @@ describe('what the cook reads', () => {
   ] as const)('reads %d %s as %s or %s', (value, unit, si, customary) => {
     expect(show(value, unit, metric)).toBe(si)
     expect(show(value, unit, inch)).toBe(customary)
+  })
+
+  it('a difference of temperatures has no offset', () => {
+    expect([kelvins(10, 'C'), kelvins(10, 'F')]).toEqual(['10 °C', '18 °F'])
   })
 
   it('typed in ounces comes back as the same ounces', () => {

@@ -51,6 +51,11 @@ export function show(value: number, unit: Unit | null, choice: Choice): string {
   }
 }
 
+/** How far apart two temperatures are, which is another number in °F than a temperature is. */
+export function kelvins(value: number, unit: TemperatureUnit): string {
+  return unit === 'C' ? `${fixed(value, 0)} °C` : `${fixed((value * 9) / 5, 0)} °F`
+}
+
 /** Grams as a number to type in the cook's unit. */
 export function massFor(grams: number, unit: MassUnit): number {
   return unit === 'g' ? Number(grams.toFixed(1)) : Number((grams / GRAMS_IN_OUNCE).toFixed(2))
@@ -95,7 +100,8 @@ export const useUnits = defineStore('units', () => {
   const choice = ref<Choice>(remembered())
   watch(choice, value => localStorage.setItem(STORED, JSON.stringify(value)), { deep: true })
   const text = computed(() => (value: number, unit: Unit | null) => show(value, unit, choice.value))
-  return { choice, text }
+  const apart = computed(() => (value: number) => kelvins(value, choice.value.temperature))
+  return { choice, text, apart }
 })
 
 function remembered(): Choice {

@@ -35,7 +35,7 @@ final readonly class Matter
      * where sugars, protein and fat beyond 10 % come together, since browning consumes the first two and fat carries heat and carbonyls
      * to them. sp is sugars times protein in (g per 100 g of dry matter)². Planning estimates.
      */
-    private const BASE_READINESS = 5.5;
+    private const BASE_READINESS = 6.5;
 
     private const READINESS_WITH_FAT = 160.0;
 

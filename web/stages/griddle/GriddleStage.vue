@@ -5,25 +5,18 @@ import type { Batch, NextAction, Plan, PlanRequest } from '@/api/types'
 import { useKey } from '@/bench/keys'
 import { sound, wakeSound } from '@/bench/sound'
 import { useWakeLock } from '@/bench/wakeLock'
-import { useHouse } from '@/house'
 import GriddleMap from '@/pictures/GriddleMap.vue'
-import TurnBar from '@/pictures/TurnBar.vue'
-import Choice from '@/ui/Choice.vue'
-import Fader from '@/ui/Fader.vue'
 import { useAppearance } from '@/ui/appearance'
 import { useNow } from '@/ui/now'
-import { clock, useUnits } from '@/ui/units'
+import { clock } from '@/ui/units'
 import { useBatch } from '../batch'
-import { withMethod, withWish } from '../requests'
+import BakeBench from './BakeBench.vue'
+import GriddleFaders from './GriddleFaders.vue'
 import StageFoot from '../StageFoot.vue'
 import Warnings from '../Warnings.vue'
-import { finishOf } from './finish'
 import { ACTION_WORDS, EVENT_OF, nextNow, sayNext } from './hands'
-import { TURN_NAMES } from './turns'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
-const units = useUnits()
-const house = useHouse()
 const store = useBatch()
 const appearance = useAppearance()
 const now = useNow(200)
@@ -31,22 +24,12 @@ const bench = useTemplateRef('bench')
 const cued = ref('')
 useWakeLock()
 
-const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
 const request = computed<PlanRequest>(() => store.request ?? batch.request)
 const griddle = computed(() => batch.state.griddle)
 const next = computed(() => nextNow(griddle.value.next, now.value))
 const said = computed(() => sayNext(next.value, now.value))
 const due = computed(() => (next.value?.due_at ? dueWords(said.value.inSeconds) : next.value ? 'now' : ''))
 const cooking = computed(() => griddle.value.pieces.length > 0)
-
-const surface = computed({
-  get: () => Math.round(plan.griddle.surface_celsius.value),
-  set: value => store.change(withWish(request.value, 'griddle', { surface_celsius: value })),
-})
-const turns = computed({
-  get: () => plan.method.turns,
-  set: value => store.change(withMethod(request.value, { turns: value })),
-})
 
 function dueWords(seconds: number): string {
   return seconds >= 1 ? `in ${clock(seconds)}` : seconds > -3 ? 'now' : `${clock(-seconds)} late`
@@ -102,45 +85,8 @@ watch(due, () => {
     <GriddleMap :plan="plan" :request="request" :pieces="griddle.pieces" :next="next" :now="now" @tap="tap" />
   </div>
   <Warnings :plan="plan" stage="griddle" />
-  <div class="panel stack">
-    <div class="row">
-      <h2>
-        Each piece: {{ clock(plan.griddle.lift.at_seconds) }} at
-        {{ units.text(plan.griddle.surface_celsius.value, 'celsius') }}
-      </h2>
-      <span class="soft"
-        >Preheat {{ clock(plan.griddle.preheat_seconds) }}. Loses
-        {{ units.text(plan.griddle.weight_loss_percent.low, 'percent') }} to
-        {{ units.text(plan.griddle.weight_loss_percent.high, 'percent') }} of its weight.
-        {{ finishOf(plan) }}</span
-      >
-    </div>
-    <TurnBar :plan="plan" />
-    <Fader
-      v-model="surface"
-      label="Griddle surface"
-      :min="Math.floor((style?.surface_celsius_range[0] ?? 160) - 25)"
-      :max="Math.ceil((style?.surface_celsius_range[1] ?? 250) + 25)"
-      :step="5"
-      unit="celsius"
-      :disabled="cooking"
-    />
-    <Choice
-      v-model="turns"
-      label="How it is turned"
-      :disabled="cooking"
-      :options="
-        (style?.turns ?? []).map(value => ({
-          value: value as typeof turns,
-          label: TURN_NAMES[value as typeof turns],
-        }))
-      "
-    />
-    <p class="soft">
-      Times are those of the style, scaled to heat and thickness; no model of heat and moisture stands behind
-      them yet.
-    </p>
-  </div>
+  <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
+  <BakeBench :request="request" :plan="plan" :cooking="cooking" />
   <StageFoot :plan="plan" stage="griddle" :ready="!next" />
 </template>
 

@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { useAsking } from '@/api/asking'
+import { api } from '@/api/client'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import TrueDisc from '@/pictures/TrueDisc.vue'
+import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import Why from '@/ui/Why.vue'
 import { clock, useUnits } from '@/ui/units'
@@ -11,6 +14,9 @@ import { withWish } from '../requests'
 import StageFoot from '../StageFoot.vue'
 import StageHead from '../StageHead.vue'
 import Warnings from '../Warnings.vue'
+import HandlingCard from './HandlingCard.vue'
+import WayCard from './WayCard.vue'
+import { questionOf, usualMeasures, usualWay, WAYS } from './ways'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const units = useUnits()
@@ -26,22 +32,27 @@ const thickness = computed({
     store.change(withWish(request.value, 'pieces', { thickness_mm: value, diameter_mm: undefined })),
 })
 
-const HOW: Record<Plan['method']['shape'], string> = {
-  lever_press:
-    'Ball a little towards the hinge, since the press throws it away from there. Press, turn the disc, press again.',
-  two_plates: 'Between two liners, press from above, turn a quarter, press again.',
-  rolling_pin: 'Between two liners, guides on both sides, from the middle outwards.',
-  palms: 'Wet palms, turn it as you pat.',
-  fingers: 'Oiled fingers, on a sheet, from the middle outwards.',
-  cutter: 'Roll between two liners along the guides, then cut with the ring.',
-  pour: 'Pour into the middle and let it run, or tilt the pan until it is even.',
-}
+const shaping = useAsking(api.shape)
+const way = ref(usualWay(plan))
+const measures = ref(
+  usualMeasures(plan, request.value.gear?.pan?.diameter_mm ?? request.value.gear?.griddle?.diameter_mm),
+)
+watch(
+  [request, way, measures],
+  () => void shaping.about({ request: request.value, ...questionOf(way.value, measures.value) }),
+  { immediate: true },
+)
+const guideSheet = computed(() => {
+  const guide = shaping.answer.value?.handling.guide_mm ?? plan.shape.thickness_mm.value
+  return (paper: 'a4' | 'letter') =>
+    `/guides/ring?diameter_mm=${diameter.value.value.toFixed(1)}&thickness_mm=${guide.toFixed(2)}&paper=${paper}`
+})
 </script>
 
 <template>
   <StageHead
     :says="`${units.text(diameter.value, 'mm')} wide, ${units.text(plan.shape.thickness_mm.value, 'mm')} ${plan.method.shape === 'pour' ? 'deep' : 'thick'}`"
-    :detail="HOW[plan.method.shape]"
+    :detail="shaping.answer.value?.handling.steps[0] ?? ''"
   />
   <Warnings :plan="plan" stage="shape" />
   <div class="panel stack">
@@ -61,6 +72,22 @@ const HOW: Record<Plan['method']['shape'], string> = {
       <span class="soft">Uncovered no longer than {{ clock(plan.shape.uncovered_seconds) }}.</span>
     </div>
   </div>
+  <HandlingCard v-if="shaping.answer.value" :plan="plan" :request="request" :shaping="shaping.answer.value" />
+  <div class="panel stack">
+    <Choice v-model="way" label="How the dough becomes pieces" :options="WAYS" />
+    <p v-if="shaping.refused.value" role="alert">{{ shaping.refused.value }}</p>
+    <WayCard
+      v-if="shaping.answer.value && way !== 'disc'"
+      v-model="measures"
+      :way="way"
+      :shaping="shaping.answer.value"
+    />
+  </div>
   <TrueDisc :diameter="diameter.value" :thickness="plan.shape.thickness_mm.value" />
+  <p class="row">
+    <span class="soft">To print to true size, with a ruler to check the printer:</span>
+    <a :href="guideSheet('a4')" target="_blank" rel="noopener">ring and guide, A4</a>
+    <a :href="guideSheet('letter')" target="_blank" rel="noopener">ring and guide, letter</a>
+  </p>
   <StageFoot :plan="plan" stage="shape" />
 </template>

@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed, ref, watch } from 'vue'
+import { api } from '@/api/client'
+import { useAsking } from '@/api/asking'
+import type { OwnTurns, Plan, PlanRequest } from '@/api/types'
+import SectionPicture from '@/pictures/SectionPicture.vue'
+import Fader from '@/ui/Fader.vue'
+import { clock, useUnits } from '@/ui/units'
+import { useBatch } from '../batch'
+import { withWish } from '../requests'
+import BakeWords from './BakeWords.vue'
+import FindTurns from './FindTurns.vue'
+import OffPlans from './OffPlans.vue'
+import { movedTo, ownFrom, withoutTurn, withTurn } from './ownTimes'
+
+/** One bread through the model: what the plan makes of it, and the cook's own times beside it. */
+const { request, plan, cooking } = defineProps<{ request: PlanRequest; plan: Plan; cooking: boolean }>()
+const store = useBatch()
+const units = useUnits()
+const bakes = useAsking(api.bake)
+const own = ref<OwnTurns['touches'] | null>(request.griddle?.own?.touches ?? null)
+const finishSeconds = ref(request.griddle?.own?.finish_seconds ?? plan.griddle.finish_seconds)
+const NAMES = { turn: 'Turn', press: 'Turn and press', lift: 'Lift' }
+const found = computed(() => bakes.answer.value?.found ?? null)
+const mine = computed(() => (own.value ? (bakes.answer.value?.own ?? null) : null))
+const longest = computed(() => Math.ceil(((found.value?.lifted_at_seconds ?? 60) * 2.2) / 10) * 10)
+const usesOwn = computed(() => request.griddle?.own !== undefined)
+/** The model's plan is asked for without the cook's times, so that both can stand side by side. */
+const modelRequest = computed(() => withWish(request, 'griddle', { own: undefined }))
+
+watch(
+  [modelRequest, own, finishSeconds],
+  () =>
+    void bakes.about({
+      request: modelRequest.value,
+      sensitivity: own.value === null,
+      ...(own.value ? { own: { touches: own.value, finish_seconds: finishSeconds.value } } : {}),
+    }),
+  { immediate: true },
+)
+
+function begin() {
+  if (found.value) own.value = ownFrom(found.value)
+}
+
+function stop() {
+  own.value = null
+  if (usesOwn.value) store.change(modelRequest.value)
+}
+
+function use() {
+  if (own.value)
+    store.change(
+      withWish(request, 'griddle', { own: { touches: own.value, finish_seconds: finishSeconds.value } }),
+    )
+}
+</script>
+
+<template>
+  <section class="panel stack" aria-label="Inside the bread">
+    <div class="row">
+      <h2>Inside the bread</h2>
+      <span class="soft"
+        >Depth against time. The dark bar is the metal: it changes sides with each turn.</span
+      >
+    </div>
+    <p v-if="bakes.refused.value" role="alert">{{ bakes.refused.value }}</p>
+    <div v-if="found" class="bakes" :class="{ 'is-two': mine }">
+      <div class="stack">
+        <SectionPicture
+          :section="found"
+          :title="own ? 'Found by the model' : usesOwn ? 'The model, for comparison' : 'The plan'"
+        />
+        <BakeWords :words="found.words" />
+      </div>
+      <div v-if="mine" class="stack">
+        <SectionPicture :section="mine" title="Your times" :windows="false" narrow />
+        <BakeWords :words="mine.words" />
+      </div>
+    </div>
+    <OffPlans v-if="!own && bakes.answer.value?.sensitivity" :off="bakes.answer.value.sensitivity" />
+    <template v-if="own">
+      <Fader
+        v-for="(touch, index) in own"
+        :key="index"
+        :model-value="touch.at_seconds"
+        :label="`${NAMES[touch.action]}${touch.action === 'lift' ? '' : ` ${index + 1}`}`"
+        :min="1"
+        :max="longest"
+        :step="1"
+        unit="s"
+        :words="clock"
+        :disabled="cooking"
+        @update:model-value="own = movedTo(own, index, $event)"
+      />
+      <Fader
+        v-if="plan.griddle.finish !== 'none' && plan.griddle.finish !== 'covered'"
+        v-model="finishSeconds"
+        label="Finish"
+        :min="0"
+        :max="1800"
+        :step="10"
+        unit="s"
+        :words="clock"
+        :disabled="cooking"
+      />
+    </template>
+    <div class="row">
+      <ElButton v-if="!own" :disabled="cooking || !found" @click="begin">Try your own times</ElButton>
+      <template v-else>
+        <ElButton type="primary" :disabled="cooking" @click="use">Cook by these times</ElButton>
+        <ElButton :disabled="cooking" @click="own = withTurn(own)">One more turn</ElButton>
+        <ElButton :disabled="cooking || own.length < 2" @click="own = withoutTurn(own)"
+          >One turn fewer</ElButton
+        >
+        <ElButton :disabled="cooking" @click="stop">Back to the model's plan</ElButton>
+      </template>
+      <span v-if="usesOwn" class="soft">This batch is cooked by your times.</span>
+    </div>
+    <FindTurns v-if="!own" :request="modelRequest" :plan="plan" :cooking="cooking" />
+    <details v-if="found" class="soft">
+      <summary>How far this can be trusted</summary>
+      Heat unaccounted for: {{ units.text(found.residuals.heat_percent, 'percent') }}; water:
+      {{ units.text(found.residuals.water_percent, 'percent') }}. Contact with the metal, how steam moves and
+      how readily a dough colours are planning estimates: expect times to be off by a fifth until your griddle
+      is calibrated, and look at the bread.
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.bakes {
+  display: grid;
+  gap: 1.2rem;
+}
+
+@media (min-width: 64rem) {
+  .bakes.is-two {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+}
+
+summary {
+  min-height: var(--target);
+  cursor: pointer;
+}
+</style>
