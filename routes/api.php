@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AskController;
 use App\Http\Controllers\JudgeBatchController;
+use App\Http\Controllers\KeepCalibrationController;
+use App\Http\Controllers\KeepGearController;
 use App\Http\Controllers\KeepLotController;
 use App\Http\Controllers\KeepOwnIngredientController;
 use App\Http\Controllers\ListBatchesController;
@@ -38,6 +40,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('catalogue', ShowCatalogueController::class);
     Route::get('kitchen', ShowKitchenController::class);
     Route::put('lots/{lot}', KeepLotController::class);
+    Route::put('gear/{gear}', KeepGearController::class);
+    Route::put('calibrations/{calibration}', KeepCalibrationController::class);
     Route::put('ingredients/{ingredient}', KeepOwnIngredientController::class);
     Route::post('breads', NewBreadController::class);
     Route::get('breads/{bread}', ShowBreadController::class);

@@ -19,6 +19,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $width_millimetres
  * @property float|null $depth_millimetres
  * @property float|null $resolution_grams
+ * @property int $version
+ * @property string|null $metal
+ * @property float|null $metal_millimetres
+ * @property string|null $burner
  */
 final class Gear extends Model
 {
@@ -35,12 +39,25 @@ final class Gear extends Model
             'width_mm' => $this->width_millimetres,
             'depth_mm' => $this->depth_millimetres,
             'resolution_grams' => $this->resolution_grams,
+            'metal' => $this->metal,
+            'thickness_mm' => $this->metal_millimetres,
+            'burner' => $this->burner,
+            'preheat_seconds' => $this->kind === 'griddle' ? $this->preheatSeconds() : null,
         ], static fn (string|float|null $value): bool => $value !== null);
+    }
+
+    /** What its newest calibration found; null where nobody has timed it. */
+    private function preheatSeconds(): ?float
+    {
+        $newest = Calibration::query()->where('gear_id', $this->id)->latest('taken_at')->latest('id')->first();
+        $seconds = $newest->answer['preheat_seconds'] ?? null;
+
+        return is_numeric($seconds) ? (float) $seconds : null;
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['diameter_millimetres' => 'float', 'width_millimetres' => 'float', 'depth_millimetres' => 'float', 'resolution_grams' => 'float'];
+        return ['diameter_millimetres' => 'float', 'width_millimetres' => 'float', 'depth_millimetres' => 'float', 'resolution_grams' => 'float', 'metal_millimetres' => 'float', 'version' => 'integer'];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\KeepCalibration;
 use App\Actions\OpenKitchen;
 use App\Models\Formula;
 use App\Models\Gear;
@@ -38,13 +39,16 @@ final class DemoKitchen extends Seeder
         ['almond-blanched', 'Almond, freezer box', true, 8, 'Bring to room warmth first.', 14.5],
     ];
 
-    /** @var list<array{kind: string, name: string, shape?: string, diameter_millimetres?: float, width_millimetres?: float, depth_millimetres?: float, resolution_grams?: float}> */
+    /** @var list<array{kind: string, name: string, shape?: string, diameter_millimetres?: float, width_millimetres?: float, depth_millimetres?: float, resolution_grams?: float, metal?: string, metal_millimetres?: float, burner?: string}> */
     private const GEAR = [
-        ['kind' => 'griddle', 'name' => 'Black iron plate', 'shape' => 'round', 'diameter_millimetres' => 380.0],
-        ['kind' => 'griddle', 'name' => 'Wide steel over two burners', 'shape' => 'rectangle', 'width_millimetres' => 540.0, 'depth_millimetres' => 360.0],
+        ['kind' => 'griddle', 'name' => 'Black iron plate', 'shape' => 'round', 'diameter_millimetres' => 380.0, 'metal' => 'cast_iron', 'metal_millimetres' => 5.0, 'burner' => 'steady'],
+        ['kind' => 'griddle', 'name' => 'Wide steel over two burners', 'shape' => 'rectangle', 'width_millimetres' => 540.0, 'depth_millimetres' => 360.0, 'metal' => 'steel', 'metal_millimetres' => 4.0, 'burner' => 'regulated'],
         ['kind' => 'press', 'name' => 'Lever press', 'diameter_millimetres' => 190.0],
         ['kind' => 'scale', 'name' => 'Bench scale (stand-in)', 'resolution_grams' => 1.0],
     ];
+
+    /** What the thermometer showed of the black iron plate with its knob at six: seconds and °C. */
+    private const WARM_UP = [[20, 34], [60, 71], [120, 112], [200, 151], [300, 184], [420, 205], [560, 220], [720, 226]];
 
     public function run(OpenKitchen $open, DemoBatches $batches): void
     {
@@ -53,7 +57,7 @@ final class DemoKitchen extends Seeder
             $cook = $open('Low Wall Kitchen', self::COOK, (string) config('mill.demo_password'));
             $this->nameBreads($cook->kitchen);
             $this->fillLarder($cook->kitchen, $now);
-            $this->fitOut($cook->kitchen);
+            $this->fitOut($cook->kitchen, $now);
             $batches->seed($cook, $now);
         });
     }
@@ -81,10 +85,19 @@ final class DemoKitchen extends Seeder
         }
     }
 
-    private function fitOut(Kitchen $kitchen): void
+    private function fitOut(Kitchen $kitchen, DateTimeImmutable $now): void
     {
         foreach (self::GEAR as $tool) {
             Gear::query()->create([...$tool, 'uuid' => self::uuid('gear '.$tool['name']), 'kitchen_id' => $kitchen->id]);
         }
+        app(KeepCalibration::class)($kitchen, self::uuid('calibration of the black iron plate'), [
+            'gear' => self::uuid('gear Black iron plate'), 'setting' => 'Knob at 6', 'taken_at' => $now->modify('-11 days')->format(DATE_RFC3339),
+            'question' => [
+                'believed_celsius' => 230,
+                'readings' => array_map(static fn (array $one): array => ['seconds' => $one[0], 'celsius' => $one[1]], self::WARM_UP),
+                'tests' => ['drop_dances', 'flour_browns_fast'],
+                'spots' => [231, 226, 214, 219, 228],
+            ],
+        ]);
     }
 }

@@ -12,12 +12,14 @@ const units = useUnits()
 const FLOOR = 96
 const scale = computed(() => Math.min(10, 76 / Math.max(thickness, guide ?? 0, thinnest)))
 const top = (millimetres: number) => FLOOR - millimetres * scale.value
+/** The picture begins just above what stands highest. */
+const ceiling = computed(() => top(Math.max(thickness, guide ?? 0, thinnest)) - (guide === null ? 8 : 20))
 </script>
 
 <template>
   <svg
     class="guide"
-    viewBox="0 0 460 128"
+    :viewBox="`0 ${ceiling} 460 ${128 - ceiling}`"
     role="img"
     :aria-label="`${units.text(thickness, 'mm')} thick${guide === null ? '' : `, guides of ${units.text(guide, 'mm')}`}; this dough holds down to ${units.text(thinnest, 'mm')}`"
   >

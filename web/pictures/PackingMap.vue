@@ -46,6 +46,7 @@ const plate = computed(() => plateOf(plan, request))
 .packing {
   display: grid;
   gap: 0.3rem;
+  align-content: start;
   justify-items: center;
   margin: 0;
 }

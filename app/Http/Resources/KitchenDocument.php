@@ -31,7 +31,7 @@ final readonly class KitchenDocument
             'name' => $kitchen->name,
             'breads' => Formula::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map($this->bread(...))->all(),
             'lots' => Lot::query()->where('kitchen_id', $kitchen->id)->latest('opened_on')->oldest('id')->get()->map(LotDocument::of(...))->all(),
-            'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(self::gear(...))->all(),
+            'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(GearDocument::of(...))->all(),
             'schools' => Reference::schools()->rows,
             'styles' => array_map(self::style(...), $this->reference->styles->all()),
             'own_ingredients' => OwnIngredient::query()->where('kitchen_id', $kitchen->id)->oldest('name')->get()->map(static fn (OwnIngredient $own): array => ['version' => $own->version, 'document' => $own->document])->all(),
@@ -68,12 +68,6 @@ final readonly class KitchenDocument
         }
 
         return false;
-    }
-
-    /** @return array<string, mixed> */
-    private static function gear(Gear $gear): array
-    {
-        return ['id' => $gear->uuid, 'kind' => $gear->kind, 'name' => $gear->name, 'request' => $gear->toRequest()];
     }
 
     /** @return array<string, mixed> */

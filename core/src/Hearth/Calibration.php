@@ -45,7 +45,16 @@ final readonly class Calibration
     public static function read(mixed $document): self
     {
         $findings = new Findings;
-        $root = Node::root($document, $findings)->object(['believed_celsius', 'wanted_celsius', 'readings', 'tests', 'spots']);
+        $calibration = self::readNode(Node::root($document, $findings), $findings);
+        $findings->refuseIfAny();
+
+        return $calibration ?? throw new \LogicException('A calibration without findings was not read.');
+    }
+
+    /** Reads readings that stand inside another document; null where they broke the contract, which the findings tell. */
+    public static function readNode(Node $root, Findings $findings): ?self
+    {
+        $root->object(['believed_celsius', 'wanted_celsius', 'readings', 'tests', 'spots']);
         $believed = $root->at('believed_celsius')->number(60, 450, '°C');
         $wanted = $root->at('wanted_celsius')->optionalNumber(60, 450, '°C');
         $readings = self::readings($root->at('readings'));
@@ -65,9 +74,8 @@ final readonly class Calibration
         if ($readings === [] && $tests === [] && $spots === []) {
             $root->refuse('There is nothing to calibrate from.', 'at least one reading, test or spot');
         }
-        $findings->refuseIfAny();
 
-        return new self($believed, $wanted, $warmUp, $steady, $tests, $spots);
+        return $findings->areEmpty() ? new self($believed, $wanted, $warmUp, $steady, $tests, $spots) : null;
     }
 
     /** Surface temperature at this setting: all that is known, each by its certainty. */

@@ -143,7 +143,7 @@ final readonly class BatchPlan
     {
         return [
             'surface_celsius' => $this->turns->surfaceCelsius->toArray(),
-            'preheat_seconds' => $this->request->style->preheatSeconds,
+            'preheat_seconds' => (int) round($this->request->preheatSeconds()),
             'turns' => array_map(static fn (TurnWindow $turn): array => $turn->toArray(), $this->turns->turns),
             'lift' => $this->turns->lift->toArray(),
             'finish' => $this->turns->finish,

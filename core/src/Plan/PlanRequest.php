@@ -119,6 +119,12 @@ final readonly class PlanRequest
         return $this->water->potShare ?? $this->method->scald->potShare();
     }
 
+    /** How long the griddle warms: as it was timed, or as is usual for the bread. */
+    public function preheatSeconds(): float
+    {
+        return $this->gear->preheatSeconds ?? (float) $this->style->preheatSeconds;
+    }
+
     public function scalds(): bool
     {
         return $this->potShare() > 0 || $this->method->scald !== Scald::None;

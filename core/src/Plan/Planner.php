@@ -216,7 +216,7 @@ final readonly class Planner
             handWarm: 60 * $dough->handWarmMinutes->value,
             rest: $restSeconds,
             shapePiece: $request->method->shape->secondsPerPiece(),
-            preheat: $request->style->preheatSeconds,
+            preheat: $request->preheatSeconds(),
             stack: $request->style->stackSeconds,
             finish: $turns->finish === 'flame' ? 0.0 : $turns->finishSeconds,
             flame: $turns->finish === 'flame' ? $turns->finishSeconds : 0.0,

@@ -69,9 +69,13 @@ final readonly class CutOuts
                 break;
             }
             $dried = $this->dryingGramsPerSquareMetre * $sheet['square_metres'];
-            $driftPoints += 100 * $dried / ($flourShare * $sheet['grams']);
+            $offcuts = max(0.0, $sheet['grams'] - $sheet['discs'] * $this->discGrams() - $dried);
+            $drier = $driftPoints + 100 * $dried / ($flourShare * $sheet['grams']);
+            $unrolled = max(0.0, $left - $sheet['grams']);
             $count += $sheet['discs'];
-            $left = max(0.0, $left - $sheet['discs'] * $this->discGrams() - $dried);
+            $left = $unrolled + $offcuts;
+            // What is gathered is as dry as its parts: the offcuts that lay open, and the lump that did not.
+            $driftPoints = $left > 0 ? ($driftPoints * $unrolled + $drier * $offcuts) / $left : $drier;
             $generations[] = [
                 'generation' => count($generations) + 1,
                 'sheet_grams' => round($sheet['grams'], 1),
@@ -115,7 +119,24 @@ final readonly class CutOuts
         $square = $this->places(sqrt($area), sqrt($area));
         $best = count($square) > count($best['places']) ? ['width' => sqrt($area), 'depth' => sqrt($area), 'places' => $square] : $best;
 
-        return [...$best, 'grams' => $grams, 'square_metres' => $area / 1e6, 'discs' => count($best['places'])];
+        $best = $this->trimmed($best);
+        $used = $best['width'] * $best['depth'];
+
+        return [...$best, 'grams' => $used * $this->thicknessMillimetres * $this->gramsPerMillilitre / 1000, 'square_metres' => $used / 1e6, 'discs' => count($best['places'])];
+    }
+
+    /**
+     * No more is rolled than the discs need: the rest stays a lump under its cloth, and dries less.
+     *
+     * @param array{width: float, depth: float, places: list<array{x: float, y: float}>} $sheet
+     * @return array{width: float, depth: float, places: list<array{x: float, y: float}>}
+     */
+    private function trimmed(array $sheet): array
+    {
+        $reach = fn (string $axis, float $side): float => $sheet['places'] === [] ? $side
+            : min($side, (max(0.0, ...array_column($sheet['places'], $axis)) + $this->cutterMillimetres / 2) / (1 - self::RAGGED_SHARE / 2));
+
+        return ['width' => $reach('x', $sheet['width']), 'depth' => $reach('y', $sheet['depth']), 'places' => $sheet['places']];
     }
 
     /** @return list<array{x: float, y: float}> middles from the corner of the sheet, in mm */

@@ -15,12 +15,14 @@ final readonly class Gear
 
     /**
      * @param array{shape: PlateShape, width: float, depth: float}|null $griddle width is the diameter of a round one
+     * @param float|null $preheatSeconds as the griddle was timed
      */
     private function __construct(
         public ?array $griddle,
         public Metal $metal,
         public ?float $metalMillimetres,
         public Burner $burner,
+        public ?float $preheatSeconds,
         public ?float $pressMillimetres,
         public ?float $panMillimetres,
         public float $scaleResolutionGrams,
@@ -30,7 +32,7 @@ final readonly class Gear
     public static function read(Node $node): self
     {
         $node->object(['griddle', 'press', 'pan', 'scale']);
-        $griddle = $node->at('griddle')->object(['shape', 'diameter_mm', 'width_mm', 'depth_mm', 'metal', 'thickness_mm', 'burner']);
+        $griddle = $node->at('griddle')->object(['shape', 'diameter_mm', 'width_mm', 'depth_mm', 'metal', 'thickness_mm', 'burner', 'preheat_seconds']);
         $press = $node->at('press')->object(['diameter_mm']);
         $pan = $node->at('pan')->object(['diameter_mm']);
         $scale = $node->at('scale')->object(['resolution_grams']);
@@ -40,6 +42,7 @@ final readonly class Gear
             $griddle->at('metal')->optionalChoice(Metal::class) ?? Metal::CastIron,
             $griddle->at('thickness_mm')->optionalNumber(1, 60, 'mm'),
             $griddle->at('burner')->optionalChoice(Burner::class) ?? Burner::Regulated,
+            $griddle->at('preheat_seconds')->optionalNumber(0, 7200, 's'),
             $press->isAbsent() ? null : $press->at('diameter_mm')->number(40, 600, 'mm'),
             $pan->isAbsent() ? null : $pan->at('diameter_mm')->number(80, 800, 'mm'),
             $scale->at('resolution_grams')->optionalNumber(0.1, 10, 'g') ?? 1.0,

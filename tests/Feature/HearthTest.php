@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Calibration;
+use App\Models\Gear;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Contract;
+use Tests\TestCase;
+
+/** Griddles, what they are of, and what was read of them. */
+final class HearthTest extends TestCase
+{
+    private const PLATE = ['version' => 0, 'kind' => 'griddle', 'name' => 'Grey steel', 'shape' => 'round', 'diameter_mm' => 300, 'metal' => 'steel', 'thickness_mm' => 3, 'burner' => 'steady'];
+
+    private const READINGS = ['believed_celsius' => 220, 'readings' => [['seconds' => 0, 'celsius' => 25], ['seconds' => 120, 'celsius' => 120], ['seconds' => 300, 'celsius' => 185], ['seconds' => 600, 'celsius' => 212]]];
+
+    public function test_a_griddle_is_kept_and_a_plan_knows_its_metal(): void
+    {
+        $this->cook();
+        $id = self::uuid();
+        $response = $this->putJson("/api/v1/gear/$id", self::PLATE)->assertOk();
+        Contract::assertHolds('openapi.json#/components/schemas/Gear', (string) $response->getContent());
+        $kept = array_column((array) $this->getJson('/api/v1/kitchen')->json('gear'), null, 'id')[$id];
+        self::assertSame(['shape' => 'round', 'diameter_mm' => 300, 'metal' => 'steel', 'thickness_mm' => 3, 'burner' => 'steady'], $kept['request']);
+        $this->postJson('/api/v1/plan', ['style' => 'pressed-masa', 'gear' => ['griddle' => $kept['request']]])->assertOk();
+    }
+
+    public function test_a_change_moves_the_version_and_an_overtaken_one_gets_both_back(): void
+    {
+        $this->cook();
+        $id = self::uuid();
+        $this->putJson("/api/v1/gear/$id", self::PLATE)->assertOk();
+        $this->putJson("/api/v1/gear/$id", self::PLATE)->assertOk()->assertJson(['version' => 1]);
+        $this->putJson("/api/v1/gear/$id", [...self::PLATE, 'version' => 1, 'name' => 'First'])->assertOk()->assertJson(['version' => 2]);
+        $conflict = $this->putJson("/api/v1/gear/$id", [...self::PLATE, 'version' => 1, 'name' => 'Second'])->assertStatus(409);
+        self::assertSame(['First', 'Second'], [$conflict->json('current.name'), $conflict->json('yours.name')]);
+    }
+
+    public function test_a_calibration_gives_the_next_batch_its_preheat(): void
+    {
+        $this->cook();
+        $griddle = Gear::query()->where('kind', 'griddle')->oldest('id')->firstOrFail();
+        $document = ['gear' => $griddle->uuid, 'setting' => 'Knob at 7', 'taken_at' => '2099-01-01T08:00:00Z', 'question' => self::READINGS];
+        $id = self::uuid();
+        $before = Calibration::query()->count();
+        $response = $this->putJson("/api/v1/calibrations/$id", $document)->assertOk();
+        Contract::assertHolds('openapi.json#/components/schemas/KeptCalibration', (string) $response->getContent());
+        $this->putJson("/api/v1/calibrations/$id", $document)->assertOk();
+        self::assertSame($before + 1, Calibration::query()->count());
+        $preheat = $response->json('answer.preheat_seconds');
+        self::assertIsNumeric($preheat);
+        $batch = $this->startBatch();
+        self::assertIsArray($batch['plan']);
+        self::assertEqualsWithDelta($preheat, $batch['plan']['griddle']['preheat_seconds'], 1);
+    }
+
+    public function test_a_kept_calibration_cannot_be_changed_even_past_the_application(): void
+    {
+        $this->cook();
+        $griddle = Gear::query()->where('kind', 'griddle')->firstOrFail();
+        $this->putJson('/api/v1/calibrations/'.self::uuid(), ['gear' => $griddle->uuid, 'setting' => 'Low', 'taken_at' => '2026-01-01T08:00:00Z', 'question' => self::READINGS])->assertOk();
+        $this->expectException(QueryException::class);
+        DB::table('calibrations')->update(['setting' => 'High']);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    public static function nonsense(): iterable
+    {
+        yield 'a griddle of ice' => ['gear', [...self::PLATE, 'metal' => 'ice'], 'metal'];
+        yield 'no size' => ['gear', array_diff_key(self::PLATE, ['diameter_mm' => 0]), 'diameter_mm'];
+        yield 'a spoon' => ['gear', [...self::PLATE, 'kind' => 'spoon'], 'kind'];
+        yield 'a scale without its step' => ['gear', ['version' => 0, 'kind' => 'scale', 'name' => 'Small'], 'resolution_grams'];
+        yield 'nothing read' => ['calibrations', ['gear' => '00000000-0000-4000-8000-000000000000', 'setting' => 'x', 'taken_at' => '2026-01-01T08:00:00Z', 'question' => ['believed_celsius' => 200]], 'question'];
+        yield 'no setting' => ['calibrations', ['gear' => '00000000-0000-4000-8000-000000000000', 'taken_at' => '2026-01-01T08:00:00Z', 'question' => self::READINGS], 'setting'];
+    }
+
+    /** @param array<string, mixed> $document */
+    #[DataProvider('nonsense')]
+    public function test_nonsense_is_refused_by_its_place_and_nothing_is_stored(string $what, array $document, string $path): void
+    {
+        $this->cook();
+        $before = [Gear::query()->count(), Calibration::query()->count()];
+        $response = $this->putJson("/api/v1/$what/".self::uuid(), $document)->assertUnprocessable();
+        self::assertContains($path, array_column((array) $response->json('errors'), 'path'));
+        self::assertSame($before, [Gear::query()->count(), Calibration::query()->count()]);
+    }
+
+    public function test_the_hearth_of_another_kitchen_is_not_there(): void
+    {
+        $this->cook();
+        $this->putJson('/api/v1/calibrations/'.self::uuid(), ['gear' => self::uuid(), 'setting' => 'x', 'taken_at' => '2026-01-01T08:00:00Z', 'question' => self::READINGS])->assertNotFound();
+    }
+}
