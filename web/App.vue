@@ -13,7 +13,9 @@ const PLACES = [
   { to: '/', name: 'Today' },
   { to: '/breads', name: 'Breads' },
   { to: '/larder', name: 'Larder', also: '/grain' },
+  { to: '/hearth', name: 'Hearth' },
   { to: '/record', name: 'Record' },
+  { to: '/practice', name: 'Practice' },
 ]
 
 /** A place is where one is on any of its pages. */

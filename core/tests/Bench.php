@@ -61,7 +61,7 @@ final class Bench
             $style,
             $school,
             $grease ?? $style->method->grease,
-            new Bread($dough, $millimetres ?? $style->thicknessMillimetres, 25.0),
+            new Bread(self::matter($style->id), $millimetres ?? $style->thicknessMillimetres, 25.0),
             Iron::of(Metal::CastIron, Burner::Regulated, 5.0, $celsius ?? $style->surfaceCelsius->likely, 0.4, 70.0),
             new Kitchen,
             Aim::of($style, $school, $millimetres ?? $style->thicknessMillimetres),
@@ -70,7 +70,12 @@ final class Bench
 
     public static function matter(string $style): Matter
     {
-        $plan = self::sketch(['style' => $style]);
+        return self::$doughs[$style] ??= self::matterOf(self::sketch(['style' => $style]));
+    }
+
+    /** The dough of a plan, as heat and water meet it. */
+    public static function matterOf(BatchPlan $plan): Matter
+    {
         $lines = $plan->dough->linesWithWater(self::reference()->catalogue->ingredient('water'));
 
         return Matter::of(

@@ -3,6 +3,10 @@ import type {
   Bakes,
   CalibrateQuestion,
   Calibration,
+  CalibrationToKeep,
+  Gear,
+  GearChange,
+  KeptCalibration,
   FoundTurns,
   Loads,
   LoadsQuestion,
@@ -132,6 +136,9 @@ export const api = {
     send<Practice>('POST', '/practice', question, signal),
   catalogue: async () => (await send<{ ingredients: Ingredient[] }>('GET', '/catalogue')).ingredients,
   keepLot: (id: string, lot: LotChange) => send<Lot>('PUT', `/lots/${id}`, lot),
+  keepGear: (id: string, gear: GearChange) => send<Gear>('PUT', `/gear/${id}`, gear),
+  keepCalibration: (id: string, calibration: CalibrationToKeep) =>
+    send<KeptCalibration>('PUT', `/calibrations/${id}`, calibration),
   keepOwn: (own: OwnIngredient) => send<OwnIngredient>('PUT', `/ingredients/${own.document.id}`, own),
   bread: (id: string) => send<BreadVersions>('GET', `/breads/${id}`),
   newBread: (id: string, name: string, request: PlanRequest) =>

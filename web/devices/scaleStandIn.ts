@@ -1,20 +1,27 @@
-import { Steadiness, type Scale, type ScaleReading } from './scale'
+import type { LineDevice } from './lines'
+import { StandInCable } from './standInStream'
 
 const EVERY_MILLISECONDS = 120
 const SETTLING_SHARE = 0.45
+const CAPACITY_GRAMS = 5000
 
 /**
- * A simulated bench scale: a load that is put on or taken off, a plate that swings and settles, a little noise,
- * and a display that shows whole steps. It stands in for a real one behind the same interface.
+ * A simulated bench scale: a load that is put on or taken off, a plate that swings and settles, noise, a zero that drifts
+ * slowly until it is tared, a capacity, and a cable that can be pulled. It speaks the same lines as a real one.
  */
-export class ScaleStandIn implements Scale {
+export class ScaleStandIn implements LineDevice {
   readonly name = 'Scale stand-in'
+  readonly cable = new StandInCable(EVERY_MILLISECONDS, () => this.line())
   private load = 0
   private shown = 0
+  private zero = 0
+  private drifted = 0
 
   constructor(
     private readonly resolutionGrams: number,
     private readonly random: () => number = Math.random,
+    /** How far its zero creeps with each look at it, in grams: about half a gram in ten minutes. */
+    private readonly driftGrams = 0.0001,
   ) {}
 
   put(grams: number): void {
@@ -25,17 +32,25 @@ export class ScaleStandIn implements Scale {
     this.load = Math.max(0, grams)
   }
 
-  /** One look at the display. */
-  read(): number {
-    this.shown += (this.load - this.shown) * SETTLING_SHARE
-    const noise = (this.random() - 0.5) * 0.5 * this.resolutionGrams
-    const step = this.resolutionGrams
-    return Math.max(0, Number((Math.round((this.shown + noise) / step) * step).toFixed(3)))
+  send(line: string): void {
+    if (line !== 'tare' || !this.cable.isPlugged) return
+    this.zero = this.load
+    this.drifted = 0
+    this.shown = 0
   }
 
-  watch(listener: (reading: ScaleReading) => void): () => void {
-    const steadiness = new Steadiness(this.resolutionGrams)
-    const timer = setInterval(() => listener(steadiness.take(this.read())), EVERY_MILLISECONDS)
-    return () => clearInterval(timer)
+  open(): ReadableStream<Uint8Array> {
+    return this.cable.open()
+  }
+
+  /** One look at the display, as the line it sends. */
+  line(): string {
+    this.drifted += this.driftGrams
+    if (this.load > CAPACITY_GRAMS) return 'scale over'
+    this.shown += (this.load - this.zero - this.shown) * SETTLING_SHARE
+    const noise = (this.random() - 0.5) * 0.5 * this.resolutionGrams
+    const step = this.resolutionGrams
+    const grams = Math.round((this.shown + this.drifted + noise) / step) * step
+    return `scale ${Number(grams.toFixed(3)) + 0} g`
   }
 }

@@ -86,9 +86,9 @@ final class BakeUnderWay
     }
 
     /** @param float|null $patchCelsius of the metal where the bread is laid, if it has not recovered from the one before */
-    public static function begin(Bread $bread, Iron $iron, Kitchen $kitchen, Mesh $mesh = new Mesh, ?float $patchCelsius = null, Physics $physics = new Physics, ?float $bareCelsius = null): self
+    public static function begin(Bread $bread, Iron $iron, Kitchen $kitchen, ?Mesh $mesh = null, ?float $patchCelsius = null, Physics $physics = new Physics, ?float $bareCelsius = null): self
     {
-        $bake = new self($bread, $iron, $kitchen, $mesh, $physics, new Recorder, $patchCelsius ?? $iron->setCelsius);
+        $bake = new self($bread, $iron, $kitchen, $mesh ?? Mesh::fitting($bread->thicknessMillimetres), $physics, new Recorder, $patchCelsius ?? $iron->setCelsius);
         $bake->patch->bareCelsius = $bareCelsius ?? $bake->patch->celsius;
         $bake->recorder->note($bake, true);
 

@@ -9,12 +9,22 @@ use StoneMill\Measure\Exception\OutOfRange;
 /** How finely a run is cut in depth and time. Layers are thin at both faces, where crusts form, and thicker inside. */
 final readonly class Mesh
 {
-    /** 0 would make all layers equal, 1 the faces' vanishingly thin. */
+    /** 0 would make all layers equal, 1 the faces' vanishingly thin. Thicker breads are crowded more: a crust is as thin on them. */
     private const CROWDING = 0.45;
 
-    private const FIRST_STEP = 0.04;
+    private const CROWDING_PER_MILLIMETRE = 0.05;
 
-    private const GROWTH = 1.15;
+    private const MOST_CROWDING = 0.75;
+
+    private const THIN_LAYERS = 16;
+
+    private const THIN_MILLIMETRES = 6.0;
+
+    private const LAYERS_PER_MILLIMETRE = 2.7;
+
+    private const FIRST_STEP = 0.03;
+
+    private const GROWTH = 1.1;
 
     /** Longest step for a bread of 2 mm; it grows with thickness, since a thick bread is slower. */
     private const LONGEST_STEP = 0.8;
@@ -26,10 +36,23 @@ final readonly class Mesh
         OutOfRange::guard('scale of the time steps', $stepScale, 0.01, 4);
     }
 
+    /** As fine as it takes that halving layers and steps moves the answer by less than 2 %: thick breads take more layers. */
+    public static function fitting(float $thicknessMillimetres): self
+    {
+        return new self(self::THIN_LAYERS + 2 * (int) round(self::LAYERS_PER_MILLIMETRE / 2 * max(0.0, $thicknessMillimetres - self::THIN_MILLIMETRES)));
+    }
+
+    /** The same cut finer, both in depth and in time. */
+    public function finer(float $factor): self
+    {
+        return new self((int) round($this->layers * $factor), $this->stepScale / $factor);
+    }
+
     /** @return list<float> thickness of each layer in metres, from one face to the other */
     public function layersOf(float $thicknessMetres): array
     {
-        $edge = fn (int $layer): float => $layer / $this->layers - self::CROWDING * sin(2 * M_PI * $layer / $this->layers) / (2 * M_PI);
+        $crowding = min(self::MOST_CROWDING, self::CROWDING + self::CROWDING_PER_MILLIMETRE * max(0.0, 1000 * $thicknessMetres - 2));
+        $edge = fn (int $layer): float => $layer / $this->layers - $crowding * sin(2 * M_PI * $layer / $this->layers) / (2 * M_PI);
         $depths = [];
         for ($layer = 0; $layer < $this->layers; $layer++) {
             $depths[] = $thicknessMetres * ($edge($layer + 1) - $edge($layer));
@@ -55,6 +78,6 @@ final readonly class Mesh
 
     private static function slowness(float $thicknessMillimetres): float
     {
-        return min(4.0, max(0.6, $thicknessMillimetres / 2));
+        return min(1.2, max(0.6, $thicknessMillimetres / 2));
     }
 }

@@ -47,7 +47,7 @@ final class Griddling
         $this->bake = clone $this->bake;
     }
 
-    public static function lay(Laying $laying, Mesh $mesh = new Mesh, ?float $patchCelsius = null, Physics $physics = new Physics, ?float $bareCelsius = null): self
+    public static function lay(Laying $laying, ?Mesh $mesh = null, ?float $patchCelsius = null, Physics $physics = new Physics, ?float $bareCelsius = null): self
     {
         $bake = BakeUnderWay::begin($laying->bread, $laying->iron, $laying->kitchen, $mesh, $patchCelsius, $physics, $bareCelsius);
         if ($laying->grease->usesFat()) {

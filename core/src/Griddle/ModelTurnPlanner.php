@@ -26,7 +26,7 @@ final readonly class ModelTurnPlanner implements TurnPlanner
 
     private const FLAME_SECONDS = 5.0;
 
-    public function __construct(private Mesh $mesh = new Mesh)
+    public function __construct(private ?Mesh $mesh = null)
     {
     }
 

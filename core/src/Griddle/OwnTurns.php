@@ -65,7 +65,7 @@ final readonly class OwnTurns
         return $sound && $touches !== [] ? new self($touches, $finish) : null;
     }
 
-    public function bake(Laying $laying, Mesh $mesh = new Mesh): PlannedBake
+    public function bake(Laying $laying, ?Mesh $mesh = null): PlannedBake
     {
         $work = Griddling::lay($laying, $mesh);
         $windows = [];

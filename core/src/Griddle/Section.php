@@ -56,8 +56,11 @@ final readonly class Section
     {
         $bake = $this->baked->work->bake;
         $edges = [0.0];
-        foreach ($bake->mesh->layersOf(1.0) as $depth) {
-            $edges[] = round(end($edges) + $depth, 5);
+        $depths = $bake->mesh->layersOf($bake->bread->thicknessMillimetres / 1000);
+        $from = 0.0;
+        foreach ($depths as $depth) {
+            $from += $depth / array_sum($depths);
+            $edges[] = round($from, 5);
         }
 
         return $edges;
@@ -72,8 +75,10 @@ final readonly class Section
         }
         $share = 0.0;
         $bake = $this->baked->work->bake;
-        foreach ($bake->mesh->layersOf(1.0) as $layer => $depth) {
-            $share += $depth * $swelling->shareInLayer($bake->peaks()[$layer]);
+        $depths = $bake->mesh->layersOf($bake->bread->thicknessMillimetres / 1000);
+        $peaks = $bake->peaks();
+        foreach ($depths as $layer => $depth) {
+            $share += $depth / array_sum($depths) * $swelling->shareInLayer($peaks[$layer]);
         }
 
         return round($share, 3);

@@ -19,9 +19,7 @@ final readonly class TurnSearch
 
     private const ROUNDS = 3;
 
-    private const COARSE_LAYERS = 8;
-
-    private const COARSE_STEPS = 1.6;
+    private const COARSE = 0.6;
 
     /** What a miss costs, by its size: planning weights for order only. */
     private const COST_SHADE = 1.0;
@@ -98,7 +96,7 @@ final readonly class TurnSearch
 
     private function bySchool(Laying $laying): PlannedBake
     {
-        $coarse = new ModelTurnPlanner(new Mesh(self::COARSE_LAYERS, self::COARSE_STEPS));
+        $coarse = new ModelTurnPlanner(Mesh::fitting($laying->thicknessMillimetres())->finer(self::COARSE));
         [$heat, $lean, $apart] = $this->coarsely($coarse, $laying);
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $apart /= 2;

@@ -184,7 +184,7 @@ final readonly class Calibration
             : sprintf('At this setting the metal is about %.0f °C %s than believed.', abs($off), $off > 0 ? 'hotter' : 'cooler')];
         $preheat = $this->preheatSeconds();
         if ($preheat !== null) {
-            $words[] = sprintf('Preheat %.0f min; before that the first pieces come out paler and drier than the rest.', ceil($preheat / 60));
+            $words[] = sprintf('Preheat %.0f min; laid sooner, the first pieces stay pale, or dry out while they wait for their colour.', ceil($preheat / 60));
         }
         if ($this->wantedCelsius !== null && $this->warmUp !== null && $this->warmUp->finalCelsius < $this->wantedCelsius - self::NEAR_KELVIN) {
             $words[] = sprintf('This setting levels off at %.0f °C and never reaches %.0f °C: turn up.', $this->warmUp->finalCelsius, $this->wantedCelsius);

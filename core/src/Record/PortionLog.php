@@ -81,10 +81,47 @@ final readonly class PortionLog
             'reading_grams' => $reading,
             'next_mark_grams' => $next,
             'next_piece_grams' => $next === null ? null : round((float) $reading - $next, 4),
-            'tolerance_grams' => $mean === null ? null : max($this->resolutionGrams, Rounding::toStep(self::TOLERANCE_SHARE * $mean, $this->resolutionGrams)),
+            'tolerance_grams' => $mean === null ? null : $this->toleranceGrams($mean),
             'pieces' => $pieces,
+            'spread_percent' => $this->spreadPercent(),
+            'out_of_tolerance' => $this->outOfTolerance(),
             'worst_deviation_grams' => $pieces === [] ? null : max(array_map(static fn (array $piece): float => abs($piece['deviation_grams']), $pieces)),
         ];
+    }
+
+    /** Standard deviation of the pieces taken, in % of their mean; null before there are two. */
+    private function spreadPercent(): ?float
+    {
+        $grams = $this->pieceGrams();
+        if (count($grams) < 2) {
+            return null;
+        }
+        $mean = array_sum($grams) / count($grams);
+        $squares = array_sum(array_map(static fn (float $each): float => ($each - $mean) ** 2, $grams));
+
+        return $mean <= 0 ? null : round(100 * sqrt($squares / (count($grams) - 1)) / $mean, 2);
+    }
+
+    private function toleranceGrams(float $mean): float
+    {
+        return max($this->resolutionGrams, Rounding::toStep(self::TOLERANCE_SHARE * $mean, $this->resolutionGrams));
+    }
+
+    /**
+     * The last piece, if it came out too heavy or too light: pinch back or add, or go on by the next mark.
+     *
+     * @return array{piece: int, off_grams: float, is_last: bool}|null
+     */
+    private function outOfTolerance(): ?array
+    {
+        $grams = $this->pieceGrams();
+        $mean = $this->meanGrams();
+        if ($grams === [] || $mean === null) {
+            return null;
+        }
+        $off = $grams[count($grams) - 1] - $mean;
+
+        return abs($off) <= $this->toleranceGrams($mean) ? null : ['piece' => count($grams), 'off_grams' => round($off, 2), 'is_last' => $this->left() === 0];
     }
 
     /** @return list<float> */

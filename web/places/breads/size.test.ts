@@ -36,6 +36,12 @@ describe('how large', () => {
 })
 
 describe('number and weight of the pieces', () => {
+  it('come from the eaters where those were named last', () => {
+    const eaters = withPieces(request, { eaters: 4 })
+    expect(eaters.pieces).toEqual({ eaters: 4, grams_each: 75 })
+    expect(withPieces(eaters, { count: 9 }).pieces).toEqual({ count: 9, grams_each: 75 })
+  })
+
   it('can both be wished for where the formula is in percent', () => {
     expect(withPieces(request, { grams_each: 60 }).pieces).toEqual({ count: 8, grams_each: 60 })
   })

@@ -45,11 +45,17 @@ export function withSize(
  */
 export function withPieces(
   request: PlanRequest,
-  wish: { count: number } | { grams_each: number },
+  wish: { count: number } | { grams_each: number } | { eaters: number },
 ): PlanRequest {
   const pieces = { ...request.pieces, ...wish }
+  // A number of pieces and a number of eaters both say how many: the newer word counts.
+  if ('count' in wish) delete pieces.eaters
+  if ('eaters' in wish) delete pieces.count
   const isFixed = measureOf(request) !== 'percent' || request.formula?.scale !== undefined
-  if (isFixed && 'count' in wish) delete pieces.grams_each
-  if (isFixed && 'grams_each' in wish) delete pieces.count
+  if (isFixed && !('grams_each' in wish)) delete pieces.grams_each
+  if (isFixed && 'grams_each' in wish) {
+    delete pieces.count
+    delete pieces.eaters
+  }
   return { ...request, pieces }
 }

@@ -27,6 +27,11 @@ const count = computed({
   get: () => plan.portion.count,
   set: value => store.change(withPieces(request.value, { count: value })),
 })
+const eaters = computed({
+  get: () => request.value.pieces?.eaters ?? 0,
+  set: value =>
+    store.change(withPieces(request.value, value > 0 ? { eaters: value } : { count: count.value })),
+})
 const grams = computed({
   get: () => request.value.pieces?.grams_each ?? plan.portion.piece_grams.value,
   set: value => store.change(withPieces(request.value, { grams_each: value })),
@@ -63,6 +68,16 @@ const hands = computed({
         :max="60"
         :step="1"
         :unit="null"
+        :disabled="batch.state.begun"
+      />
+      <Fader
+        v-model="eaters"
+        label="Or for how many eaters"
+        :min="0"
+        :max="30"
+        :step="1"
+        :unit="null"
+        :words="value => (value ? String(value) : 'not said')"
         :disabled="batch.state.begun"
       />
       <Fader

@@ -33,8 +33,18 @@ const says = computed(() => {
 const detail = computed(() => {
   if (!isSet.value) return 'Weigh the dough in its tared bowl, then count the scale down piece by piece.'
   if (done.value)
-    return `Furthest from the mean: ${units.text(portion.value.worst_deviation_grams ?? 0, 'g')}.`
+    return `Furthest from the mean: ${units.text(portion.value.worst_deviation_grams ?? 0, 'g')}${portion.value.spread_percent === null ? '' : `; they differ by ${units.text(portion.value.spread_percent, 'percent')} on the whole`}.`
   return `Next: ${units.text(portion.value.next_piece_grams ?? 0, 'g')}, give or take ${units.text(portion.value.tolerance_grams ?? 0, 'g')}, keeps the rest even. ${portion.value.left} to go.`
+})
+/** What to do with a last piece that is not like the others. */
+const mend = computed(() => {
+  const off = portion.value.out_of_tolerance
+  if (!off) return ''
+  const much = units.text(Math.abs(off.off_grams), 'g')
+  const piece = `Piece ${off.piece} is ${much} too ${off.off_grams > 0 ? 'heavy' : 'light'}`
+  if (off.is_last)
+    return `${piece}, and was the last: even it out with a neighbour, or cook it a little ${off.off_grams > 0 ? 'longer' : 'shorter'}.`
+  return `${piece}. Undo it and ${off.off_grams > 0 ? `put ${much} back` : `add ${much}`}, or go on: the next mark makes the rest even.`
 })
 
 function take(grams: number) {
@@ -45,6 +55,7 @@ function take(grams: number) {
 
 <template>
   <StageHead :says="says" :detail="detail" />
+  <p v-if="mend" class="portion-mend" role="status">{{ mend }}</p>
   <PortionStrip :portion="portion" />
   <div class="portion">
     <div class="panel stack">
@@ -82,6 +93,12 @@ function take(grams: number) {
 </template>
 
 <style scoped>
+.portion-mend {
+  padding: 0.6rem 0.9rem;
+  border: 2px dashed var(--heat);
+  border-radius: var(--round);
+}
+
 .portion {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(18rem, 100%), 1fr));

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { onScopeDispose, ref, watch } from 'vue'
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { Scale, type ScaleReading } from '@/devices/scale'
 import { ScaleStandIn } from '@/devices/scaleStandIn'
+import { canConnect, connect } from '@/devices/serialPort'
 import { useUnits } from '@/ui/units'
 
-/** The scale on the bench. What ships is a stand-in: dough is taken off it with these buttons instead of by hand. */
+/** The scale on the bench. What ships is a stand-in behind the interface of a real one: dough is taken off it with these buttons. */
 const { resolution, onScale, piece, counting } = defineProps<{
   resolution: number
   onScale: number
@@ -12,38 +14,77 @@ const { resolution, onScale, piece, counting } = defineProps<{
   counting: boolean
 }>()
 const emit = defineEmits<{ steady: [grams: number] }>()
+const BOWL_GRAMS = 420
 const units = useUnits()
-const scale = new ScaleStandIn(resolution)
-const reading = ref({ grams: 0, steady: false })
-const stop = scale.watch(value => (reading.value = value))
-onScopeDispose(stop)
+const standIn = new ScaleStandIn(resolution)
+const scale = shallowRef(new Scale(standIn, resolution))
+/** The bowl is on it and was set to zero before the dough came. */
+standIn.setTo(BOWL_GRAMS)
+scale.value.tare()
+const isStandIn = ref(true)
+const plugged = ref(true)
+const reading = ref<ScaleReading>({ grams: null, steady: false, trouble: '' })
+let stop = scale.value.watch(value => (reading.value = value))
+onScopeDispose(() => stop())
 watch(
   () => onScale,
-  grams => scale.setTo(grams),
+  grams => standIn.setTo(BOWL_GRAMS + grams),
   { immediate: true },
 )
+const said = computed(() => {
+  if (reading.value.trouble === 'unplugged')
+    return 'The scale is gone. What was taken is kept: plug it in again, or type what another scale shows.'
+  if (reading.value.trouble === 'overload') return 'Too much on the scale. Take some off.'
+  return reading.value.steady ? 'Steady.' : 'Wait for it to settle.'
+})
 
 /** A hand takes about a piece, never exactly. */
 function pinch() {
-  scale.put(-piece * (0.94 + 0.12 * Math.random()))
+  standIn.put(-piece * (0.94 + 0.12 * Math.random()))
+}
+
+function pull() {
+  plugged.value = !plugged.value
+  if (plugged.value) standIn.cable.plug()
+  else standIn.cable.unplug()
+}
+
+async function useReal() {
+  const device = await connect('Scale')
+  if (!device) return
+  stop()
+  scale.value = new Scale(device, resolution)
+  isStandIn.value = false
+  stop = scale.value.watch(value => (reading.value = value))
+}
+
+function take() {
+  if (reading.value.grams !== null) emit('steady', reading.value.grams)
 }
 </script>
 
 <template>
   <div class="scale panel stack">
     <h2>{{ scale.name }}</h2>
-    <output class="scale-display" :class="{ 'is-steady': reading.steady }" aria-label="Scale display">{{
-      units.text(reading.grams, 'g')
-    }}</output>
-    <p class="soft" aria-live="off">{{ reading.steady ? 'Steady.' : 'Wait for it to settle.' }}</p>
-    <div class="row">
+    <output
+      class="scale-display"
+      :class="{ 'is-steady': reading.steady, 'is-lost': reading.trouble !== '' }"
+      aria-label="Scale display"
+      >{{ reading.grams === null ? '– –' : units.text(reading.grams, 'g') }}</output
+    >
+    <p :class="{ soft: reading.trouble === '' }" role="status">{{ said }}</p>
+    <div v-if="isStandIn" class="row">
       <ElButton :disabled="!counting" @click="pinch">Take about a piece</ElButton>
-      <ElButton :disabled="!counting" @click="scale.put(-5)">Pinch off a little</ElButton>
-      <ElButton :disabled="!counting" @click="scale.put(3)">Put a little back</ElButton>
+      <ElButton :disabled="!counting" @click="standIn.put(-5)">Pinch off a little</ElButton>
+      <ElButton :disabled="!counting" @click="standIn.put(3)">Put a little back</ElButton>
+      <ElButton @click="pull">{{ plugged ? 'Pull its cable' : 'Plug it in' }}</ElButton>
     </div>
-    <ElButton type="primary" :disabled="!reading.steady" @click="emit('steady', reading.grams)">{{
-      counting ? 'Take this reading' : 'Use this as the whole dough'
-    }}</ElButton>
+    <div class="row">
+      <ElButton type="primary" :disabled="!reading.steady" @click="take">{{
+        counting ? 'Take this reading' : 'Use this as the whole dough'
+      }}</ElButton>
+      <ElButton v-if="isStandIn && canConnect()" @click="useReal">Connect a scale</ElButton>
+    </div>
   </div>
 </template>
 
@@ -61,5 +102,10 @@ function pinch() {
 .scale-display.is-steady {
   border-color: var(--ready);
   color: var(--ink);
+}
+
+.scale-display.is-lost {
+  border-color: var(--harm);
+  border-style: dashed;
 }
 </style>

@@ -32,9 +32,11 @@ final readonly class Exchange
         $activity = $waterPerDry > self::FREE_WATER ? 1.0 : Steam::activity($waterPerDry, $celsius);
         $density = Steam::densityAt($celsius);
         $mass = $around->massTransfer();
-        $flow = $mass * ($activity * $density - $around->vapourDensity);
+        $held = $activity * $density;
+        // Steam settles only on what is colder than its dew point.
+        $flow = $held < $around->vapourDensity && $density > $around->vapourDensity ? 0.0 : $mass * ($held - $around->vapourDensity);
         // d ln ρ/dT of saturated vapour is near L M / (R T²).
-        $slope = $mass * $activity * $density * 5000 / ($celsius + 273.15) ** 2;
+        $slope = $mass * $held * 5000 / ($celsius + 273.15) ** 2;
         $share = $flow > $mostVapour ? $mostVapour / $flow : 1.0;
 
         return new self(
@@ -72,6 +74,6 @@ final readonly class Exchange
     /** kg/(m²·s), below zero where steam condenses. */
     public function vapour(float $celsius): float
     {
-        return min($this->mostVapour, $this->vapour + $this->vapourSlope * ($celsius - $this->aboutCelsius));
+        return max(min(0.0, $this->vapour), min($this->mostVapour, $this->vapour + $this->vapourSlope * ($celsius - $this->aboutCelsius)));
     }
 }

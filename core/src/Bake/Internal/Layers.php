@@ -18,6 +18,9 @@ final class Layers
 {
     private const AIR_CONDUCTIVITY = 0.03;
 
+    /** Above this in °C nothing is left to diffuse. */
+    private const HOTTEST = 450;
+
     /** Activation energy of the liquid's diffusion over the gas constant, within what is published for starch pastes. */
     private const DIFFUSIVITY_KELVIN = 3000.0;
 
@@ -49,6 +52,9 @@ final class Layers
 
     private readonly float $dryPerCubicMetre;
 
+    /** @var array<int, float> share of passing steam that a cooler layer catches */
+    private array $catches;
+
     public function __construct(private readonly Matter $matter, private readonly Physics $physics, Bread $bread, Mesh $mesh)
     {
         $dry = $matter->dryPerCubicMetre();
@@ -67,12 +73,14 @@ final class Layers
             $this->dry,
             $this->water,
         );
+        $this->catches = array_map(static fn (float $depth): float => 1 - exp(-$depth / $physics->catchDepth), $this->depth);
         $this->diffusivity = self::diffusivities($physics->diffusivity);
     }
 
     public function reverse(): void
     {
         $this->depth = array_reverse($this->depth);
+        $this->catches = array_reverse($this->catches);
         $this->dry = array_reverse($this->dry);
         $this->water = array_reverse($this->water);
         $this->enthalpy = array_reverse($this->enthalpy);
@@ -170,22 +178,25 @@ final class Layers
             $value[$i] += $ratio[$i] * $value[$i + 1];
         }
 
-        return $this->stopBoilingWhatCools($value) ? $this->conducted($dt, $metal, $contact, $between, $above, $below) : $value;
+        return $this->stopBoilingWhatCannot($value) ? $this->conducted($dt, $metal, $contact, $between, $above, $below) : $value;
     }
 
     /**
-     * A layer that loses heat has only its own to lose, not what it took to boil.
+     * A layer that loses heat has only its own to lose, not what it took to boil; and what it takes to boil ends with its water.
      *
      * @param array<int, float> $value
-     * @return bool whether there was one
+     * @return bool whether there was such a one
      */
-    private function stopBoilingWhatCools(array $value): bool
+    private function stopBoilingWhatCannot(array $value): bool
     {
         $any = false;
         foreach ($this->boiling as $i => $boiling) {
-            if ($boiling > 0.0 && $value[$i + 1] < $this->celsius[$i]) {
-                $this->boiling[$i] = 0.0;
-                $any = true;
+            if ($boiling > 0.0) {
+                $taken = $boiling * ($value[$i + 1] - $this->celsius[$i]);
+                if ($taken < 0.0 || $taken > 0.5 * $this->water[$i] * Steam::LATENT[0]) {
+                    $this->boiling[$i] = 0.0;
+                    $any = true;
+                }
             }
         }
 
@@ -222,7 +233,7 @@ final class Layers
             if ($i < $last) {
                 $next = $i + 1;
                 $gradient = ($before[$i] / $dry[$i] - $before[$next] / $dry[$next]) * 2 / ($depth[$i] + $depth[$next]);
-                $moved = $dt * $density * $diffusivity[(int) (0.5 * ($celsius[$i] + $celsius[$next]))] * $gradient;
+                $moved = $dt * $density * $diffusivity[min(self::HOTTEST, (int) (0.5 * ($celsius[$i] + $celsius[$next])))] * $gradient;
                 $from = $moved > 0 ? $i : $next;
                 $most = 0.2 * $before[$from];
                 $moved = $moved > $most ? $most : ($moved < -$most ? -$most : $moved);
@@ -250,7 +261,7 @@ final class Layers
         [$a, $b] = $this->matter->solidHeat;
         [$la, $lb] = Steam::LIQUID_HEAT;
         [$l0, $l1] = Steam::LATENT;
-        $catchDepth = $this->physics->catchDepth;
+        $catches = $this->catches;
         $table = Steam::boilingTable();
         $end = count($table) - 2;
         $water = $this->water;
@@ -292,7 +303,7 @@ final class Layers
             } elseif ($up > 1e-12 && $t < $boils) {
                 $each = $upHeat / $up;
                 $room = ($boils * ($c0 + 0.5 * $c1 * $boils) - $h) / ($each - $boils * ($la + 0.5 * $lb * $boils));
-                $caught = $up * $this->depth[$i] / ($this->depth[$i] + $catchDepth);
+                $caught = $up * $catches[$i];
                 $caught = $caught > $room ? $room : $caught;
                 $w += $caught;
                 $h += $caught * $each;
@@ -338,7 +349,7 @@ final class Layers
             $heat += $downHeat[$i];
             $below = $table[min($end, (int) ($this->water[$i] / $this->dry[$i] * Steam::TABLE_STEPS))] - $this->celsius[$i];
             if ($steam > 1e-12 && $down[$i] === 0.0 && $below > 0.5) {
-                $caught = $steam * $this->depth[$i] / ($this->depth[$i] + $this->physics->catchDepth);
+                $caught = $steam * $this->catches[$i];
                 // Half of what would bring it to its boiling point, so that it never passes it.
                 $caught = min($caught, 0.5 * $below * 3000 * ($this->dry[$i] + $this->water[$i]) / Steam::LATENT[0]);
                 $carried = $caught * $heat / $steam;
@@ -368,7 +379,7 @@ final class Layers
         static $shape = null;
         $shape ??= array_map(
             static fn (int $celsius): float => exp(self::DIFFUSIVITY_KELVIN * (1 / 333.15 - 1 / ($celsius + 273.15))),
-            range(0, 450),
+            range(0, self::HOTTEST),
         );
 
         return array_map(static fn (float $each): float => $atSixty * $each, $shape);

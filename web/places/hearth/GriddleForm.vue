@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
+import { computed, reactive, ref } from 'vue'
+import { api, toldBy } from '@/api/client'
+import type { Gear, GearChange } from '@/api/types'
+import { uuid } from '@/api/uuid'
+import Choice from '@/ui/Choice.vue'
+import Fader from '@/ui/Fader.vue'
+import { BURNERS, changeOf, METALS, newGriddle, tidied } from './gear'
+
+/** A griddle to put in or to change. Nothing is lost where the house refuses: the form stays as it is. */
+const { gear } = defineProps<{ gear: Gear | null }>()
+const emit = defineEmits<{ kept: []; leave: [] }>()
+const id = gear?.id ?? uuid()
+const change = reactive<GearChange>(gear ? changeOf(gear) : newGriddle())
+const trouble = ref('')
+
+/** A measure that the griddle may not have yet, at a usual size. */
+const measure = (name: 'diameter_mm' | 'width_mm' | 'depth_mm' | 'thickness_mm', usual: number) =>
+  computed({ get: () => change[name] ?? usual, set: value => (change[name] = value) })
+const diameter = measure('diameter_mm', 300)
+const width = measure('width_mm', 500)
+const depth = measure('depth_mm', 320)
+const thickness = measure('thickness_mm', 5)
+
+async function keep() {
+  try {
+    const whole = { ...change }
+    if (whole.shape === 'rectangle') Object.assign(whole, { width_mm: width.value, depth_mm: depth.value })
+    else whole.diameter_mm = diameter.value
+    await api.keepGear(id, tidied(whole))
+    emit('kept')
+  } catch (failure) {
+    trouble.value = toldBy(failure)
+  }
+}
+</script>
+
+<template>
+  <form
+    class="panel stack"
+    novalidate
+    :aria-label="gear ? `Change ${gear.name}` : 'A new griddle'"
+    @submit.prevent="keep"
+  >
+    <label>
+      What you call it
+      <ElInput
+        v-model="change.name"
+        maxlength="80"
+        placeholder="Black iron plate"
+        aria-label="What you call it"
+      />
+    </label>
+    <Choice
+      v-model="change.shape"
+      label="Shape"
+      :options="[
+        { value: 'round', label: 'Round' },
+        { value: 'rectangle', label: 'Rectangle' },
+      ]"
+    />
+    <Fader
+      v-if="change.shape !== 'rectangle'"
+      v-model="diameter"
+      label="Across"
+      :min="120"
+      :max="900"
+      :step="5"
+      unit="mm"
+    />
+    <template v-else>
+      <Fader v-model="width" label="Wide" :min="120" :max="1200" :step="10" unit="mm" />
+      <Fader v-model="depth" label="Deep" :min="120" :max="900" :step="10" unit="mm" />
+    </template>
+    <Choice v-model="change.metal" label="Of" :options="METALS" />
+    <Fader v-model="thickness" label="Thick" :min="1" :max="30" :step="0.5" unit="mm" />
+    <Choice v-model="change.burner" label="Over" :options="BURNERS" />
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <div class="row">
+      <ElButton type="primary" native-type="submit" :disabled="!change.name.trim()">Keep it</ElButton>
+      <ElButton @click="emit('leave')">Leave it</ElButton>
+    </div>
+  </form>
+</template>
