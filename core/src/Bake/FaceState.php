@@ -7,6 +7,9 @@ namespace StoneMill\Bake;
 /** One side of a bread under way: how hot, how dry, how brown, how long on the metal. */
 final class FaceState
 {
+    /** From here on a face's starch has swollen and set, whatever the flour. */
+    private const GEL_CELSIUS = 90.0;
+
     /** Below this nothing colours within any time on a griddle. */
     private const COLD_CELSIUS = 105.0;
 
@@ -23,6 +26,9 @@ final class FaceState
 
     public bool $hasLain = false;
 
+    /** Seconds on the metal at gel-setting heat. */
+    public float $hotSeconds = 0.0;
+
     public function __construct(public float $celsius, public float $waterPerDry)
     {
         $this->hottestCelsius = $celsius;
@@ -32,6 +38,7 @@ final class FaceState
     public function lieFor(float $seconds, bool $long): void
     {
         $this->contactSeconds += $seconds;
+        $this->hotSeconds += $this->celsius > self::GEL_CELSIUS ? $seconds : 0.0;
         $this->hasLain = $this->hasLain || $long;
     }
 

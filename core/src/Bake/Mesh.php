@@ -22,6 +22,12 @@ final readonly class Mesh
 
     private const LAYERS_PER_MILLIMETRE = 2.7;
 
+    private const ROUGH_LAYERS = 10;
+
+    private const ROUGH_SCALE = 1.6;
+
+    private const MOST_SCALE = 4.0;
+
     private const FIRST_STEP = 0.03;
 
     private const GROWTH = 1.1;
@@ -33,13 +39,19 @@ final readonly class Mesh
     public function __construct(public int $layers = 16, public float $stepScale = 1.0)
     {
         OutOfRange::guard('number of layers', $layers, 4, 400);
-        OutOfRange::guard('scale of the time steps', $stepScale, 0.01, 4);
+        OutOfRange::guard('scale of the time steps', $stepScale, 0.01, self::MOST_SCALE);
     }
 
     /** As fine as it takes that halving layers and steps moves the answer by less than 2 %: thick breads take more layers. */
     public static function fitting(float $thicknessMillimetres): self
     {
         return new self(self::THIN_LAYERS + 2 * (int) round(self::LAYERS_PER_MILLIMETRE / 2 * max(0.0, $thicknessMillimetres - self::THIN_MILLIMETRES)));
+    }
+
+    /** Coarse enough to try many bakes, fine enough to tell which is better. */
+    public static function rough(float $thicknessMillimetres): self
+    {
+        return new self(self::ROUGH_LAYERS, min(self::MOST_SCALE, self::ROUGH_SCALE * max(1.0, $thicknessMillimetres / 3)));
     }
 
     /** The same cut finer, both in depth and in time. */

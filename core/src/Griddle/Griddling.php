@@ -30,6 +30,9 @@ final class Griddling
 
     private const LEAST_STEP = 0.05;
 
+    /** What a pan would come to on the warm shelf of an oven under its broiler. */
+    private const OFF_THE_BURNER_CELSIUS = 120.0;
+
     /** From when to when a press would have made it puff, in seconds since it was laid; null where it never would. */
     public ?float $puffFromSeconds = null;
 
@@ -118,6 +121,13 @@ final class Griddling
         $this->bake->lie($secondsEachSide);
         $this->bake->turn();
         $this->bake->lie($secondsEachSide);
+    }
+
+    /** The pan goes under the broiler as it is: still hot below, but off its burner. */
+    public function bringUnderBroiler(): void
+    {
+        $this->bake->setKnob(self::OFF_THE_BURNER_CELSIUS);
+        $this->bake->bringUnder(Above::Broiler);
     }
 
     /** Both faces hold steam, the middle makes it, and is still moist enough to stretch. */

@@ -80,7 +80,7 @@ final readonly class ModelTurnPlanner implements TurnPlanner
 
                 return [];
             case TurnSchool::BroilerThenOven:
-                $bake->bringUnder(Above::Broiler);
+                $work->bringUnderBroiler();
                 $work->until(Sign::TopBrowned, $laying->aim->brownness(), $bake->secondsOn() + self::BROILER_SECONDS);
                 break;
             case TurnSchool::BrownThenOven:

@@ -96,7 +96,7 @@ final readonly class OwnTurns
         }
         $broiled = $school === TurnSchool::BroilerThenOven ? min(self::BROILER_SECONDS, $this->finishSeconds) : 0.0;
         if ($broiled > 0) {
-            $work->bake->bringUnder(Above::Broiler);
+            $work->bringUnderBroiler();
             $work->lie($broiled);
         }
         $work->bake->bringUnder($school === TurnSchool::CoveredSlow ? Above::Covered : Above::Oven);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Griddle;
 
 use StoneMill\Bake\Bread;
+use StoneMill\Bake\Mesh;
 
 /** What a griddle ten degrees off, or a disc two tenths of a millimetre off, makes of a plan whose times are kept, and of its times. */
 final readonly class Sensitivity
@@ -13,22 +14,32 @@ final readonly class Sensitivity
 
     private const MILLIMETRES = 0.2;
 
-    public function __construct(private ModelTurnPlanner $planner)
+    /** From this thickness on, rough runs are compared with a rough run: differences tell as well, in a tenth of the time. */
+    private const ROUGH_FROM_MILLIMETRES = 5.0;
+
+    private PlannedBake $baked;
+
+    private ?Mesh $mesh;
+
+    public function __construct(PlannedBake $baked)
     {
+        $thickness = $baked->laying->thicknessMillimetres();
+        $this->mesh = $thickness < self::ROUGH_FROM_MILLIMETRES ? null : Mesh::rough($thickness);
+        $this->baked = $this->mesh === null ? $baked : (new ModelTurnPlanner($this->mesh))->bake($baked->laying);
     }
 
     /** @return list<array<string, mixed>> */
-    public function of(PlannedBake $baked): array
+    public function toArray(): array
     {
-        $laying = $baked->laying;
+        $laying = $this->baked->laying;
         $celsius = $laying->surfaceCelsius();
         $thin = max(0.3, $laying->thicknessMillimetres() - self::MILLIMETRES);
 
         return [
-            $this->off($baked, 'heat', -self::KELVIN, $laying->on($laying->iron->at($celsius - self::KELVIN))),
-            $this->off($baked, 'heat', self::KELVIN, $laying->on($laying->iron->at($celsius + self::KELVIN))),
-            $this->off($baked, 'thickness', $thin - $laying->thicknessMillimetres(), $laying->of($this->thick($laying, $thin))),
-            $this->off($baked, 'thickness', self::MILLIMETRES, $laying->of($this->thick($laying, $laying->thicknessMillimetres() + self::MILLIMETRES))),
+            $this->off('heat', -self::KELVIN, $laying->on($laying->iron->at($celsius - self::KELVIN))),
+            $this->off('heat', self::KELVIN, $laying->on($laying->iron->at($celsius + self::KELVIN))),
+            $this->off('thickness', $thin - $laying->thicknessMillimetres(), $laying->of($this->thick($laying, $thin))),
+            $this->off('thickness', self::MILLIMETRES, $laying->of($this->thick($laying, $laying->thicknessMillimetres() + self::MILLIMETRES))),
         ];
     }
 
@@ -38,19 +49,19 @@ final readonly class Sensitivity
     }
 
     /** @return array<string, mixed> */
-    private function off(PlannedBake $baked, string $what, float $by, Laying $laying): array
+    private function off(string $what, float $by, Laying $laying): array
     {
         $kept = (new OwnTurns(
-            array_map(static fn (TurnWindow $touch): array => ['action' => $touch->action, 'seconds' => $touch->atSeconds], $baked->touches),
+            array_map(static fn (TurnWindow $touch): array => ['action' => $touch->action, 'seconds' => $touch->atSeconds], $this->baked->touches),
             0.0,
-        ))->bake($laying);
-        $anew = $this->planner->bake($laying);
+        ))->bake($laying, $this->mesh);
+        $anew = (new ModelTurnPlanner($this->mesh))->bake($laying);
 
         return [
             'what' => $what,
             'by' => round($by, 2),
             'lift_at_seconds' => round($anew->liftedAtSeconds, 1),
-            'later_by_seconds' => round($anew->liftedAtSeconds - $baked->liftedAtSeconds, 1),
+            'later_by_seconds' => round($anew->liftedAtSeconds - $this->baked->liftedAtSeconds, 1),
             'kept' => [
                 'weight_loss_percent' => round(100 * $kept->work->bake->lossShare(), 2),
                 'centre_celsius' => round($kept->centreBeforeLift, 1),

@@ -12,6 +12,9 @@ enum Sign
     /** Share of its water that a face has given up when it lets go. Planning estimate, near what the model finds at the first turns of practice. */
     private const DRIED_SHARE = 0.36;
 
+    /** A face that has been hot so long has set even where it has not dried. Planning estimate. */
+    private const SETTING_SECONDS = 30.0;
+
     /** The middle at the first turns of practice, by the model: 86–96 °C over the thin styles. */
     private const HOLDING_CELSIUS = 88.0;
 
@@ -36,7 +39,10 @@ enum Sign
     {
         return match ($this) {
             self::Set => min(
-                (1 - $bake->below()->waterPerDry / max(1e-9, $bake->bread->matter->waterPerDry)) / self::DRIED_SHARE,
+                max(
+                    (1 - $bake->below()->waterPerDry / max(1e-9, $bake->bread->matter->waterPerDry)) / self::DRIED_SHARE,
+                    $bake->below()->hotSeconds / self::SETTING_SECONDS,
+                ),
                 ($bake->centreCelsius() - self::COLD_CELSIUS) / (self::HOLDING_CELSIUS - self::COLD_CELSIUS),
             ),
             self::Lost => $bake->lossShare(),

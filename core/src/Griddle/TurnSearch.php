@@ -17,9 +17,7 @@ final readonly class TurnSearch
 
     private const LEANS = [0.75, 1.0, 1.3];
 
-    private const ROUNDS = 3;
-
-    private const COARSE = 0.6;
+    private const ROUNDS = 2;
 
     /** What a miss costs, by its size: planning weights for order only. */
     private const COST_SHADE = 1.0;
@@ -96,7 +94,7 @@ final readonly class TurnSearch
 
     private function bySchool(Laying $laying): PlannedBake
     {
-        $coarse = new ModelTurnPlanner(Mesh::fitting($laying->thicknessMillimetres())->finer(self::COARSE));
+        $coarse = new ModelTurnPlanner(Mesh::rough($laying->thicknessMillimetres()));
         [$heat, $lean, $apart] = $this->coarsely($coarse, $laying);
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $apart /= 2;

@@ -48,7 +48,7 @@ final readonly class GriddleDesk
         return [
             'found' => (new Section($found))->toArray(),
             'own' => $own === null ? null : (new Section($own->bake($laying)))->toArray(),
-            'sensitivity' => $wantsSensitivity ? (new Sensitivity(new ModelTurnPlanner))->of($found) : null,
+            'sensitivity' => $wantsSensitivity ? (new Sensitivity($found))->toArray() : null,
         ];
     }
 
@@ -74,7 +74,7 @@ final readonly class GriddleDesk
             'wish' => $search->toWish($found[0]),
             'met' => $search->unmet($found[0]) === [],
             'unmet' => $search->unmet($found[0]),
-            'sensitivity' => (new Sensitivity(new ModelTurnPlanner))->of($found[0]),
+            'sensitivity' => (new Sensitivity($found[0]))->toArray(),
             'others' => array_map(static fn (PlannedBake $one): array => [
                 'school' => $one->laying->school->value,
                 'surface_celsius' => round($one->laying->surfaceCelsius(), 1),

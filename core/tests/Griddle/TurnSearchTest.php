@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Griddle;
+
+use PHPUnit\Framework\TestCase;
+use StoneMill\Griddle\Aim;
+use StoneMill\Griddle\ModelTurnPlanner;
+use StoneMill\Griddle\PlannedBake;
+use StoneMill\Griddle\Sensitivity;
+use StoneMill\Griddle\TurnSchool;
+use StoneMill\Griddle\TurnSearch;
+use StoneMill\Griddle\TurnWish;
+use StoneMill\Tests\Bench;
+
+final class TurnSearchTest extends TestCase
+{
+    public function test_what_is_found_is_nearer_to_the_wish_than_the_usual_plan(): void
+    {
+        foreach (['pressed-masa' => 0.35, 'millet-round' => 0.55, 'oat-round' => 0.3, 'maize-round' => 0.35] as $id => $shade) {
+            $laying = Bench::laying(Bench::reference()->styles->style($id));
+            $style = $laying->style;
+            $aim = new Aim($laying->aim->lossShare, $shade, 95, false);
+            $wish = new TurnWish($aim, [$laying->school], [$style->surfaceCelsius->low, $style->surfaceCelsius->high]);
+            $found = (new TurnSearch($wish))->best($laying)[0];
+            $usual = (new ModelTurnPlanner)->bake($laying);
+            self::assertLessThanOrEqual(self::off($usual, $shade) + 0.03, self::off($found, $shade), $id);
+            self::assertEqualsWithDelta($aim->lossShare, $found->work->bake->lossShare(), 0.02);
+            self::assertGreaterThanOrEqual($style->surfaceCelsius->low - 1e-6, $found->laying->surfaceCelsius());
+            self::assertLessThanOrEqual($style->surfaceCelsius->high + 1e-6, $found->laying->surfaceCelsius());
+        }
+    }
+
+    public function test_only_schools_that_the_cook_named_are_looked_among_and_the_best_comes_first(): void
+    {
+        $laying = Bench::laying(Bench::reference()->styles->style('millet-round'));
+        $schools = [TurnSchool::FlameFinish, TurnSchool::TwoTurns];
+        $search = new TurnSearch(new TurnWish(new Aim(0.15, 0.35, 95, false), $schools, null));
+        $found = $search->best($laying);
+        self::assertCount(2, $found);
+        self::assertEqualsCanonicalizing(['flame_finish', 'two_turns'], array_map(static fn (PlannedBake $one): string => $one->laying->school->value, $found));
+        self::assertSame($laying->surfaceCelsius(), $found[0]->laying->surfaceCelsius(), 'the heat stays where it must');
+    }
+
+    public function test_a_wish_that_cannot_be_had_gets_the_nearest_and_its_reasons(): void
+    {
+        $answer = Bench::ask('turns', ['request' => ['style' => 'thick-corn-round'], 'wish' => ['puff' => true, 'shade' => 0.8, 'heat' => ['least_celsius' => 170, 'most_celsius' => 175]]]);
+        self::assertFalse($answer['met']);
+        self::assertIsArray($answer['unmet']);
+        self::assertNotEmpty($answer['unmet']);
+        self::assertStringContainsString('does not open in the middle', implode(' ', $answer['unmet']));
+        self::assertIsArray($answer['best']);
+    }
+
+    public function test_the_found_plan_is_the_plan_of_a_batch_that_takes_its_wish(): void
+    {
+        $answer = Bench::ask('turns', ['request' => ['style' => 'millet-round'], 'wish' => ['shade' => 0.5, 'schools' => ['two_turns', 'three_with_press']]]);
+        self::assertIsArray($answer['wish']);
+        self::assertIsArray($answer['best']);
+        $plan = Bench::plan(['style' => 'millet-round', 'formula' => ['method' => ['turns' => $answer['wish']['turns']]], 'griddle' => $answer['wish']['griddle']]);
+        self::assertSame(
+            array_column($answer['best']['touches'], 'at_seconds'),
+            array_map(static fn ($touch): float => round($touch->atSeconds, 1), $plan->turns->touches()),
+        );
+    }
+
+    public function test_a_hotter_griddle_with_the_times_kept_gives_more_colour_and_a_thicker_disc_less(): void
+    {
+        foreach (['pressed-masa', 'maize-round', 'thick-corn-round'] as $id) {
+            $rows = (new Sensitivity((new ModelTurnPlanner)->bake(Bench::laying(Bench::reference()->styles->style($id)))))->toArray();
+            self::assertCount(4, $rows);
+            [$cooler, $hotter, $thinner, $thicker] = $rows;
+            foreach ([[$cooler, $hotter], [$thicker, $thinner]] as [$less, $more]) {
+                self::assertIsArray($less['kept']);
+                self::assertIsArray($more['kept']);
+                self::assertGreaterThan($less['kept']['weight_loss_percent'], $more['kept']['weight_loss_percent'], $id);
+                self::assertLessThan($less['later_by_seconds'], $more['later_by_seconds'], $id);
+            }
+            self::assertGreaterThan($cooler['kept']['shades'][0], $hotter['kept']['shades'][0]);
+        }
+    }
+
+    private static function off(PlannedBake $baked, float $shade): float
+    {
+        return array_sum(array_map(static fn ($face): float => abs($face->shade - $shade), $baked->plan()->faces));
+    }
+}
