@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Plan\Desk;
@@ -31,7 +32,8 @@ function median(callable $work, int $rounds = ROUNDS): float
 }
 
 $reference = Reference::shipped();
-$planner = new Planner($reference, new StyleTurnPlanner);
+$planner = new Planner($reference, new ModelTurnPlanner);
+$sketcher = new Planner($reference, new StyleTurnPlanner);
 $document = json_decode((string) file_get_contents(dirname(__DIR__).'/formats/examples/pressed-masa.json'), true, 64, JSON_THROW_ON_ERROR);
 $plan = static fn () => $planner->plan(PlanRequest::read($document, $reference));
 median($plan);
@@ -44,7 +46,7 @@ $twenty = ['style' => 'raised-round', 'formula' => ['lines' => array_map(
     array_keys($flours + $others),
     array_values($flours + $others),
 )]];
-$long = static fn () => $planner->plan(PlanRequest::read($twenty, $reference));
+$long = static fn () => $sketcher->plan(PlanRequest::read($twenty, $reference));
 median($long, FEW);
 $desk = new Desk($reference, $planner);
 $forty = array_slice(array_map(static fn (Ingredient $one): string => $one->id, array_filter($reference->catalogue->all(), static fn (Ingredient $one): bool => $one->role->takesWater() && $one->id !== 'wheat')), 0, 40);
@@ -58,6 +60,10 @@ echo json_encode([
     'swap_ms' => median(static fn () => $desk->answer(Question::Swap, ['request' => ['style' => 'almond-wrap'], 'replace' => 'almond-blanched']), FEW),
     'choose_ms' => median(static fn () => $desk->answer(Question::Choose, ['purpose' => 'wrap']), FEW),
     'catalogue_kb' => strlen((string) gzencode((string) json_encode(array_map(static fn (Ingredient $one): array => $one->toArray(), $reference->catalogue->all())))) / 1000,
+    'turns_ms' => median(static fn () => $desk->answer(Question::Turns, ['request' => ['style' => 'pressed-masa']]), FEW),
+    'turns_thick_ms' => median(static fn () => $desk->answer(Question::Turns, ['request' => ['style' => 'thick-corn-round']]), FEW),
+    'bake_ms' => median(static fn () => $desk->answer(Question::Bake, ['request' => ['style' => 'pressed-masa']]), FEW),
+    'sketch_ms' => median(static fn () => $sketcher->plan(PlanRequest::read($document, $reference))),
     'plan_ms' => median($plan),
     'plan_to_json_ms' => median(static fn () => json_encode($plan()->toArray())),
     'reference_ms' => median(static fn () => Reference::shipped()),

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\CompiledCore;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
-use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\TurnPlanner;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\Reference;
@@ -16,7 +16,7 @@ final class MillServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Reference::class, self::reference(...));
-        $this->app->bind(TurnPlanner::class, ModelTurnPlanner::class);
+        $this->app->bind(TurnPlanner::class, CompiledCore::class);
         $this->app->singleton(Planner::class);
     }
 

@@ -85,7 +85,7 @@ serve() {
     # Its own process group would outlive Ctrl-C; as a child in ours it ends with us.
     (
         cd public
-        PHP_CLI_SERVER_WORKERS=${MILL_WORKERS:-4} exec php -d opcache.enable=1 -d opcache.jit=function -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=0 -d expose_php=0 \
+        PHP_CLI_SERVER_WORKERS=${MILL_WORKERS:-4} exec php -d opcache.enable=1 -d opcache.jit=off -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=0 -d expose_php=0 \
             -d variables_order=EGPCS -d memory_limit=256M -q -S "$shown:$port" \
             "$root/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php" >>"$root/storage/logs/server.log" 2>&1
     ) &

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\CompiledCore;
 use App\Http\Body;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -15,6 +16,9 @@ final class AskController
 {
     public function __invoke(Request $request, Desk $desk): JsonResponse
     {
-        return new JsonResponse($desk->answer(Question::from(basename($request->path())), Body::of($request)));
+        $question = Question::from(basename($request->path()));
+        $document = Body::of($request);
+
+        return new JsonResponse(CompiledCore::run(static fn (): array => $desk->answer($question, $document)));
     }
 }

@@ -18,7 +18,7 @@ final class BakeUnderWay
 {
     private const LONGEST_SECONDS = 7200;
 
-    /** A face counts as set once it has lain this long. */
+    /** A face has gelled once it has lain this long. Planning estimate. */
     private const SETTING_SECONDS = 2.0;
 
     private Layers $layers;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Bake;
 
 /**
- * Heat transfer between metal and bread in W/(m²·K). Wet dough settles on the metal within seconds; a crust that dries is
- * rough and stands off it; a face that has set no longer flows into the metal; a puffed bread touches by its rim.
+ * Heat transfer between metal and bread in W/(m²·K). Wet dough settles on the metal; within two seconds its face gels and
+ * flows no more; a crust that dries is rough and stands off; a puffed bread touches by its rim.
  */
 final class Contact
 {
@@ -26,7 +26,7 @@ final class Contact
     public static function conductance(Physics $physics, FaceState $face, float $seconds, Film $film, bool $puffed, bool $pressed): float
     {
         [$wet, $dry] = match ($film) {
-            Film::None => [$face->hasLain ? $physics->contactSet : $physics->contactRaw, $physics->contactDry],
+            Film::None => [$face->hasSet ? $physics->contactSet : $physics->contactRaw, $physics->contactDry],
             Film::Oil => [self::OILED_RAW * $physics->contactRaw, $physics->contactOiled],
         };
         $settled = $physics->firstContact + (1 - $physics->firstContact) * (1 - exp(-$seconds / $physics->settlingSeconds));

@@ -24,7 +24,8 @@ final class FaceState
 
     public float $hottestSpotCelsius;
 
-    public bool $hasLain = false;
+    /** A wet face settles into the metal; within seconds it gels, and flows no more. */
+    public bool $hasSet = false;
 
     /** Seconds on the metal at gel-setting heat. */
     public float $hotSeconds = 0.0;
@@ -39,7 +40,7 @@ final class FaceState
     {
         $this->contactSeconds += $seconds;
         $this->hotSeconds += $this->celsius > self::GEL_CELSIUS ? $seconds : 0.0;
-        $this->hasLain = $this->hasLain || $long;
+        $this->hasSet = $this->hasSet || $long;
     }
 
     /** @param float $spotCelsius of the spots that touch closely */

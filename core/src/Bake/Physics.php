@@ -14,8 +14,8 @@ use StoneMill\Measure\Exception\OutOfRange;
 final readonly class Physics
 {
     /**
-     * @param float $contactRaw W/(m²·K) of wet dough settled on metal. Published for wet foods in contact cooking 200–1200 (Housová and Topinka 1985)
-     * @param float $contactSet W/(m²·K) of a face that has set and no longer flows into the metal
+     * @param float $contactRaw W/(m²·K) of wet dough in its first seconds on metal. Published for wet foods in contact cooking 200–1200 (Housová and Topinka 1985)
+     * @param float $contactSet W/(m²·K) of a wet face that has gelled and no longer flows into the metal
      * @param float $contactDry W/(m²·K) of a dry crust, rough and standing off the metal
      * @param float $contactOiled W/(m²·K) of a dry crust with oil in the gap
      * @param float $settlingSeconds in which the first contact grows

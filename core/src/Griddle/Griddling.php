@@ -137,7 +137,7 @@ final class Griddling
         $first = $this->laying->bread->matter->waterPerDry;
         $sealed = (1 - self::SEALED_SHARE) * $first;
         foreach ([$bake->below(), $bake->above()] as $face) {
-            if (! $face->hasLain || $face->waterPerDry > $sealed) {
+            if (! $face->hasSet || $face->waterPerDry > $sealed) {
                 return false;
             }
         }

@@ -39,7 +39,7 @@ final class BakeTest extends TestCase
                 self::assertGreaterThan(-5, $celsius);
                 self::assertLessThan(700, $celsius);
             }
-            self::assertGreaterThanOrEqual(0, min($bake->waterProfile()));
+            self::assertGreaterThanOrEqual(0, min(INF, ...$bake->waterProfile()));
         }
     }
 

@@ -95,8 +95,7 @@ final class OwnTurnsTest extends TestCase
     private static function baked(float $millimetres, float $celsius, array $touches): PlannedBake
     {
         $list = array_map(static fn (array $touch): array => ['action' => $touch[0], 'seconds' => (float) $touch[1]], $touches);
-        self::assertNotEmpty($list);
 
-        return (new OwnTurns($list, 0.0))->bake(Bench::laying(Bench::reference()->styles->style('pressed-masa'), null, $millimetres, $celsius));
+        return (new OwnTurns($list === [] ? self::fail('There are no touches.') : $list, 0.0))->bake(Bench::laying(Bench::reference()->styles->style('pressed-masa'), null, $millimetres, $celsius));
     }
 }

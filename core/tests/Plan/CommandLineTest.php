@@ -109,7 +109,7 @@ final class CommandLineTest extends TestCase
     {
         // The server compiles the model's loops to machine code; PHP's compiler has been wrong about such loops before.
         foreach (['bake' => 'bake-own', 'turns' => 'turns-masa', 'practice' => 'practice-hot'] as $question => $example) {
-            $compiled = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M'];
+            $compiled = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
             self::assertSame(
                 self::ask($question, "formats/examples/$example.json", '-d', 'opcache.enable_cli=0'),
                 self::ask($question, "formats/examples/$example.json", ...$compiled),
@@ -121,7 +121,7 @@ final class CommandLineTest extends TestCase
     private static function ask(string $question, string $file, string ...$options): array
     {
         $root = dirname(__DIR__, 3);
-        $process = proc_open([PHP_BINARY, ...$options, 'bin/ask.php', $question, $file], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $root);
+        $process = proc_open([PHP_BINARY, ...array_values($options), 'bin/ask.php', $question, $file], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $root);
         self::assertIsResource($process);
         $out = (string) stream_get_contents($pipes[1]);
         $error = (string) stream_get_contents($pipes[2]);

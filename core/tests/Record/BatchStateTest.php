@@ -123,18 +123,18 @@ final class BatchStateTest extends TestCase
 
     public function test_a_piece_out_of_tolerance_is_named_until_one_is_even_again_and_the_spread_is_told(): void
     {
-        $taken = fn (float ...$readings): array => BatchState::of(self::planned(), [
+        $taken = fn (array $readings): array => BatchState::of(self::planned(), [
             $this->event(EventKind::ScaleSet, ['grams' => 400.0, 'pieces' => 4]),
-            ...array_map(fn (float $grams): BatchEvent => $this->event(EventKind::Portioned, ['grams' => $grams]), $readings),
+            ...array_map(fn (float $grams): BatchEvent => $this->event(EventKind::Portioned, ['grams' => $grams]), array_values($readings)),
         ])->portions()->toArray();
         // 100 g each, ± 2 g: the first took 106.
-        self::assertSame(['piece' => 1, 'off_grams' => 6.0, 'is_last' => false], $taken(294.0)['out_of_tolerance']);
-        self::assertNull($taken(300.0)['out_of_tolerance']);
-        self::assertNull($taken(294.0, 195.0)['out_of_tolerance']);
-        self::assertSame(['piece' => 4, 'off_grams' => -5.0, 'is_last' => true], $taken(299.0, 198.0, 95.0, 0.0)['out_of_tolerance']);
+        self::assertSame(['piece' => 1, 'off_grams' => 6.0, 'is_last' => false], $taken([294.0])['out_of_tolerance']);
+        self::assertNull($taken([300.0])['out_of_tolerance']);
+        self::assertNull($taken([294.0, 195.0])['out_of_tolerance']);
+        self::assertSame(['piece' => 4, 'off_grams' => -5.0, 'is_last' => true], $taken([299.0, 198.0, 95.0, 0.0])['out_of_tolerance']);
         // 106, 98, 98, 98: mean 100, squares 36 + 3 · 4 = 48, √(48/3) = 4.
-        self::assertSame(4.0, $taken(294.0, 196.0, 98.0, 0.0)['spread_percent']);
-        self::assertNull($taken(294.0)['spread_percent']);
+        self::assertSame(4.0, $taken([294.0, 196.0, 98.0, 0.0])['spread_percent']);
+        self::assertNull($taken([294.0])['spread_percent']);
     }
 
     public function test_a_whole_countdown_by_the_marks_ends_at_nothing(): void

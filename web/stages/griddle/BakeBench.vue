@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, ref, watch } from 'vue'
+import { computed, onScopeDispose, ref, watch } from 'vue'
 import { api } from '@/api/client'
 import { useAsking } from '@/api/asking'
 import type { OwnTurns, Plan, PlanRequest } from '@/api/types'
@@ -34,11 +34,23 @@ watch(
   () =>
     void bakes.about({
       request: modelRequest.value,
-      sensitivity: own.value === null,
       ...(own.value ? { own: { touches: own.value, finish_seconds: finishSeconds.value } } : {}),
     }),
   { immediate: true },
 )
+/** What being a little off does takes eight bakes more: it waits until the hand rests. */
+const REST_MILLISECONDS = 450
+const off = useAsking(api.bake)
+let resting: ReturnType<typeof setTimeout> | undefined
+watch(
+  modelRequest,
+  request => {
+    clearTimeout(resting)
+    resting = setTimeout(() => void off.about({ request, sensitivity: true }), REST_MILLISECONDS)
+  },
+  { immediate: true },
+)
+onScopeDispose(() => clearTimeout(resting))
 
 function begin() {
   if (found.value) own.value = ownFrom(found.value)
@@ -79,7 +91,7 @@ function use() {
         <BakeWords :words="mine.words" />
       </div>
     </div>
-    <OffPlans v-if="!own && bakes.answer.value?.sensitivity" :off="bakes.answer.value.sensitivity" />
+    <OffPlans v-if="!own && off.answer.value?.sensitivity" :off="off.answer.value.sensitivity" />
     <template v-if="own">
       <Fader
         v-for="(touch, index) in own"
