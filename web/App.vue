@@ -102,8 +102,15 @@ async function leave() {
   text-decoration: none;
 }
 
+@media (max-width: 40rem) {
+  .top-places a {
+    padding: 0 0.5rem;
+  }
+}
+
 .top-places {
   display: flex;
+  flex-wrap: wrap;
   gap: 0.2rem;
 }
 

@@ -105,7 +105,7 @@ watch(() => [section, narrow], draw, { flush: 'post' })
           height="4"
           class="puff"
         />
-        <g v-for="tick in ticksOf(section.seconds)" :key="tick">
+        <g v-for="tick in ticksOf(section.seconds, narrow ? 5 : 8)" :key="tick">
           <line :x1="x(tick)" :x2="x(tick)" :y1="TOP + HEIGHT + 24" :y2="TOP + HEIGHT + 29" class="tick" />
           <text :x="x(tick)" :y="TOP + HEIGHT + 44" class="tick-name" :class="{ 'is-first': tick === 0 }">
             {{ clock(tick) }}

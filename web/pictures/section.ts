@@ -52,8 +52,8 @@ export function cellsOf(
   ).flat()
 }
 
-/** Ticks of a time axis: at most about eight, at kitchen numbers of seconds. */
-export function ticksOf(seconds: number): number[] {
-  const step = [5, 10, 15, 20, 30, 60, 120, 300, 600].find(one => seconds / one <= 8) ?? 900
+/** Ticks of a time axis, at kitchen numbers of seconds. */
+export function ticksOf(seconds: number, most = 8): number[] {
+  const step = [5, 10, 15, 20, 30, 60, 120, 300, 600].find(one => seconds / one <= most) ?? 900
   return Array.from({ length: Math.floor(seconds / step) + 1 }, (_, index) => index * step)
 }

@@ -21,7 +21,7 @@ const words = computed(() => {
 </script>
 
 <template>
-  <svg class="plate" viewBox="-150 -150 300 300" role="img" :aria-label="words">
+  <svg class="plate" viewBox="-150 -172 300 322" role="img" :aria-label="words">
     <circle r="142" class="iron" />
     <g v-if="laid && seen">
       <ellipse v-if="seen.puffed" cx="6" cy="10" rx="112" ry="110" class="shadow" />

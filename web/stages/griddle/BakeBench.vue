@@ -82,6 +82,7 @@ function use() {
       <div class="stack">
         <SectionPicture
           :section="found"
+          :narrow="mine !== null"
           :title="own ? 'Found by the model' : usesOwn ? 'The model, for comparison' : 'The plan'"
         />
         <BakeWords :words="found.words" />
