@@ -14,6 +14,7 @@ use StoneMill\Style\Style;
 final readonly class Laying
 {
     /**
+     * @param int|null $turnCount of a bread that is turned all the time; null for as often as is usual
      * @param float $balance above 1 the touches between come sooner, below 1 later: it shifts colour from one face to the other
      *
      * @throws OutOfRange If the metal is no hotter than boiling water.
@@ -27,6 +28,7 @@ final readonly class Laying
         public Kitchen $kitchen,
         public Aim $aim,
         public float $balance = 1.0,
+        public ?int $turnCount = null,
     ) {
         OutOfRange::guard('surface temperature in °C', $iron->setCelsius, 120, 400);
     }
@@ -43,21 +45,34 @@ final readonly class Laying
 
     public function on(Iron $iron): self
     {
-        return new self($this->style, $this->school, $this->grease, $this->bread, $iron, $this->kitchen, $this->aim, $this->balance);
+        return new self($this->style, $this->school, $this->grease, $this->bread, $iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount);
     }
 
     public function of(Bread $bread): self
     {
-        return new self($this->style, $this->school, $this->grease, $bread, $this->iron, $this->kitchen, $this->aim, $this->balance);
+        return new self($this->style, $this->school, $this->grease, $bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount);
     }
 
     public function by(TurnSchool $school): self
     {
-        return new self($this->style, $school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance);
+        return new self($this->style, $school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount);
     }
 
     public function towards(Aim $aim, float $balance): self
     {
-        return new self($this->style, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $aim, $balance);
+        return new self($this->style, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $aim, $balance, $this->turnCount);
+    }
+
+    public function turned(?int $times): self
+    {
+        return new self($this->style, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $times);
+    }
+
+    /** How practice turns it, as often as is wanted. */
+    public function practice(): ?StylePlan
+    {
+        $plan = $this->style->turnPlans[$this->school->value] ?? null;
+
+        return $this->turnCount === null || $this->school !== TurnSchool::Continuous ? $plan : $plan?->withTurns($this->turnCount);
     }
 }

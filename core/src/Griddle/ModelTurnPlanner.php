@@ -39,7 +39,7 @@ final readonly class ModelTurnPlanner implements TurnPlanner
     /** @throws UnplannedSchool If the style is not turned that way. */
     public function bake(Laying $laying): PlannedBake
     {
-        $practice = $laying->style->turnPlans[$laying->school->value]
+        $practice = $laying->practice()
             ?? throw UnplannedSchool::of($laying->school, $laying->style);
         $work = Griddling::lay($laying, $this->mesh);
         $end = min(self::MOST_SECONDS, self::PATIENCE * $practice->liftSeconds * max(1.0, $laying->thicknessMillimetres() / $practice->referenceMillimetres) ** 1.5);

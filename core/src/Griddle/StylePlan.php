@@ -19,4 +19,15 @@ final readonly class StylePlan
         public int $finishSeconds = 0,
     ) {
     }
+
+    /** The same way of turning with so many turns, evenly spread: for a bread that is turned all the time. */
+    public function withTurns(int $count): self
+    {
+        $turns = array_map(
+            fn (int $turn): array => ['action' => TurnAction::Turn, 'seconds' => $this->liftSeconds * $turn / ($count + 1)],
+            range(1, max(1, $count)),
+        );
+
+        return new self($this->referenceCelsius, $this->referenceMillimetres, $turns, $this->liftSeconds, $this->finishSeconds);
+    }
 }

@@ -19,6 +19,8 @@ final readonly class TurnSearch
 
     private const ROUNDS = 2;
 
+    private const TIMES = [3, 4, 5, 6, 8];
+
     /** What a miss costs, by its size: planning weights for order only. */
     private const COST_SHADE = 1.0;
 
@@ -60,6 +62,7 @@ final readonly class TurnSearch
                 'shade' => $this->wish->aim->shade,
                 'weight_loss_percent' => 100 * $this->wish->aim->lossShare,
                 'balance' => $baked->laying->balance,
+                ...($baked->laying->turnCount === null ? [] : ['turn_count' => $baked->laying->turnCount]),
             ],
         ];
     }
@@ -101,8 +104,25 @@ final readonly class TurnSearch
             [$heat] = $this->cheapest($coarse, $laying, $apart > 0 ? [$heat, $heat - $apart, $heat + $apart] : [$heat], [$lean]);
             [, $lean] = $this->cheapest($coarse, $laying, [$heat], [$lean, $lean / 1.08, $lean * 1.08]);
         }
+        $times = $laying->school === TurnSchool::Continuous ? $this->howOften($coarse, $laying, $heat, $lean) : null;
 
-        return (new ModelTurnPlanner)->bake($this->at($laying, $heat)->towards($this->wish->aim, $lean));
+        return (new ModelTurnPlanner)->bake($this->at($laying->turned($times), $heat)->towards($this->wish->aim, $lean));
+    }
+
+    /** A bread that is turned all the time is turned as often as serves it best; every other school has its own number. */
+    private function howOften(ModelTurnPlanner $coarse, Laying $laying, float $heat, float $lean): ?int
+    {
+        $best = null;
+        $least = INF;
+        foreach (self::TIMES as $times) {
+            $cost = $this->cost($coarse->bake($this->at($laying->turned($times), $heat)->towards($this->wish->aim, $lean)));
+            if ($cost < $least) {
+                $least = $cost;
+                $best = $times;
+            }
+        }
+
+        return $best;
     }
 
     /** @return array{float, float, float} heat, lean and how far apart the heats were */

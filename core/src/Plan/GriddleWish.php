@@ -18,19 +18,21 @@ final readonly class GriddleWish
         private ?float $shade,
         private ?float $lossPercent,
         public float $balance,
+        public ?int $turnCount,
         public ?OwnTurns $own,
     ) {
     }
 
     public static function read(Node $node): self
     {
-        $node->object(['surface_celsius', 'shade', 'weight_loss_percent', 'balance', 'own']);
+        $node->object(['surface_celsius', 'shade', 'weight_loss_percent', 'balance', 'turn_count', 'own']);
 
         return new self(
             $node->at('surface_celsius')->optionalNumber(Limits::LEAST_SURFACE_CELSIUS, Limits::MOST_SURFACE_CELSIUS, '°C'),
             $node->at('shade')->optionalNumber(Limits::LEAST_SHADE, Limits::MOST_SHADE),
             $node->at('weight_loss_percent')->optionalNumber(Limits::LEAST_LOSS_PERCENT, Limits::MOST_LOSS_PERCENT, '%'),
             $node->at('balance')->optionalNumber(Limits::LEAST_BALANCE, Limits::MOST_BALANCE) ?? 1.0,
+            $node->at('turn_count')->optionalInteger(1, Limits::MOST_TURNS),
             $node->at('own')->isAbsent() ? null : OwnTurns::read($node->at('own')),
         );
     }

@@ -33,6 +33,8 @@ final class Limits
 
     public const MOST_BALANCE = 2;
 
+    public const MOST_TURNS = 12;
+
     public const EATERS = 100;
 
     public const PIECES = 200;

@@ -39,6 +39,7 @@ final class OnTheGriddle
             new Kitchen($room),
             $request->griddle->aim($request->style, $request->method->turns, $disc->thicknessMillimetres),
             $request->griddle->balance,
+            $request->griddle->turnCount,
         );
     }
 

@@ -65,6 +65,19 @@ final class TurnSearchTest extends TestCase
         );
     }
 
+    public function test_a_bread_that_is_turned_all_the_time_is_turned_as_often_as_serves_it(): void
+    {
+        $answer = Bench::ask('turns', ['request' => ['style' => 'coconut-psyllium-wrap'], 'wish' => ['schools' => ['continuous'], 'shade' => 0.3]]);
+        self::assertIsArray($answer['wish']);
+        self::assertIsArray($answer['best']);
+        $times = $answer['wish']['griddle']['turn_count'];
+        self::assertCount($times + 1, $answer['best']['touches']);
+        $plan = Bench::plan(['style' => 'coconut-psyllium-wrap', 'formula' => ['method' => ['turns' => 'continuous']], 'griddle' => $answer['wish']['griddle']]);
+        self::assertSame(array_column($answer['best']['touches'], 'at_seconds'), array_map(static fn ($touch): float => round($touch->atSeconds, 1), $plan->turns->touches()));
+        // Any other school has its own number of turns.
+        self::assertCount(3, Bench::plan(['style' => 'pressed-masa', 'griddle' => ['turn_count' => 7]])->turns->turns);
+    }
+
     public function test_a_hotter_griddle_with_the_times_kept_gives_more_colour_and_a_thicker_disc_less(): void
     {
         foreach (['pressed-masa', 'maize-round', 'thick-corn-round'] as $id) {
