@@ -15,8 +15,8 @@ use StoneMill\Measure\Unit;
  *   t = t_ref · (d / d_ref)^1.3 · (T_ref − 100) / (T − 100)
  *
  * The exponent lies between heating through (2) and boiling off water at a given heat flow (1); the last
- * factor is the heat flow into a face that is held at 100 °C by its own steam. A planning rule, not a model
- * of heat and moisture; see docs/model.md.
+ * factor is the heat flow into a face that is held at 100 °C by its own steam. A rule for sketches, where many
+ * breads are weighed and none is cooked; plans come from ModelTurnPlanner.
  */
 final readonly class StyleTurnPlanner implements TurnPlanner
 {

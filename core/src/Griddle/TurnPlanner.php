@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
-/** Finds when to turn and lift. Style defaults answer today; a physical model can answer behind the same door. */
+/** Finds when to turn and lift: by the model of heat and water, or in a sketch by the style's own times. */
 interface TurnPlanner
 {
     public function plan(Laying $laying): TurnPlan;
