@@ -34,7 +34,7 @@ const ceiling = computed(() => top(Math.max(thickness, guide ?? 0, thinnest)) - 
     <text x="230" :y="FLOOR + 24" class="middle">
       disc {{ units.text(thickness, 'mm') }}{{ guide === null ? '' : `, guides ${units.text(guide, 'mm')}` }}
     </text>
-    <text x="376" :y="top(thinnest) + 5" class="least">{{ units.text(thinnest, 'mm') }} at least</text>
+    <text x="374" :y="top(thinnest) + 5" class="least">≥ {{ units.text(thinnest, 'mm') }}</text>
   </svg>
 </template>
 
@@ -70,14 +70,15 @@ const ceiling = computed(() => top(Math.max(thickness, guide ?? 0, thinnest)) - 
 
 text {
   fill: var(--ink);
-  font: 400 14px var(--font-text);
+  font: 400 17px var(--font-text);
 }
 
 .middle {
   text-anchor: middle;
 }
 
+/* Room at the right is short. */
 .least {
-  font-size: 12px;
+  font-size: 15px;
 }
 </style>

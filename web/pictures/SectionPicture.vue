@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, useTemplateRef, watch } from 'vue'
+import { computed, onMounted, onScopeDispose, ref, useTemplateRef, watch } from 'vue'
 import type { Section } from '@/api/types'
 import { clock, useUnits } from '@/ui/units'
 import { heatColour, LEGEND } from './heat'
@@ -15,9 +15,17 @@ const {
 } = defineProps<{ section: Section; title: string; windows?: boolean; narrow?: boolean }>()
 const units = useUnits()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
+const figure = useTemplateRef<HTMLElement>('figure')
+const CRAMPED_PIXELS = 460
+const cramped = ref(false)
+const isNarrow = computed(() => narrow || cramped.value)
+const seen = new ResizeObserver(([entry]) => {
+  cramped.value = (entry?.contentRect.width ?? CRAMPED_PIXELS) < CRAMPED_PIXELS
+})
+onScopeDispose(() => seen.disconnect())
 const COLUMNS = 240
 /** A narrow picture is drawn in fewer units, so that its letters stay as large. */
-const WIDTH = computed(() => (narrow ? 350 : 560))
+const WIDTH = computed(() => (isNarrow.value ? 350 : 560))
 const HEIGHT = 150
 const LEFT = 4
 const TOP = 30
@@ -48,12 +56,15 @@ function draw() {
   }
 }
 
-onMounted(draw)
-watch(() => [section, narrow], draw, { flush: 'post' })
+onMounted(() => {
+  draw()
+  if (figure.value) seen.observe(figure.value)
+})
+watch(() => [section, isNarrow.value], draw, { flush: 'post' })
 </script>
 
 <template>
-  <figure class="section" role="img" :aria-label="spoken">
+  <figure ref="figure" class="section" role="img" :aria-label="spoken">
     <figcaption class="section-title">
       <strong>{{ title }}</strong>
       <span class="soft"
@@ -105,7 +116,7 @@ watch(() => [section, narrow], draw, { flush: 'post' })
           height="4"
           class="puff"
         />
-        <g v-for="tick in ticksOf(section.seconds, narrow ? 5 : 8)" :key="tick">
+        <g v-for="tick in ticksOf(section.seconds, isNarrow ? 5 : 8)" :key="tick">
           <line :x1="x(tick)" :x2="x(tick)" :y1="TOP + HEIGHT + 24" :y2="TOP + HEIGHT + 29" class="tick" />
           <text :x="x(tick)" :y="TOP + HEIGHT + 44" class="tick-name" :class="{ 'is-first': tick === 0 }">
             {{ clock(tick) }}
