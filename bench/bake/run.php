@@ -61,6 +61,26 @@ function median(callable $work, int $rounds = ROUNDS): float
     return $taken[intdiv($rounds, 2)];
 }
 
+/**
+ * The least of some runs taken in turns: what the work needs when nobody disturbs it.
+ *
+ * @param array<int, callable> $works
+ * @return list<array{float, float}>
+ */
+function least(array $works): array
+{
+    $least = array_fill_keys(array_keys($works), INF);
+    for ($round = 0; $round < 15; $round++) {
+        foreach ($works as $key => $work) {
+            $from = hrtime(true);
+            $work();
+            $least[$key] = min($least[$key], (hrtime(true) - $from) / 1e6);
+        }
+    }
+
+    return array_map(static fn (int $key, float $taken): array => [(float) $key, $taken], array_keys($least), array_values($least));
+}
+
 $bread = bread();
 $mesh = new Mesh(16);
 $iron = Iron::of(Metal::CastIron, Burner::Regulated, 5, 230, 0.4, 70);
@@ -69,8 +89,8 @@ $answer = static fn (BakeUnderWay $bake): array => ['loss' => $bake->lossShare()
 $median = median(static fn () => bake($bread, $mesh));
 echo json_encode([
     'median_ms' => $median,
-    'by_layers' => array_map(static fn (int $layers): array => [$layers, median(static fn () => bake($bread, new Mesh($layers)), 11)], [16, 32, 64]),
-    'by_time' => array_map(static fn (float $scale): array => [180 * $scale, median(static fn () => bake($bread, $mesh, $scale), 11)], [1.0, 2.0, 4.0]),
+    'by_layers' => least([16 => static fn () => bake($bread, new Mesh(16)), 32 => static fn () => bake($bread, new Mesh(32)), 64 => static fn () => bake($bread, new Mesh(64))]),
+    'by_time' => least([180 => static fn () => bake($bread, $mesh), 360 => static fn () => bake($bread, $mesh, 2.0), 720 => static fn () => bake($bread, $mesh, 4.0)]),
     'answer' => $answer(bake($bread, $mesh)),
     'fine' => $answer(bake($bread, new Mesh(16, 0.02))),
     'setup' => [
