@@ -19,7 +19,9 @@ use App\Http\Controllers\SaveRevisionController;
 use App\Http\Controllers\ShowBatchController;
 use App\Http\Controllers\ShowBreadController;
 use App\Http\Controllers\ShowCatalogueController;
+use App\Http\Controllers\ShowDayController;
 use App\Http\Controllers\ShowKitchenController;
+use App\Http\Controllers\ShowNewsController;
 use App\Http\Controllers\ShowSessionController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SignOutController;
@@ -50,6 +52,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('batches', ListBatchesController::class);
     Route::post('batches', StartBatchController::class);
     Route::get('batches/{batch}', ShowBatchController::class);
+    Route::get('batches/{batch}/news', ShowNewsController::class);
+    Route::get('day', ShowDayController::class);
     Route::patch('batches/{batch}', ReplanBatchController::class);
     Route::post('batches/{batch}/events', RecordEventsController::class);
     Route::put('batches/{batch}/verdict', JudgeBatchController::class);

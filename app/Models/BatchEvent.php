@@ -32,6 +32,7 @@ use StoneMill\Record\Stage;
  * @property int|null $pieces
  * @property int|null $piece
  * @property int|null $place
+ * @property int|null $touch
  * @property string|null $text
  * @property string|null $undoes
  */
@@ -57,6 +58,7 @@ final class BatchEvent extends Model
             pieces: $this->pieces,
             piece: $this->piece,
             place: $this->place,
+            touch: $this->touch,
             text: $this->text,
             undoes: $this->undoes,
         );
@@ -79,6 +81,7 @@ final class BatchEvent extends Model
             'pieces' => $event->pieces,
             'piece' => $event->piece,
             'place' => $event->place,
+            'touch' => $event->touch,
             'text' => $event->text,
             'undoes' => $event->undoes,
         ];

@@ -62,8 +62,8 @@ final class EveryStyleTest extends TestCase
     {
         $done = 0;
         $second = 0;
-        while ($state['griddle']['next'] !== [] && $done < 100) {
-            $next = $state['griddle']['next'][0];
+        while ($state['griddle']['steps'] !== [] && $done < 100) {
+            $next = $state['griddle']['steps'][0];
             $second += 5;
             $at = sprintf('2026-03-02T10:%02d:%02d.000Z', intdiv($second, 60), $second % 60);
             $fields = $next['action'] === 'lay' ? ['piece' => $next['piece'], 'place' => $next['place']] : ['piece' => $next['piece']];

@@ -22,11 +22,22 @@ final class GriddlePlanTest extends TestCase
             ->assertOk()->assertJsonPath('plan.griddle.lift.at_seconds', 104);
         $laid = self::event('laid', ['piece' => 1, 'place' => 1], '2026-03-02T10:00:00.000Z');
         $this->postJson("/api/v1/batches/$id/events", ['events' => [$laid]])
-            ->assertOk()->assertJsonPath('state.griddle.pieces.0.next.due_at', '2026-03-02T10:00:31.000Z');
+            ->assertOk()->assertJsonPath('state.griddle.since', '2026-03-02T10:00:00.000Z')->assertJsonPath('state.griddle.steps', static fn (array $steps): bool => self::nextOf(1, $steps) === ['turn', 31]);
         $turned = self::event('turned', ['piece' => 1], '2026-03-02T10:00:35.000Z');
-        // Turned four seconds late: what follows moves by as much.
+        // Turned four seconds late: the other face still gets its 46 seconds, from now.
         $this->postJson("/api/v1/batches/$id/events", ['events' => [$turned]])
-            ->assertOk()->assertJsonPath('state.griddle.pieces.0.next.due_at', '2026-03-02T10:01:21.000Z');
+            ->assertOk()->assertJsonPath('state.griddle.steps', static fn (array $steps): bool => self::nextOf(1, $steps) === ['turn', 46]);
+    }
+
+    /**
+     * @param list<array{action: string, piece: int, at: float|int}> $steps
+     * @return array{string, float|int}
+     */
+    private static function nextOf(int $piece, array $steps): array
+    {
+        $own = array_values(array_filter($steps, static fn (array $step): bool => $step['piece'] === $piece));
+
+        return [$own[0]['action'], $own[0]['at']];
     }
 
     public function test_own_times_out_of_order_are_refused_and_the_batch_keeps_its_plan(): void

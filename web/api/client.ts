@@ -24,6 +24,7 @@ import type {
   Change,
   ChooseQuestion,
   ChosenBread,
+  Day,
   Ingredient,
   Kitchen,
   LabelCheck,
@@ -90,7 +91,7 @@ async function send<Answer>(
     throw new Unreachable('The house does not answer.')
   }
   if (!response.ok) throw await refusal(response)
-  return (await response.json()) as Answer
+  return (response.status === 204 ? null : await response.json()) as Answer
 }
 
 async function refusal(response: Response): Promise<Error> {
@@ -149,6 +150,10 @@ export const api = {
   batches: async () => (await send<{ batches: BatchSummary[] }>('GET', '/batches')).batches,
   startBatch: (id: string, bread: string, at: string) => send<Batch>('POST', '/batches', { id, bread, at }),
   batch: (id: string) => send<Batch>('GET', `/batches/${id}`),
+  /** The batch where something happened that the asker does not know of; null where nothing did. */
+  news: (id: string, seen: string) =>
+    send<Batch | null>('GET', `/batches/${id}/news?seen=${encodeURIComponent(seen)}`),
+  day: (hands: number) => send<Day>('GET', `/day?hands=${hands}`),
   replan: (id: string, version: number, request: PlanRequest) =>
     send<Batch>('PATCH', `/batches/${id}`, { version, request }),
   record: (id: string, events: BatchEvent[]) => send<Batch>('POST', `/batches/${id}/events`, { events }),

@@ -1,67 +1,109 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
+import { shallowRef } from 'vue'
 import { Refusal } from '@/api/client'
 import type { BatchEvent } from '@/api/types'
+
+interface Waiting {
+  batch: string
+  event: BatchEvent
+}
+
+interface Shelf extends DBSchema {
+  waiting: { key: number; value: Waiting; indexes: { batch: string } }
+}
+
+let shelf: Promise<IDBPDatabase<Shelf>> | undefined
+
+function open(): Promise<IDBPDatabase<Shelf>> {
+  shelf ??= openDB<Shelf>('mill', 1, {
+    upgrade(database) {
+      database.createObjectStore('waiting', { autoIncrement: true }).createIndex('batch', 'batch')
+    },
+  })
+  return shelf
+}
+
+/** One sender at a time over all tabs of this browser, where it can tell. */
+function alone<Answer>(name: string, work: () => Promise<Answer>): Promise<Answer> {
+  const locks = globalThis.navigator?.locks as LockManager | undefined
+  return locks ? locks.request(name, work) : work()
+}
 
 /**
  * Events wait on this device until the server has them: written down before they are sent, sent in order,
  * taken off when the server says so. A crash in between sends them again, which the server knows by their id.
  */
 export class EventQueue {
-  private sending = false
+  /** What this page knows to be waiting, oldest first. */
+  readonly waiting = shallowRef<BatchEvent[]>([])
+  private sending: Promise<unknown> | null = null
 
-  constructor(
-    private readonly batchId: string,
-    private readonly store: Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> = localStorage,
-  ) {}
+  private constructor(private readonly batchId: string) {}
 
-  get waiting(): BatchEvent[] {
-    try {
-      return JSON.parse(this.store.getItem(this.key) ?? '[]') as BatchEvent[]
-    } catch {
-      return []
-    }
+  static async of(batchId: string): Promise<EventQueue> {
+    const queue = new EventQueue(batchId)
+    await queue.look()
+    return queue
   }
 
-  add(event: BatchEvent): void {
-    this.keep([...this.waiting, event])
+  async add(event: BatchEvent): Promise<void> {
+    this.waiting.value = [...this.waiting.value, event]
+    await (await open()).add('waiting', { batch: this.batchId, event: { ...event } })
   }
 
   /**
-   * Sends what waits, oldest first. An event that the server refuses is taken off and handed to `refused`;
-   * if the server is not there, everything stays.
+   * Sends what waits, oldest first. What the server has taken leaves the queue in the same moment in which its answer
+   * is handed to `heard`, so that nothing is ever seen twice or not at all. An event that the server refuses is taken
+   * off and handed to `refused`; if the server is not there, everything stays.
    */
   async flush<Answer>(
     send: (events: BatchEvent[]) => Promise<Answer>,
+    heard: (answer: Answer) => void,
     refused: (event: BatchEvent, why: Refusal) => void,
-  ): Promise<Answer | undefined> {
-    if (this.sending) return undefined
-    this.sending = true
-    let answer: Answer | undefined
+  ): Promise<void> {
+    if (this.sending) return
+    this.sending = alone(`mill.queue.${this.batchId}`, () => this.sendAll(send, heard, refused))
     try {
-      for (let next = this.waiting[0]; next; next = this.waiting[0]) {
-        try {
-          answer = await send([next])
-        } catch (failure) {
-          if (!(failure instanceof Refusal) || failure.status !== 422) throw failure
-          refused(next, failure)
-        }
-        this.drop(next.id)
-      }
+      await this.sending
     } finally {
-      this.sending = false
+      this.sending = null
+      await this.look()
     }
-    return answer
   }
 
-  private drop(id: string): void {
-    this.keep(this.waiting.filter(event => event.id !== id))
+  private async sendAll<Answer>(
+    send: (events: BatchEvent[]) => Promise<Answer>,
+    heard: (answer: Answer) => void,
+    refused: (event: BatchEvent, why: Refusal) => void,
+  ): Promise<void> {
+    const database = await open()
+    for (;;) {
+      const next = await database
+        .transaction('waiting')
+        .store.index('batch')
+        .openCursor(IDBKeyRange.only(this.batchId))
+      if (!next) return
+      const { primaryKey, value } = next
+      try {
+        const answer = await send([value.event])
+        this.forget(value.event)
+        heard(answer)
+      } catch (failure) {
+        if (!(failure instanceof Refusal) || failure.status !== 422) throw failure
+        this.forget(value.event)
+        refused(value.event, failure)
+      }
+      await database.delete('waiting', primaryKey)
+    }
   }
 
-  private keep(events: BatchEvent[]): void {
-    if (events.length) this.store.setItem(this.key, JSON.stringify(events))
-    else this.store.removeItem(this.key)
+  private forget(gone: BatchEvent): void {
+    this.waiting.value = this.waiting.value.filter(event => event.id !== gone.id)
   }
 
-  private get key(): string {
-    return `mill.queue.${this.batchId}`
+  /** Another tab may have written down, or sent, what this one does not know of. */
+  private async look(): Promise<void> {
+    const found = await (await open()).getAllFromIndex('waiting', 'batch', this.batchId)
+    this.waiting.value = found.map(one => one.event)
   }
 }

@@ -6,6 +6,36 @@ const STORED = 'mill.keys'
 export const keysOn = ref(localStorage.getItem(STORED) !== 'off')
 watch(keysOn, on => localStorage.setItem(STORED, on ? 'on' : 'off'))
 
+const PEDAL = 'mill.pedal'
+
+/** The key that a foot pedal sends, as its browser names it; empty where there is none. */
+export const pedalKey = ref(localStorage.getItem(PEDAL) ?? '')
+watch(pedalKey, key => localStorage.setItem(PEDAL, key))
+
+/** Waits for the pedal to be pressed once and remembers what it sends. Escape and Tab stay what they are. */
+export function learnPedal(learned: () => void): () => void {
+  function pressed(event: KeyboardEvent) {
+    event.preventDefault()
+    stop()
+    if (event.key !== 'Escape' && event.key !== 'Tab') pedalKey.value = event.code
+    learned()
+  }
+  const stop = () => window.removeEventListener('keydown', pressed, true)
+  window.addEventListener('keydown', pressed, true)
+  return stop
+}
+
+/** Calls back for the pedal, wherever the focus is: nobody types with a foot. */
+export function usePedal(callback: () => void): void {
+  function pressed(event: KeyboardEvent) {
+    if (!pedalKey.value || event.code !== pedalKey.value || event.repeat || event.code === 'Space') return
+    event.preventDefault()
+    callback()
+  }
+  window.addEventListener('keydown', pressed)
+  onScopeDispose(() => window.removeEventListener('keydown', pressed))
+}
+
 /** Calls back for a key, unless the focus is on something that has its own use for it. */
 export function useKey(key: string, callback: () => void): void {
   function pressed(event: KeyboardEvent) {

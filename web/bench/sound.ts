@@ -1,7 +1,7 @@
-import type { NextAction } from '@/api/types'
+import type { Step } from '@/api/types'
 
 /** Notes in Hz, a sixth of a second each: every action has a figure of its own, so that it is known without looking. */
-const FIGURES: Record<NextAction['action'], number[]> = {
+const FIGURES: Record<Step['action'], number[]> = {
   lay: [440],
   turn: [660, 880],
   press: [660, 880, 880],
@@ -18,7 +18,7 @@ export function wakeSound(): void {
   void context.resume()
 }
 
-export function sound(action: NextAction['action']): void {
+export function sound(action: Step['action']): void {
   const audio = context
   navigator.vibrate?.(FIGURES[action].flatMap(() => [120, 60]))
   if (!audio) return

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { GriddlePiece, NextAction, Plan, PlanRequest } from '@/api/types'
-import { ACTION_WORDS, ringOf } from '@/stages/griddle/hands'
+import type { Griddle, GriddlePiece, Plan, PlanRequest, Step } from '@/api/types'
+import { ACTION_WORDS, ringOf, stepOf } from '@/stages/griddle/hands'
 import { clock } from '@/ui/units'
 import { plateOf } from './plate'
 
 /** The griddle from above, to scale: each piece with its ring of time; the next one wears a wedge and a word. */
-const { plan, request, pieces, next, now } = defineProps<{
+const { plan, request, griddle, next, now } = defineProps<{
   plan: Plan
   request: PlanRequest
-  pieces: GriddlePiece[]
-  next: NextAction | undefined
+  griddle: Griddle
+  next: Step | undefined
   now: number
 }>()
 const emit = defineEmits<{ tap: [place: number] }>()
@@ -23,13 +23,14 @@ const small = computed(() => Math.min(1, radius.value / 80))
 const around = computed(() => 2 * Math.PI * ringRadius.value)
 const spots = computed(() =>
   plan.griddle.places.map((spot, index) => {
-    const piece = pieces.find(one => one.place === index + 1)
-    const ring = piece ? ringOf(piece, now) : null
+    const piece = griddle.pieces.find(one => one.place === index + 1)
+    const ring = piece ? ringOf(griddle, piece, now) : null
     return {
       ...spot,
       place: index + 1,
       piece,
       ring,
+      step: piece && stepOf(griddle, piece.piece),
       isNext: next?.place === index + 1,
       label: label(index + 1, piece),
     }
@@ -37,8 +38,10 @@ const spots = computed(() =>
 )
 
 function label(place: number, piece: GriddlePiece | undefined): string {
-  if (!piece?.next) return `Place ${place}, empty: lay a piece here`
-  return `Piece ${piece.piece}: ${ACTION_WORDS[piece.next.action].toLowerCase()}`
+  const step = piece && stepOf(griddle, piece.piece)
+  return step
+    ? `Piece ${step.piece}: ${ACTION_WORDS[step.action].toLowerCase()}`
+    : `Place ${place}, empty: lay a piece here`
 }
 
 function words(spot: (typeof spots.value)[number]): string {
@@ -84,8 +87,8 @@ function words(spot: (typeof spots.value)[number]): string {
         <g :transform="`scale(${small})`">
           <text y="-12" class="number">{{ spot.piece.piece }}</text>
           <text y="26" class="left">{{ words(spot) }}</text>
-          <text v-if="spot.piece.next" y="48" class="what">
-            {{ ACTION_WORDS[spot.piece.next.action].split(' ').pop() }}
+          <text v-if="spot.step" y="48" class="what">
+            {{ ACTION_WORDS[spot.step.action].split(' ').pop() }}
           </text>
         </g>
       </template>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Plan } from '@/api/types'
-import { lanesOf, ticksOf } from './lanes'
+import { cookingFrom, lanesOf, ticksOf } from './lanes'
 
 const action = (
   kind: string,
@@ -22,6 +22,7 @@ const action = (
 const plan = {
   line: {
     hands: 1,
+    bottleneck: { by: 'griddle', words: '' },
     actions: [
       action('rest', 0, 600, null, null, null),
       action('lay', 600, 604, 1, 1, 1),
@@ -46,6 +47,14 @@ describe('the line as lanes', () => {
       [600, 704],
       [710, 814],
     ])
+  })
+
+  it('marks what holds the batch up', () => {
+    expect(lanesOf(plan).filter(lane => lane.isBottleneck).map(lane => lane.name)).toEqual(['Place 1'])
+  })
+
+  it('finds where the pieces begin', () => {
+    expect(cookingFrom(plan)).toBe(600)
   })
 
   it.each([1800, 5400, 40000, 400000])('marks at most ten times of day over %d s', length => {

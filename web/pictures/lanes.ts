@@ -10,6 +10,8 @@ export interface Bar {
 
 export interface Lane {
   name: string
+  /** What holds the batch up. */
+  isBottleneck: boolean
   bars: Bar[]
 }
 
@@ -24,13 +26,24 @@ export function lanesOf(plan: Plan): Lane[] {
     (a, b) => a - b,
   )
   return [
-    { name: 'Waiting', bars: waiting },
+    { name: 'Waiting', isBottleneck: false, bars: waiting },
     ...pairs.map(pair => ({
       name: plan.line.hands === 1 ? 'Hands' : `Hands ${pair}`,
+      isBottleneck: plan.line.bottleneck.by === 'hands',
       bars: actions.filter(action => action.hands === pair).map(action => bar(action, 'hands')),
     })),
-    ...places.map(place => ({ name: `Place ${place}`, bars: stays(actions, place) })),
+    ...places.map(place => ({
+      name: `Place ${place}`,
+      isBottleneck: plan.line.bottleneck.by === 'griddle',
+      bars: stays(actions, place),
+    })),
   ]
+}
+
+/** When work with the pieces begins: the part of a long day that is worth a closer look. */
+export function cookingFrom(plan: Plan): number {
+  const first = plan.line.actions.find(action => action.piece !== null)
+  return first?.at_seconds ?? 0
 }
 
 /** Whole steps of the clock that are not too close to read. */

@@ -1,39 +1,51 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { api, Refusal, Unreachable } from '@/api/client'
 import type { Batch, BatchEvent, EventKind, Plan, PlanRequest, Verdict } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { EventQueue } from '@/bench/eventQueue'
+import { follow } from '@/bench/follow'
 import { Drafts } from './drafts'
 
 type Fields = Omit<BatchEvent, 'id' | 'kind' | 'at'>
 
 const RETRY_MILLISECONDS = 3000
 const SETTLE_MILLISECONDS = 350
+const NEWS_MILLISECONDS = 1000
 
 /** The batch on the page: what the server says of it, what it has not heard yet, and the plan while a slider moves. */
 export const useBatch = defineStore('batch', () => {
-  const batch = shallowRef<Batch | null>(null)
+  const heard = shallowRef<Batch | null>(null)
   const preview = shallowRef<Plan | null>(null)
   /** What the cook has changed and the server has not taken yet. */
   const wanted = shallowRef<PlanRequest | null>(null)
-  const unsent = ref(0)
+  const queue = shallowRef<EventQueue | null>(null)
+  const away = ref(false)
   const trouble = ref('')
-  const plan = computed(() => preview.value ?? batch.value?.plan ?? null)
-  const request = computed(() => wanted.value ?? batch.value?.request ?? null)
+  const waiting = computed(() => queue.value?.waiting.value ?? [])
+  const unsent = computed(() => waiting.value.length)
+  /** What the server said, with what was done since put on top: the page never waits for it. */
+  const batch = computed<Batch | null>(() =>
+    heard.value && unsent.value
+      ? { ...heard.value, state: follow(heard.value.state, waiting.value) }
+      : heard.value,
+  )
+  const plan = computed(() => preview.value ?? heard.value?.plan ?? null)
+  const request = computed(() => wanted.value ?? heard.value?.request ?? null)
   const drafts = new Drafts()
-  let queue: EventQueue | null = null
   let planning: AbortController | null = null
   let keeping: Promise<void> | null = null
   let settling: ReturnType<typeof setTimeout> | undefined
   let retrying: ReturnType<typeof setTimeout> | undefined
+  const asking = setInterval(() => void look(), NEWS_MILLISECONDS)
+  onScopeDispose(() => clearInterval(asking))
 
   async function open(id: string) {
-    batch.value = null
+    heard.value = null
     preview.value = null
     wanted.value = null
     trouble.value = ''
-    queue = new EventQueue(id)
+    queue.value = await EventQueue.of(id)
     const answer = await api.batch(id)
     take(answer)
     wanted.value = drafts.of(id, answer.version)
@@ -43,22 +55,23 @@ export const useBatch = defineStore('batch', () => {
 
   /** Writes down what happened, on this device first; a changed plan goes ahead of what was done by it. */
   async function record(kind: EventKind, fields: Fields = {}) {
-    if (!batch.value || !queue) return
-    queue.add({ id: uuid(), kind, at: new Date().toISOString(), ...fields })
+    if (!heard.value || !queue.value) return
+    await queue.value.add({ id: uuid(), kind, at: new Date().toISOString(), ...fields })
     await keep()
     await flush()
   }
 
   async function undo() {
-    const event = batch.value?.state.undoable
+    // What the server has not heard of can be undone like anything else, once it has: order is kept.
+    const event = waiting.value.filter(one => one.kind !== 'entered').at(-1)?.id ?? heard.value?.state.undoable
     if (event) await record('undone', { event })
   }
 
   /** Changes what the batch is planned from: the numbers follow at once, the server keeps it when the hand rests. */
   function change(next: PlanRequest) {
-    if (!batch.value) return
+    if (!heard.value) return
     wanted.value = next
-    drafts.keep(batch.value.id, batch.value.version, next)
+    drafts.keep(heard.value.id, heard.value.version, next)
     void show(next)
     clearTimeout(settling)
     settling = setTimeout(() => void keep(), SETTLE_MILLISECONDS)
@@ -67,7 +80,7 @@ export const useBatch = defineStore('batch', () => {
   async function judge(verdict: Verdict) {
     await keep()
     await attempt(async () => {
-      if (batch.value) take(await api.judge(batch.value.id, batch.value.version, verdict))
+      if (heard.value) take(await api.judge(heard.value.id, heard.value.version, verdict))
     })
   }
 
@@ -92,7 +105,7 @@ export const useBatch = defineStore('batch', () => {
   }
 
   async function handOver(sending: PlanRequest) {
-    const current = batch.value
+    const current = heard.value
     if (!current) return
     try {
       const answer = await api.replan(current.id, current.version, sending)
@@ -114,38 +127,50 @@ export const useBatch = defineStore('batch', () => {
   }
 
   async function flush() {
-    const current = batch.value
-    const own = queue
+    const current = heard.value
+    const own = queue.value
     if (!current || !own) return
-    unsent.value = own.waiting.length
-    await attempt(async () => {
-      const answer = await own.flush(
+    await attempt(() =>
+      own.flush(
         events => api.record(current.id, events),
+        answer => {
+          if (queue.value === own) take(answer)
+        },
         (_event, why) => {
           trouble.value = `Not taken down: ${why.message}`
         },
-      )
-      if (answer && queue === own) take(answer)
-    })
-    unsent.value = own.waiting.length
+      ),
+    )
     clearTimeout(retrying)
-    if (unsent.value > 0) retrying = setTimeout(() => void keep().then(flush), RETRY_MILLISECONDS)
+    if (own.waiting.value.length) retrying = setTimeout(() => void keep().then(flush), RETRY_MILLISECONDS)
+  }
+
+  /** Asks whether another tablet went on; not while the page is hidden or has something to say itself. */
+  async function look() {
+    const current = heard.value
+    if (!current || current.finished_at || document.hidden || unsent.value || wanted.value) return
+    await attempt(async () => {
+      const news = await api.news(current.id, `${current.version}-${current.event_count}`)
+      if (news && heard.value === current && !unsent.value) take(news)
+    })
   }
 
   function take(answer: Batch) {
-    batch.value = answer
+    heard.value = answer
     if (!wanted.value) preview.value = null
   }
 
   async function attempt(work: () => Promise<void>) {
     try {
       await work()
+      away.value = false
     } catch (failure) {
       if (failure instanceof DOMException && failure.name === 'AbortError') return
       if (failure instanceof Refusal) trouble.value = failure.message
-      else if (!(failure instanceof Unreachable)) throw failure
+      else if (failure instanceof Unreachable) away.value = true
+      else throw failure
     }
   }
 
-  return { batch, plan, preview, request, unsent, trouble, open, record, undo, change, judge }
+  return { batch, plan, preview, request, unsent, away, trouble, open, record, undo, change, judge }
 })

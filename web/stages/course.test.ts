@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest'
 import type { Plan } from '@/api/types'
-import type { BatchEvent, Stage } from '@/api/types'
 import { afterStage, passed, stagesOf } from './course'
 
 const resting = (seconds: number) => ({ rest: { seconds } }) as Plan
@@ -17,11 +16,10 @@ describe('the course', () => {
   })
 
   it('keeps what was passed when the cook looks back', () => {
-    const entered = (stage: Stage): BatchEvent => ({ id: stage, kind: 'entered', at: '', stage })
-    const events = [entered('measure'), entered('mix'), entered('choose')]
-    expect(passed({ events, finished_at: null }, resting(600))).toBe(3)
-    expect(passed({ events: [], finished_at: null }, resting(600))).toBe(0)
-    expect(passed({ events, finished_at: '2026-03-01T12:00:00Z' }, resting(600))).toBe(10)
+    const state = { entered: ['measure', 'mix', 'choose'] }
+    expect(passed({ state, finished_at: null }, resting(600))).toBe(3)
+    expect(passed({ state: { entered: [] }, finished_at: null }, resting(600))).toBe(0)
+    expect(passed({ state, finished_at: '2026-03-01T12:00:00Z' }, resting(600))).toBe(10)
   })
 
   it('ends with the verdict', () => {

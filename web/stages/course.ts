@@ -54,13 +54,13 @@ export function heatFrom(batch: Batch, plan: Plan): string {
 }
 
 /** How many stops the batch has left behind; looking back at one does not take it back. */
-export function passed(batch: Pick<Batch, 'events' | 'finished_at'>, plan: Plan): number {
+export function passed(
+  batch: Pick<Batch, 'finished_at'> & { state: Pick<Batch['state'], 'entered'> },
+  plan: Plan,
+): number {
   const stages = stagesOf(plan)
   if (batch.finished_at) return stages.length
-  const entered = batch.events.flatMap(event =>
-    event.kind === 'entered' && event.stage ? [stages.indexOf(event.stage)] : [],
-  )
-  return Math.max(0, ...entered)
+  return Math.max(0, ...batch.state.entered.map(stage => stages.indexOf(stage as Stage)))
 }
 
 function heatWords(batch: Batch, plan: Plan): string {

@@ -9,6 +9,7 @@ export const useAppearance = defineStore('appearance', () => {
   const theme = ref<Theme>(stored<Theme>('mill.theme', ['light', 'dark']) ?? preferred())
   const view = ref<View>(stored<View>('mill.view', ['desk', 'bench']) ?? 'desk')
   const muted = ref(localStorage.getItem('mill.muted') === 'yes')
+  const spoken = ref(localStorage.getItem('mill.spoken') === 'yes')
 
   watchEffect(() => {
     document.documentElement.dataset['theme'] = theme.value
@@ -16,6 +17,7 @@ export const useAppearance = defineStore('appearance', () => {
     document.documentElement.dataset['view'] = view.value
     localStorage.setItem('mill.view', view.value)
     localStorage.setItem('mill.muted', muted.value ? 'yes' : 'no')
+    localStorage.setItem('mill.spoken', spoken.value ? 'yes' : 'no')
   })
 
   function switchTheme() {
@@ -27,7 +29,7 @@ export const useAppearance = defineStore('appearance', () => {
     view.value = view.value === 'desk' ? 'bench' : 'desk'
   }
 
-  return { theme, view, muted, switchTheme, switchView }
+  return { theme, view, muted, spoken, switchTheme, switchView }
 })
 
 function stored<T extends string>(key: string, known: T[]): T | undefined {

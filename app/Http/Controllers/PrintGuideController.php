@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Dompdf\Dompdf;
-use Dompdf\Options;
+use App\Http\Pdf;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use StoneMill\Shape\PrintedGuide;
@@ -16,20 +15,8 @@ final class PrintGuideController
     public function __invoke(Request $request): Response
     {
         $guide = PrintedGuide::read(self::wish($request));
-        $options = new Options;
-        $options->setIsRemoteEnabled(false);
-        $options->setTempDir(storage_path('framework/cache'));
-        $options->setFontDir(storage_path('framework/cache'));
-        $options->setFontCache(storage_path('framework/cache'));
-        $pdf = new Dompdf($options);
-        $pdf->setPaper($guide->paper->value);
-        $pdf->loadHtml(view('guide', ['guide' => $guide])->render());
-        $pdf->render();
 
-        return new Response((string) $pdf->output(), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => sprintf('inline; filename="ring-%.0f-mm.pdf"', $guide->diameterMillimetres),
-        ]);
+        return Pdf::response(view('guide', ['guide' => $guide]), $guide->paper->value, sprintf('ring-%.0f-mm.pdf', $guide->diameterMillimetres));
     }
 
     /** @return array<string, mixed> addresses carry words; numbers among them are meant as numbers */

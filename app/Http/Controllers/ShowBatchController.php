@@ -13,6 +13,6 @@ final class ShowBatchController
 {
     public function __invoke(Request $request, string $batch): JsonResponse
     {
-        return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $batch)->load(['events', 'verdict', 'revision.formula'])));
+        return new JsonResponse(BatchDocument::whole(CurrentKitchen::batch($request, $batch)->load(['events', 'verdict', 'revision.formula'])));
     }
 }

@@ -12,6 +12,12 @@ use StoneMill\Record\Moment;
 /** A batch as the interface sees it. */
 final class BatchDocument
 {
+    /** @return array<string, mixed> with its whole log */
+    public static function whole(Batch $batch): array
+    {
+        return [...self::of($batch), 'events' => $batch->events->map(self::event(...))->values()->all()];
+    }
+
     /** @return array<string, mixed> */
     public static function of(Batch $batch): array
     {
@@ -20,7 +26,7 @@ final class BatchDocument
             'request' => $batch->request,
             'plan' => $batch->plan,
             'state' => $batch->state()->toArray(),
-            'events' => $batch->events->map(self::event(...))->values()->all(),
+            'event_count' => $batch->events->count(),
         ];
     }
 
@@ -77,6 +83,7 @@ final class BatchDocument
             'pieces' => $event->pieces,
             'piece' => $event->piece,
             'place' => $event->place,
+            'touch' => $event->touch,
             'text' => $event->text,
             'event' => $event->undoes,
         ], static fn (mixed $value): bool => $value !== null);

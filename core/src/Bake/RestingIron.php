@@ -39,6 +39,19 @@ final class RestingIron
         return $this->patch->bareCelsius;
     }
 
+    /** Seconds until it is as hot as this again, with nothing on it; at most `most`. */
+    public function secondsUntil(float $celsius, float $most): float
+    {
+        $resting = clone $this;
+        $waited = 0.0;
+        while ($resting->celsius() < $celsius && $waited < $most) {
+            $resting->rest(self::STEP_SECONDS);
+            $waited += self::STEP_SECONDS;
+        }
+
+        return $waited;
+    }
+
     public function rest(float $seconds): void
     {
         for ($left = $seconds; $left > 1e-9; $left -= self::STEP_SECONDS) {

@@ -55,9 +55,10 @@ final readonly class ModelTurnPlanner implements TurnPlanner
         }
         $liftedAt = $work->bake->secondsOn();
         $centre = $work->bake->centreCelsius();
+        $recover = PlannedBake::recovery($work);
         $missed = [...$missed, ...$this->finish($work, $laying)];
 
-        return new PlannedBake($laying, $work, $touches, $liftedAt, $centre, $missed);
+        return new PlannedBake($laying, $work, $touches, $liftedAt, $centre, $recover, $missed);
     }
 
     /** A thin bread is hot through before its last turn, a thick one when it is lifted, unless the oven sees to it. */

@@ -79,9 +79,10 @@ final readonly class OwnTurns
         }
         $lifted = $work->bake->secondsOn();
         $centre = $work->bake->centreCelsius();
+        $recover = PlannedBake::recovery($work);
         $this->finish($work, $laying->school);
 
-        return new PlannedBake($laying, $work, $windows, $lifted, $centre, []);
+        return new PlannedBake($laying, $work, $windows, $lifted, $centre, $recover, []);
     }
 
     private function finish(Griddling $work, TurnSchool $school): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
+use StoneMill\Bake\RestingIron;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
@@ -12,6 +13,12 @@ use StoneMill\Measure\Unit;
 /** A bread baked by the model, touched when its school would touch it. */
 final readonly class PlannedBake
 {
+    /** A place has its heat again once it is within this of where it began. */
+    public const RECOVERED_WITHIN_KELVIN = 5.0;
+
+    /** Nobody waits longer for it between two pieces: the next is then given longer. */
+    private const MOST_RECOVERY_SECONDS = 60.0;
+
     /** Two pieces of one batch, and model and griddle, differ by about this share. Planning estimate. */
     private const LOSS_REACH = 0.25;
 
@@ -21,6 +28,7 @@ final readonly class PlannedBake
 
     /**
      * @param non-empty-list<TurnWindow> $touches the turns and the lift
+     * @param float $recoverSeconds that its place waits after the lift until it is hot again
      * @param list<Missed> $missed
      */
     public function __construct(
@@ -29,8 +37,15 @@ final readonly class PlannedBake
         public array $touches,
         public float $liftedAtSeconds,
         public float $centreBeforeLift,
+        public float $recoverSeconds,
         public array $missed,
     ) {
+    }
+
+    /** How long the metal under a bread that was just lifted takes to be hot again. */
+    public static function recovery(Griddling $work): float
+    {
+        return RestingIron::after($work->bake)->secondsUntil($work->bake->iron->setCelsius - self::RECOVERED_WITHIN_KELVIN, self::MOST_RECOVERY_SECONDS);
     }
 
     public function plan(): TurnPlan
@@ -65,6 +80,8 @@ final readonly class PlannedBake
                 Reason::amount('Thickness', $this->laying->thicknessMillimetres(), Unit::Millimetre),
             ),
             missed: $this->missed,
+            recoverSeconds: $this->recoverSeconds,
+            doneCelsius: $this->laying->aim->doneCelsius,
         );
     }
 

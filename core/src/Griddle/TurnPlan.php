@@ -14,6 +14,8 @@ final readonly class TurnPlan
      * @param list<TurnWindow> $turns
      * @param list<Face> $faces
      * @param Figure|null $centreCelsius hottest the middle was before the last touch; null where no model told it
+     * @param float|null $doneCelsius that the middle should reach; null where no model told it
+     * @param float $recoverSeconds until the place of a lifted piece is hot again
      * @param list<Missed> $missed what was wanted and did not come
      */
     public function __construct(
@@ -27,6 +29,8 @@ final readonly class TurnPlan
         public string $basis,
         public ?Figure $centreCelsius = null,
         public array $missed = [],
+        public float $recoverSeconds = 0.0,
+        public ?float $doneCelsius = null,
     ) {
     }
 
@@ -35,7 +39,7 @@ final readonly class TurnPlan
         return Spread::of($this->weightLossPercent->low, $this->weightLossPercent->value, $this->weightLossPercent->high);
     }
 
-    /** @return list<TurnWindow> the turns and the lift, in order */
+    /** @return non-empty-list<TurnWindow> the turns and the lift, in order */
     public function touches(): array
     {
         return [...$this->turns, $this->lift];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace StoneMill\Hearth;
 
-use StoneMill\Bake\Iron;
 use StoneMill\Bake\RestingIron;
 use StoneMill\Griddle\Face;
 use StoneMill\Griddle\Griddling;
@@ -15,9 +14,6 @@ use StoneMill\Griddle\PlannedBake;
 final readonly class Loads
 {
     private const LOADS = 5;
-
-    /** Recovered once it is within this of where it began. */
-    private const NEAR_KELVIN = 5.0;
 
     private const MOST_WAIT_SECONDS = 600.0;
 
@@ -39,7 +35,7 @@ final readonly class Loads
             $iron = RestingIron::after($work->bake);
             $loads[] = $this->row($load, $laidOn, $work);
             if ($load === 1) {
-                $wait = $this->waitAfter($iron, $laying->iron);
+                $wait = $iron->secondsUntil($laying->iron->setCelsius - PlannedBake::RECOVERED_WITHIN_KELVIN, self::MOST_WAIT_SECONDS);
             }
             $iron->rest($this->gapSeconds);
         }
@@ -73,18 +69,6 @@ final readonly class Loads
         ];
     }
 
-    private function waitAfter(RestingIron $iron, Iron $griddle): float
-    {
-        $resting = clone $iron;
-        $waited = 0.0;
-        while ($resting->celsius() < $griddle->setCelsius - self::NEAR_KELVIN && $waited < self::MOST_WAIT_SECONDS) {
-            $resting->rest(2.0);
-            $waited += 2.0;
-        }
-
-        return $waited;
-    }
-
     /**
      * @param non-empty-list<array<string, mixed>> $loads
      * @return list<string>
@@ -98,7 +82,7 @@ final readonly class Loads
             sprintf('A full load cools the metal below it by up to %.0f °C.', max(0.0, $set - $lowest)),
             $wait >= self::MOST_WAIT_SECONDS
                 ? 'At this setting it does not recover between loads: turn up, lay fewer at a time, or wait longer each time.'
-                : sprintf('%.0f s after lifting it is back within %.0f °C.', $wait, self::NEAR_KELVIN),
+                : sprintf('%.0f s after lifting it is back within %.0f °C.', $wait, PlannedBake::RECOVERED_WITHIN_KELVIN),
         ];
 
         return $this->gapSeconds + 5 < $wait

@@ -23,6 +23,16 @@ final readonly class Action
         return new self($this->kind, $this->stage, $this->atSeconds + $seconds, $this->untilSeconds + $seconds, $this->hands, $this->piece, $this->place);
     }
 
+    public function longerBy(float $seconds): self
+    {
+        return new self($this->kind, $this->stage, $this->atSeconds, $this->untilSeconds + $seconds, $this->hands, $this->piece, $this->place);
+    }
+
+    public function renumberedBy(int $pieces): self
+    {
+        return $this->piece === null ? $this : new self($this->kind, $this->stage, $this->atSeconds, $this->untilSeconds, $this->hands, $this->piece + $pieces, $this->place);
+    }
+
     /** @return array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null} */
     public function toArray(): array
     {

@@ -4,144 +4,145 @@ declare(strict_types=1);
 
 namespace StoneMill\Line;
 
-use StoneMill\Griddle\TurnAction;
-use StoneMill\Griddle\TurnPlan;
+use StoneMill\Line\Internal\Lots;
 
-/**
- * Puts the steps of a batch in order for a few pairs of hands and one griddle. Each piece is shaped just
- * before it is laid, at the first moment at which a place is free and hands are free for each of its touches.
- */
+/** Puts a whole batch in order: the dough, the scale, the griddle, the oven, the stack. */
 final class LineBuilder
 {
-    private HandsCalendar $calendar;
+    /** Stirring a batter that has stood. */
+    private const STIR_SECONDS = 20.0;
 
     /** @var list<Action> */
     private array $actions = [];
 
-    /** @var list<array{string, string, float, float}> */
-    private array $touches;
-
-    private function __construct(
-        private readonly Durations $durations,
-        private readonly int $pieces,
-        private readonly int $places,
-        TurnPlan $turns,
-        int $hands,
-    ) {
-        $this->calendar = new HandsCalendar($hands);
-        $this->touches = self::touchesOf($turns, $durations);
+    private function __construct(private readonly BatchWork $work, private readonly int $hands, private readonly int $places)
+    {
     }
 
-    public static function build(Durations $durations, TurnPlan $turns, int $pieces, int $places, int $hands): Timeline
+    public static function build(BatchWork $work, int $pieces, int $places, int $hands): Timeline
     {
-        return (new self($durations, $pieces, $places, $turns, $hands))->run();
+        return (new self($work, $hands, $places))->run($pieces);
     }
 
-    private function run(): Timeline
+    private function run(int $pieces): Timeline
     {
-        $portioned = $this->makeDough();
-        $lifted = $this->cook($portioned);
-        $finished = $lifted + $this->durations->finish;
-        if ($this->durations->finish > 0) {
-            $this->add('finish', 'griddle', $lifted, $finished, null);
-        }
-        $ready = $finished + $this->durations->stack;
+        $now = $this->ahead();
+        $now = $this->byHand('weigh', 'measure', $now, $this->work->lines * $this->work->pace->weighLine);
+        $from = $this->rest($this->make($now));
+        // The griddle is lit while the dough is made, but not before there is anything to do.
+        $crew = new Crew($this->hands, $this->places, max(0.0, $this->work->preheat - $from));
+        $lots = Lots::of($this->work, $crew, $pieces);
+        [$lifted, $cookings] = $this->cook($lots, $crew, $from);
+        $this->preheat();
+        $finished = $this->finish($lifted);
+        $ready = $finished + $this->work->stack;
         $this->add('stack', 'stack', $finished, $ready, null);
         usort($this->actions, static fn (Action $a, Action $b): int => [$a->atSeconds, $a->untilSeconds] <=> [$b->atSeconds, $b->untilSeconds]);
 
-        return new Timeline($this->actions, $ready);
+        return new Timeline($this->actions, $ready, $lots, LineReport::of($this->work->piece, $crew, $cookings, $lots));
     }
 
-    /** Weigh, pour, mix, rest and portion, one after the other, by the first pair of hands. */
-    private function makeDough(): float
+    private function ahead(): float
     {
-        $durations = $this->durations;
-        $now = $this->byHand('weigh', 'measure', 0.0, $durations->lines * Durations::WEIGH_LINE);
-        $now = $this->byHand('pour', 'water', $now, Durations::POUR);
-        if ($durations->handWarm > 0) {
-            $this->add('cool', 'mix', $now, $now + $durations->handWarm, null);
-            $now += $durations->handWarm;
-        }
-        $now = $this->byHand('knead', 'mix', $now, $durations->knead);
-        $now = $this->byHand('feel', 'mix', $now, Durations::FEEL);
-        if ($durations->rest > 0) {
-            $this->add('rest', 'rest', $now, $now + $durations->rest, null);
-            $now += $durations->rest;
-        }
-
-        return $this->byHand('portion', 'portion', $now, $this->pieces * Durations::PORTION_PIECE);
-    }
-
-    /** @return float when the last piece is off the griddle */
-    private function cook(float $from): float
-    {
-        $free = array_fill(1, $this->places, $from);
-        $preheat = max(0.0, $from - $this->durations->preheat);
-        $this->add('preheat', 'preheat', $preheat, max($preheat + $this->durations->preheat, $from), null);
-        $earliest = $from + max($this->durations->shapePiece, $preheat + $this->durations->preheat - $from);
-        $last = $from;
-        for ($piece = 1; $piece <= $this->pieces; $piece++) {
-            asort($free);
-            $place = (int) array_key_first($free);
-            $start = max($earliest, $free[$place]);
-            while (($delay = $this->delay($start)) > 0) {
-                $start += $delay;
+        $now = 0.0;
+        foreach ($this->work->ahead as $step) {
+            if ($step->hands > 0) {
+                $now = $this->byHand($step->kind, 'measure', $now, $step->hands);
             }
-            $free[$place] = $this->schedule($piece, $place, $start);
-            $last = max($last, $free[$place]);
-            $earliest = $start;
-        }
-
-        return $last;
-    }
-
-    /** Zero where hands are free for every touch of a piece laid then; else the least wait that could mend it. */
-    private function delay(float $layAt): float
-    {
-        foreach ($this->touches as [, , $from, $until]) {
-            $delay = $this->calendar->delay($layAt + $from, $layAt + $until);
-            if ($delay > 0) {
-                return $delay;
+            if ($step->wait[1] > 0) {
+                $this->add($step->kind, 'measure', $now, $now + $step->wait[1], null);
+                $now += $step->wait[1];
             }
         }
 
-        return 0.0;
+        return $now;
     }
 
-    private function schedule(int $piece, int $place, float $layAt): float
+    private function make(float $now): float
     {
-        $end = $layAt;
-        foreach ($this->touches as [$kind, $stage, $from, $until]) {
-            $pair = $this->calendar->freePair($layAt + $from, $layAt + $until);
-            $this->calendar->reserve($pair, $layAt + $from, $layAt + $until);
-            $end = $layAt + $until;
-            $this->actions[] = new Action($kind, $stage, $layAt + $from, $end, $pair, $piece, $stage === 'griddle' ? $place : null);
+        $pace = $this->work->pace;
+        $now = $this->byHand('pour', 'water', $now, $pace->pour);
+        if ($this->work->handWarm > 0) {
+            $this->add('cool', 'mix', $now, $now + $this->work->handWarm, null);
+            $now += $this->work->handWarm;
         }
 
-        return $end;
+        return $this->byHand('feel', 'mix', $this->byHand('knead', 'mix', $now, $pace->knead), $pace->feel);
     }
 
-    /** @return list<array{string, string, float, float}> kind, stage, from, until of each touch of one piece, in seconds since it is laid */
-    private static function touchesOf(TurnPlan $turns, Durations $durations): array
+    private function rest(float $now): float
     {
-        $work = [
-            ['shape', 'shape', -$durations->shapePiece, 0.0],
-            ['lay', 'griddle', 0.0, min(Durations::LAY, $turns->touches()[0]->atSeconds)],
-        ];
-        $touches = $turns->touches();
-        foreach ($touches as $index => $touch) {
-            $length = $touch->action === TurnAction::Lift ? Durations::LIFT + $durations->flame : Durations::TURN;
-            // On very hot metal the next touch can be due before this one is usually over.
-            $next = isset($touches[$index + 1]) ? $touches[$index + 1]->atSeconds : INF;
-            $work[] = [$touch->action->value, 'griddle', $touch->atSeconds, min($touch->atSeconds + $length, $next)];
+        if ($this->work->rest > 0) {
+            $this->add('rest', 'rest', $now, $now + $this->work->rest, null);
+            $now += $this->work->rest;
         }
 
-        return $work;
+        return $this->work->isBatter ? $this->byHand('stir', 'rest', $now, self::STIR_SECONDS) : $now;
+    }
+
+    /**
+     * @param non-empty-list<int> $lots
+     * @return array{list<float>, non-empty-list<Cooking>} when each piece is off, and the order of each lot
+     */
+    private function cook(array $lots, Crew $crew, float $from): array
+    {
+        $cookings = [];
+        $lifted = [];
+        $before = 0;
+        foreach ($lots as $index => $pieces) {
+            if ($index > 0) {
+                $from = $this->work->isBatter ? $this->byHand('stir', 'griddle', $from, self::STIR_SECONDS) : $this->make($from);
+                $crew = new Crew($this->hands, $this->places);
+            }
+            $cooking = LineSearch::best($this->work->piece, $crew, $pieces);
+            foreach ($cooking->actions as $action) {
+                $this->actions[] = $action->shiftedBy($from)->renumberedBy($before);
+                if ($action->kind === 'lift') {
+                    $lifted[] = $from + $action->untilSeconds;
+                }
+            }
+            $cookings[] = $cooking;
+            $from += $cooking->seconds;
+            $before += $pieces;
+        }
+        sort($lifted);
+
+        return [$lifted, $cookings];
+    }
+
+    /** Hot just when the first piece is laid. */
+    private function preheat(): void
+    {
+        $first = INF;
+        foreach ($this->actions as $action) {
+            $first = $action->kind === 'lay' ? min($first, $action->atSeconds) : $first;
+        }
+        $this->add('preheat', 'preheat', max(0.0, $first - $this->work->preheat), $first, null);
+    }
+
+    /**
+     * The oven takes so many at a time; a load goes in when it is full, or when nothing more comes.
+     *
+     * @param list<float> $lifted in order
+     */
+    private function finish(array $lifted): float
+    {
+        $ready = $lifted[count($lifted) - 1];
+        if ($this->work->finish <= 0) {
+            return $ready;
+        }
+        $free = 0.0;
+        foreach (array_chunk($lifted, max(1, $this->work->ovenHolds)) as $load) {
+            $in = max($free, $load[count($load) - 1]);
+            $free = $in + $this->work->finish;
+            $this->add('finish', 'griddle', $in, $free, null);
+        }
+
+        return $free;
     }
 
     private function byHand(string $kind, string $stage, float $from, float $length): float
     {
-        $this->calendar->reserve(1, $from, $from + $length);
         $this->add($kind, $stage, $from, $from + $length, 1);
 
         return $from + $length;

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
-use DateTimeInterface;
 use StoneMill\Griddle\Face;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnWindow;
 use StoneMill\Label\Caution;
 use StoneMill\Label\Cost;
 use StoneMill\Label\Label;
-use StoneMill\Line\Action;
-use StoneMill\Line\Timeline;
+use StoneMill\Line\PlannedLine;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Unit;
@@ -34,7 +32,7 @@ final readonly class BatchPlan
         public Disc $disc,
         public Packing $packing,
         public TurnPlan $turns,
-        public Timeline $line,
+        public PlannedLine $line,
         public Label $label,
         public Cost $cost,
         public int $restSeconds,
@@ -55,7 +53,7 @@ final readonly class BatchPlan
             'griddle' => $this->griddle(),
             'rest' => ['seconds' => $this->restSeconds],
             'stack' => ['seconds' => $this->request->style->stackSeconds, 'after' => $this->request->method->after->value],
-            'line' => $this->line(),
+            'line' => $this->line->toArray(),
             'label' => [
                 ...$this->label->toArray(),
                 'cost' => $this->cost->toArray($this->portions->count),
@@ -143,6 +141,8 @@ final readonly class BatchPlan
     {
         return [
             'surface_celsius' => $this->turns->surfaceCelsius->toArray(),
+            'done_celsius' => $this->turns->doneCelsius,
+            'recover_seconds' => round($this->turns->recoverSeconds, 1),
             'preheat_seconds' => (int) round($this->request->preheatSeconds()),
             'turns' => array_map(static fn (TurnWindow $turn): array => $turn->toArray(), $this->turns->turns),
             'lift' => $this->turns->lift->toArray(),
@@ -153,28 +153,6 @@ final readonly class BatchPlan
             'basis' => $this->turns->basis,
             'centre_celsius' => $this->turns->centreCelsius?->toArray(),
             'places' => $this->packing->places,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function line(): array
-    {
-        $ready = $this->request->serveAt;
-        $length = (int) round($this->line->readySeconds);
-        $starts = $this->line->stageStarts();
-        asort($starts);
-
-        return [
-            'starts_at' => $ready?->modify("-{$length} seconds")->format(DateTimeInterface::RFC3339),
-            'ready_at' => $ready?->format(DateTimeInterface::RFC3339),
-            'length_seconds' => $length,
-            'hands' => $this->request->hands,
-            'stages' => array_map(
-                static fn (string $stage, float $at): array => ['stage' => $stage, 'at_seconds' => round($at, 1)],
-                array_keys($starts),
-                array_values($starts),
-            ),
-            'actions' => array_map(static fn (Action $action): array => $action->toArray(), $this->line->actions),
         ];
     }
 }

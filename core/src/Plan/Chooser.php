@@ -77,6 +77,6 @@ final readonly class Chooser
         $reasons[] = Reason::amount('In the stack', $plan->request->style->stackSeconds / 60, Unit::Minute);
         $reasons[] = Reason::saying('The rest is weighing, kneading, shaping and the griddle, by one pair of hands.');
 
-        return Figure::exact($plan->line->readySeconds / 60, Unit::Minute, ...$reasons);
+        return Figure::exact($plan->line->timeline->readySeconds / 60, Unit::Minute, ...$reasons);
     }
 }

@@ -72,7 +72,7 @@ final readonly class Comparison
             ['Pieces', Unit::Index, 'more pieces', 'fewer pieces', static fn (BatchPlan $plan): float => (float) $plan->portions->count],
             ['Piece', Unit::Gram, 'heavier', 'lighter', static fn (BatchPlan $plan): float => $plan->portions->pieceGrams()],
             ['Diameter', Unit::Millimetre, 'wider', 'narrower', static fn (BatchPlan $plan): float => $plan->disc->diameterMillimetres],
-            ['Time', Unit::Second, 'takes longer', 'is done sooner', static fn (BatchPlan $plan): float => $plan->line->readySeconds],
+            ['Time', Unit::Second, 'takes longer', 'is done sooner', static fn (BatchPlan $plan): float => $plan->line->timeline->readySeconds],
             ['Net carbohydrate in 100 g of dough', Unit::Gram, 'more', 'less', static fn (BatchPlan $plan): float => $plan->label->carbohydratePer100GramsRaw()],
         ];
         $changes = [];

@@ -53,6 +53,8 @@ final readonly class Desk
             Question::Loads => $this->griddle->loads($document),
             Question::Calibrate => Calibration::read($document)->toArray(),
             Question::Practice => $this->griddle->practice($document),
+            Question::Day => (new LineDesk($this->reference, $this->planner))->day($document),
+            Question::Sheet => (new LineDesk($this->reference, $this->planner))->sheet($document),
         };
     }
 

@@ -13,6 +13,7 @@ use StoneMill\Dough\Texture;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Line\Pace;
 use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\LotFacts;
 use StoneMill\Pantry\OwnLabel;
@@ -24,14 +25,18 @@ use StoneMill\Style\Style;
 /** Everything that a batch plan is worked out from. */
 final readonly class PlanRequest
 {
-    private const FIELDS = [
+    public const FIELDS = [
         'style', 'formula', 'pieces', 'room', 'water', 'griddle', 'gear', 'lots', 'hands', 'serve_at',
-        'own_ingredients', 'purpose', 'budget', 'rise',
+        'own_ingredients', 'purpose', 'budget', 'rise', 'begin_at', 'pace',
     ];
 
     private const DEFAULT_ROOM_CELSIUS = 21.0;
 
-    /** @param array<string, LotFacts> $lots by lot */
+    /**
+     * @param array<string, LotFacts> $lots by lot
+     * @param DateTimeImmutable|null $beginAt before which no hand is free
+     * @param array<string, float> $pace seconds by task, where the cook or the record knows better
+     */
     private function __construct(
         public Catalogue $catalogue,
         public Style $style,
@@ -50,6 +55,8 @@ final readonly class PlanRequest
         public ?Purpose $purpose,
         public ?float $netCarbohydrateBudgetGrams,
         public float $growth,
+        public ?DateTimeImmutable $beginAt,
+        public array $pace,
     ) {
     }
 
@@ -108,6 +115,8 @@ final readonly class PlanRequest
             $root->at('purpose')->optionalChoice(Purpose::class),
             $root->at('budget')->object(['net_carbohydrate_grams'])->at('net_carbohydrate_grams')->optionalNumber(0.1, Limits::MOST_BUDGET_GRAMS, 'g a piece'),
             $root->at('rise')->object(['growth'])->at('growth')->optionalNumber(Limits::LEAST_GROWTH, Limits::MOST_GROWTH) ?? Rise::DEFAULT_GROWTH,
+            $root->at('begin_at')->optionalMoment(),
+            Pace::read($root->at('pace')),
         ];
 
         return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $texture, $scale, $method, ...$request);

@@ -14,8 +14,6 @@ use StoneMill\Label\Cost;
 use StoneMill\Label\GlutenStatus;
 use StoneMill\Label\Hazard;
 use StoneMill\Label\Label;
-use StoneMill\Line\Durations;
-use StoneMill\Line\LineBuilder;
 use StoneMill\Pantry\Composition;
 use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
@@ -60,7 +58,7 @@ final readonly class Planner
             disc: $disc,
             packing: $packing,
             turns: $turns,
-            line: LineBuilder::build($this->durations($request, $dough, $turns, $restSeconds), $turns, $portions->count, count($packing->places), $request->hands),
+            line: (new LinePlanner($request, $dough, $disc, $turns, $restSeconds))->plan($portions->count, count($packing->places)),
             label: $label,
             cost: Cost::of($dough->lines, $request->lots),
             restSeconds: $restSeconds,
@@ -206,21 +204,6 @@ final readonly class Planner
         $rise = $dough->rise?->minutes;
 
         return $rise === null ? $request->method->rest->seconds() : (int) round(60 * $rise->likely);
-    }
-
-    private function durations(PlanRequest $request, DoughPlan $dough, TurnPlan $turns, int $restSeconds): Durations
-    {
-        return new Durations(
-            lines: count($dough->lines),
-            knead: $request->method->knead->seconds(),
-            handWarm: 60 * $dough->handWarmMinutes->value,
-            rest: $restSeconds,
-            shapePiece: $request->method->shape->secondsPerPiece(),
-            preheat: $request->preheatSeconds(),
-            stack: $request->style->stackSeconds,
-            finish: $turns->finish === 'flame' ? 0.0 : $turns->finishSeconds,
-            flame: $turns->finish === 'flame' ? $turns->finishSeconds : 0.0,
-        );
     }
 
     /** @return list<Hazard> */

@@ -21,4 +21,6 @@ enum Question: string
     case Loads = 'loads';
     case Calibrate = 'calibrate';
     case Practice = 'practice';
+    case Day = 'day';
+    case Sheet = 'sheet';
 }

@@ -70,8 +70,8 @@ final readonly class Suitability
             $judged[] = [self::netCarbohydrate($plan) <= $this->netCarbohydrateMost, $text, $text];
         }
         if ($this->minutesMost !== null) {
-            $text = sprintf('%.0f minutes from start to table.', $plan->line->readySeconds / 60);
-            $judged[] = [$plan->line->readySeconds <= 60 * $this->minutesMost, $text, $text];
+            $text = sprintf('%.0f minutes from start to table.', $plan->line->timeline->readySeconds / 60);
+            $judged[] = [$plan->line->timeline->readySeconds <= 60 * $this->minutesMost, $text, $text];
         }
         foreach ($this->obstacles as $obstacle) {
             $judged[] = [! $obstacle->standsIn($plan), "Works without {$obstacle->inWords()}.", "Wants {$obstacle->inWords()}."];

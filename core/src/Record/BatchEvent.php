@@ -7,14 +7,18 @@ namespace StoneMill\Record;
 use DateTimeImmutable;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\Node;
+use StoneMill\Griddle\OwnTurns;
 use StoneMill\Plan\Limits;
 
-/** One thing that happened, with a client-made identifier, so that sending it twice records it once. */
+/**
+ * One thing that happened, with a client-made identifier, so that sending it twice records it once. A turn or lift
+ * may say which touch of its piece it is meant to be, so that two cooks who do the same one record it once.
+ */
 final readonly class BatchEvent
 {
     private const FIELDS = [
         'id', 'kind', 'at', 'stage', 'ingredient', 'grams', 'water_grams', 'flour_grams', 'celsius', 'grade',
-        'pieces', 'piece', 'place', 'text', 'event',
+        'pieces', 'piece', 'place', 'touch', 'text', 'event',
     ];
 
     public function __construct(
@@ -31,6 +35,7 @@ final readonly class BatchEvent
         public ?int $pieces = null,
         public ?int $piece = null,
         public ?int $place = null,
+        public ?int $touch = null,
         public ?string $text = null,
         public ?string $undoes = null,
     ) {
@@ -61,6 +66,7 @@ final readonly class BatchEvent
             pieces: $node->at('pieces')->optionalInteger(1, Limits::PIECES),
             piece: $node->at('piece')->optionalInteger(1, Limits::PIECES),
             place: $node->at('place')->optionalInteger(1, Limits::PIECES),
+            touch: $node->at('touch')->optionalInteger(1, OwnTurns::MOST_TOUCHES),
             text: $node->at('text')->optionalText(2000),
             undoes: $node->at('event')->isAbsent() ? null : $node->at('event')->uuid(),
         );

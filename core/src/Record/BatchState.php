@@ -76,7 +76,14 @@ final readonly class BatchState
                 $griddle->isPlaceTaken((int) $event->place) => $node->at('place')->refuse('Another piece lies there.', 'a free place'),
                 default => null,
             },
-            EventKind::Turned, EventKind::Lifted => $griddle->isOn($piece) ?: $node->at('piece')->refuse('This piece is not on the griddle.', 'a piece that was laid and not lifted'),
+            EventKind::Turned, EventKind::Lifted => match (true) {
+                ! $griddle->isOn($piece) => $node->at('piece')->refuse('This piece is not on the griddle.', 'a piece that was laid and not lifted'),
+                $event->kind === EventKind::Turned && $event->touch !== null && $griddle->touches($piece) >= $event->touch => $node->at('touch')->refuse('This was done already.', sprintf('touch %d comes next', $griddle->touches($piece) + 1)),
+                default => null,
+            },
+            EventKind::CentreTaken => $griddle->isOn($piece) ?: $node->at('piece')->refuse('This piece is not on the griddle.', 'a piece that was laid and not lifted'),
+            EventKind::Paused => $griddle->isPaused() ? $node->refuse('Work is paused already.', 'after resumed') : null,
+            EventKind::Resumed => $griddle->isPaused() ? null : $node->refuse('Work is not paused.', 'after paused'),
             EventKind::ScaleSet, EventKind::Corrected => $this->with($event)->addsUp() ?: $node->at('pieces')->refuse('More pieces than that were laid or portioned already.', sprintf('at least %d', max($griddle->highestLaid(), $event->kind === EventKind::Corrected ? $portions->taken() : 0))),
             EventKind::Undone => $this->checkUndo($event, $node->at('event')),
             default => null,
@@ -99,8 +106,23 @@ final readonly class BatchState
             'shape' => (new ShapeState($this->plan, $this->portions()->meanGrams() ?? $bowl->pieceGrams()))->toArray(),
             'griddle' => $this->griddle()->toArray(),
             'stack' => $this->clock(EventKind::Stacked, $this->plan->stackSeconds),
+            'line' => (new LineState($this->plan, $this->griddle(), $this->standing))->toArray(),
+            'entered' => $this->entered(),
             'undoable' => $this->undoable(),
         ];
+    }
+
+    /** @return list<string> */
+    private function entered(): array
+    {
+        $stages = [];
+        foreach ($this->standing as $event) {
+            if ($event->kind === EventKind::Entered && $event->stage !== null) {
+                $stages[$event->stage->value] = true;
+            }
+        }
+
+        return array_keys($stages);
     }
 
     /** The last event worth undoing; moving between stages is not. */

@@ -19,6 +19,10 @@ enum EventKind: string
     case Laid = 'laid';
     case Turned = 'turned';
     case Lifted = 'lifted';
+    case SurfaceTaken = 'surface_taken';
+    case CentreTaken = 'centre_taken';
+    case Paused = 'paused';
+    case Resumed = 'resumed';
     case Stacked = 'stacked';
     case Noted = 'noted';
     case Undone = 'undone';
@@ -32,14 +36,24 @@ enum EventKind: string
             self::Poured => ['grams'],
             self::Felt => ['grade'],
             self::Corrected => ['water_grams', 'flour_grams'],
-            self::TemperatureTaken => ['celsius'],
+            self::TemperatureTaken, self::SurfaceTaken => ['celsius'],
+            self::CentreTaken => ['piece', 'celsius'],
             self::ScaleSet => ['grams', 'pieces'],
             self::Portioned => ['grams'],
             self::Laid => ['piece', 'place'],
             self::Turned, self::Lifted => ['piece'],
             self::Noted => ['text'],
             self::Undone => ['event'],
-            self::RestStarted, self::Stacked => [],
+            self::RestStarted, self::Paused, self::Resumed, self::Stacked => [],
+        };
+    }
+
+    /** Whether it moves what hands do next there. */
+    public function isAtTheGriddle(): bool
+    {
+        return match ($this) {
+            self::Laid, self::Turned, self::Lifted, self::Resumed => true,
+            default => false,
         };
     }
 }

@@ -5,34 +5,44 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
-use StoneMill\Line\Durations;
+use StoneMill\Line\Crew;
+use StoneMill\Line\Remaining;
+use StoneMill\Line\Step;
 
-/** Who lies where on the griddle, and what hands do next. */
+/** Who lies where on the griddle, how the touches were kept, and what hands do next. */
 final readonly class GriddleLog
 {
-    /** Laying and wiping hands: a touch that is due sooner than this goes first. */
-    private const LAY_MARGIN_SECONDS = Durations::LAY + 3.0;
-
     /** @param array<int, GriddlePiece> $pieces by piece number, in order of laying */
-    private function __construct(private PlannedBatch $plan, private array $pieces, private int $count)
-    {
+    private function __construct(
+        private PlannedBatch $plan,
+        private array $pieces,
+        private int $count,
+        private ?DateTimeImmutable $since,
+        private ?DateTimeImmutable $pausedAt,
+        private ?Probe $probe,
+    ) {
     }
 
     /** @param list<BatchEvent> $events that stand, in order */
     public static function after(PlannedBatch $plan, array $events, int $count): self
     {
         $pieces = [];
+        $since = $pausedAt = $probe = null;
         foreach ($events as $event) {
             $piece = (int) $event->piece;
-            if ($event->kind === EventKind::Laid) {
-                $pieces[$piece] = new GriddlePiece($piece, (int) $event->place, $event->at, $event->at, 0, false);
-            }
-            if (isset($pieces[$piece]) && ($event->kind === EventKind::Turned || $event->kind === EventKind::Lifted)) {
-                $pieces[$piece] = $pieces[$piece]->touchedAt($event->at, $event->kind === EventKind::Lifted);
-            }
+            match ($event->kind) {
+                EventKind::Laid => $pieces[$piece] = new GriddlePiece($piece, (int) $event->place, $event->at, [], false),
+                EventKind::Turned, EventKind::Lifted => isset($pieces[$piece]) ? $pieces[$piece] = $pieces[$piece]->touched($event->at, $event->kind === EventKind::Lifted) : null,
+                EventKind::Paused => $pausedAt ??= $event->at,
+                EventKind::Resumed => $pausedAt = null,
+                EventKind::CentreTaken => $probe = Probe::after($probe, $piece, $event->at, (float) $event->celsius),
+                default => null,
+            };
+            // Tablets' clocks differ a little; time at the griddle never runs backwards.
+            $since = $event->kind->isAtTheGriddle() && ($since === null || $event->at > $since) ? $event->at : $since;
         }
 
-        return new self($plan, $pieces, $count);
+        return new self($plan, $pieces, $count, $since, $pausedAt, $probe);
     }
 
     public function isOn(int $piece): bool
@@ -43,6 +53,17 @@ final readonly class GriddleLog
     public function wasLaid(int $piece): bool
     {
         return isset($this->pieces[$piece]);
+    }
+
+    /** How often it was touched since it was laid. */
+    public function touches(int $piece): int
+    {
+        return isset($this->pieces[$piece]) ? $this->pieces[$piece]->touches() : 0;
+    }
+
+    public function isPaused(): bool
+    {
+        return $this->pausedAt !== null;
     }
 
     public function isPlaceTaken(int $place): bool
@@ -69,68 +90,113 @@ final readonly class GriddleLog
         return count($this->pieces) - count($this->onGriddle());
     }
 
+    public function since(): ?DateTimeImmutable
+    {
+        return $this->since;
+    }
+
+    /**
+     * Everything that is still to be done, in order, from the last thing that was done.
+     *
+     * @return list<Step>
+     */
+    public function steps(): array
+    {
+        $now = $this->since ?? new DateTimeImmutable('@0');
+        $work = $this->plan->pieceWork();
+        $due = $placeFree = [];
+        foreach ($this->pieces as $piece) {
+            if ($piece->lifted) {
+                $placeFree[$piece->place] = Moment::between($now, $piece->lastTouchedAt()) + $work->recover;
+            }
+            $due = [...$due, ...$this->notBeforeItIsDone($piece->piece, $piece->due($this->plan->touches, $now), $now)];
+        }
+        $toLay = array_values(array_filter(range(1, $this->count), fn (int $piece): bool => ! $this->wasLaid($piece)));
+
+        return (new Remaining($work, new Crew($this->plan->hands, $this->plan->places)))->steps($due, $toLay, $placeFree);
+    }
+
+    /**
+     * A piece that the probe found too cool inside is lifted when it should be done, not before.
+     *
+     * @param list<array{piece: int, place: int, touch: int, from: float, at: float, to: float}> $due
+     * @return list<array{piece: int, place: int, touch: int, from: float, at: float, to: float}>
+     */
+    private function notBeforeItIsDone(int $piece, array $due, DateTimeImmutable $now): array
+    {
+        $lift = count($due) - 1;
+        if ($this->probe?->piece !== $piece || $this->plan->wantedCentreCelsius === null || $lift < 0) {
+            return $due;
+        }
+        $later = max(0.0, $this->probe->doneAfter($now, $this->plan->wantedCentreCelsius) - $due[$lift]['at']);
+        $due[$lift] = [...$due[$lift], 'from' => $due[$lift]['from'] + $later, 'at' => $due[$lift]['at'] + $later, 'to' => $due[$lift]['to'] + $later];
+
+        return $due;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {
+        $steps = $this->steps();
+
         return [
+            'since' => $this->since === null ? null : Moment::format($this->since),
+            'paused_at' => $this->pausedAt === null ? null : Moment::format($this->pausedAt),
             'pieces' => array_map(fn (GriddlePiece $piece): array => [
                 'piece' => $piece->piece,
                 'place' => $piece->place,
                 'laid_at' => Moment::format($piece->laidAt),
-                'touched_at' => Moment::format($piece->touchedAt),
-                'touches' => $piece->touches,
+                'touched_at' => Moment::format($piece->lastTouchedAt()),
+                'touches' => $piece->touches(),
                 'touches_planned' => count($this->plan->touches),
-                'next' => $piece->next($this->plan->touches),
             ], $this->onGriddle()),
             'lifted' => $this->lifted(),
             'to_lay' => $this->count - count($this->pieces),
-            'next' => $this->nextActions(),
+            'steps' => array_map(static fn (Step $step): array => $step->toArray(), $steps),
+            'reasons' => TouchReasons::of($this->plan->touches),
+            'kept' => $this->kept(),
+            'probe' => $this->probe(),
+            'served_after_seconds' => round($this->servedAfter($steps), 1),
         ];
     }
 
-    /**
-     * What hands do next, in order: the first entry whose "until" has not passed. A piece is laid while there
-     * is a place and time for it before the next touch is due.
-     *
-     * @return list<array{action: string, piece: int, place: int, due_at: string|null, until: string|null}>
-     */
-    private function nextActions(): array
+    /** From the last thing that was done there until all is served. */
+    public function servedAfterSeconds(): float
     {
-        $touch = $this->nextTouch();
-        $lay = $this->nextLay();
-        $actions = [];
-        if ($lay !== null) {
-            $until = $touch === null ? null : Moment::format(Moment::later(new DateTimeImmutable($touch['due_at']), -self::LAY_MARGIN_SECONDS));
-            $actions[] = ['action' => 'lay', 'piece' => $lay['piece'], 'place' => $lay['place'], 'due_at' => null, 'until' => $until];
-        }
-        if ($touch !== null) {
-            $actions[] = ['action' => $touch['action'], 'piece' => $touch['piece'], 'place' => $touch['place'], 'due_at' => $touch['due_at'], 'until' => null];
-        }
-
-        return $actions;
+        return $this->servedAfter($this->steps());
     }
 
-    /** @return array{action: string, piece: int, place: int, due_at: string}|null */
-    private function nextTouch(): ?array
+    /** @param list<Step> $steps */
+    private function servedAfter(array $steps): float
     {
-        $earliest = null;
-        foreach ($this->onGriddle() as $piece) {
-            $next = $piece->next($this->plan->touches);
-            if ($next !== null && ($earliest === null || $next['due_at'] < $earliest['due_at'])) {
-                $earliest = ['action' => $next['action'], 'piece' => $piece->piece, 'place' => $piece->place, 'due_at' => $next['due_at']];
+        return max([0.0, ...array_map(static fn (Step $step): float => $step->at, $steps)]) + $this->plan->afterLiftSeconds;
+    }
+
+    /** @return array<string, mixed>|null what the last reading of the probe says of a piece that still lies there */
+    private function probe(): ?array
+    {
+        if ($this->probe === null || ! $this->isOn($this->probe->piece) || $this->plan->wantedCentreCelsius === null) {
+            return null;
+        }
+
+        return $this->probe->toArray($this->plan->wantedCentreCelsius);
+    }
+
+    /** @return array<string, mixed> how the touches so far were kept, and the worst of them */
+    private function kept(): array
+    {
+        $counts = array_fill_keys(array_map(static fn (TouchKept $kept): string => $kept->value, TouchKept::cases()), 0);
+        $worst = null;
+        foreach ($this->pieces as $piece) {
+            foreach ($piece->kept($this->plan->touches) as ['touch' => $touch, 'off_seconds' => $off, 'kept' => $kept]) {
+                $counts[$kept->value]++;
+                if ($kept !== TouchKept::OnTime && ($worst === null || abs($off) > abs($worst['off_seconds']))) {
+                    $worst = ['piece' => $piece->piece, 'touch' => $touch, 'off_seconds' => $off];
+                }
             }
         }
 
-        return $earliest;
-    }
-
-    /** @return array{piece: int, place: int}|null */
-    private function nextLay(): ?array
-    {
-        $pieces = array_values(array_filter(range(1, $this->count), fn (int $piece): bool => ! $this->wasLaid($piece)));
-        $places = array_values(array_filter(range(1, $this->plan->places), fn (int $place): bool => ! $this->isPlaceTaken($place)));
-
-        return $pieces === [] || $places === [] ? null : ['piece' => $pieces[0], 'place' => $places[0]];
+        return [...$counts, 'worst' => $worst];
     }
 
     /** @return list<GriddlePiece> */

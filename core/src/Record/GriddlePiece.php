@@ -6,47 +6,121 @@ namespace StoneMill\Record;
 
 use DateTimeImmutable;
 
-/** One piece on the griddle: where, since when, how often touched, and when next. */
+/**
+ * One piece on the griddle: where, since when, touched when, and when next.
+ *
+ * @phpstan-import-type PlannedTouch from PlannedBatch
+ */
 final readonly class GriddlePiece
 {
+    /** However late a face was turned, it lies at least so long the next time: hands need it between two touches. */
+    private const LEAST_SECONDS = 5.0;
+
+    /** @param list<DateTimeImmutable> $touchedAt every touch so far, in order */
     public function __construct(
         public int $piece,
         public int $place,
         public DateTimeImmutable $laidAt,
-        public DateTimeImmutable $touchedAt,
-        public int $touches,
+        public array $touchedAt,
         public bool $lifted,
     ) {
     }
 
-    public function touchedAt(DateTimeImmutable $at, bool $lifted): self
+    public function touched(DateTimeImmutable $at, bool $lifted): self
     {
-        return new self($this->piece, $this->place, $this->laidAt, $at, $this->touches + 1, $lifted);
+        return new self($this->piece, $this->place, $this->laidAt, [...$this->touchedAt, $at], $lifted);
+    }
+
+    public function touches(): int
+    {
+        return count($this->touchedAt);
+    }
+
+    public function lastTouchedAt(): DateTimeImmutable
+    {
+        return $this->touchedAt === [] ? $this->laidAt : $this->touchedAt[count($this->touchedAt) - 1];
     }
 
     /**
-     * The next touch. It keeps its distance from the last one as it really happened, so that a late turn
-     * moves what follows instead of shortening it.
+     * Touches still to come, seconds from this moment. A face that lay longer than planned lies so much less the
+     * next time, and the other way round, so that each face still gets its own share; a piece turned more often
+     * than planned is next to be lifted.
      *
-     * @param non-empty-list<array{action: string, at_seconds: float, from_seconds: float, to_seconds: float}> $planned
-     * @return array{action: string, due_at: string, from_at: string, to_at: string}|null
+     * @param non-empty-list<PlannedTouch> $planned
+     * @return list<array{piece: int, place: int, touch: int, from: float, at: float, to: float}>
      */
-    public function next(array $planned): ?array
+    public function due(array $planned, DateTimeImmutable $now): array
     {
         if ($this->lifted) {
-            return null;
+            return [];
         }
-        // A piece turned more often than planned is next to be lifted, a lift's distance after its last turn.
-        $index = max(0, min($this->touches, count($planned) - 1));
-        $touch = $planned[$index];
-        $before = $index === 0 ? 0.0 : $planned[$index - 1]['at_seconds'];
-        $moment = fn (float $seconds): string => Moment::format(Moment::later($this->touchedAt, $seconds - $before));
+        $owed = $this->owedBySide($planned);
+        $at = Moment::between($now, $this->lastTouchedAt());
+        $due = [];
+        for ($index = min($this->touches(), count($planned) - 1); $index < count($planned); $index++) {
+            $touch = $planned[$index];
+            $usual = self::planned($planned, $index);
+            $lies = max(min($usual, self::LEAST_SECONDS), $usual + $owed[$index % 2]);
+            $owed[$index % 2] += $usual - $lies;
+            $at += $lies;
+            $due[] = [
+                'piece' => $this->piece, 'place' => $this->place, 'touch' => $index + 1,
+                'from' => $at - ($touch['at_seconds'] - $touch['from_seconds']), 'at' => $at, 'to' => $at + $touch['to_seconds'] - $touch['at_seconds'],
+            ];
+        }
 
-        return [
-            'action' => $touch['action'],
-            'due_at' => $moment($touch['at_seconds']),
-            'from_at' => $moment($touch['from_seconds']),
-            'to_at' => $moment($touch['to_seconds']),
-        ];
+        return $due;
+    }
+
+    /**
+     * How each touch so far was kept, seconds off its own moment; what was late is measured from the touch before.
+     *
+     * @param non-empty-list<PlannedTouch> $planned
+     * @return list<array{touch: int, off_seconds: float, kept: TouchKept}>
+     */
+    public function kept(array $planned): array
+    {
+        $kept = [];
+        $so = new self($this->piece, $this->place, $this->laidAt, [], false);
+        foreach ($this->touchedAt as $index => $at) {
+            if (isset($planned[$index])) {
+                ['at' => $due, 'from' => $from, 'to' => $to] = $so->due($planned, $at)[0];
+                $next = isset($planned[$index + 1]) ? self::planned($planned, $index + 1) : INF;
+                $kept[] = ['touch' => $index + 1, 'off_seconds' => round(-$due, 1), 'kept' => TouchKept::of(-$from, -$to, $next)];
+            }
+            $so = $so->touched($at, false);
+        }
+
+        return $kept;
+    }
+
+    /**
+     * Seconds that each face is owed: below 0 where it lay too long. The first face lies below first.
+     *
+     * @param non-empty-list<PlannedTouch> $planned
+     * @return array{float, float}
+     */
+    private function owedBySide(array $planned): array
+    {
+        $owed = [0.0, 0.0];
+        $before = $this->laidAt;
+        foreach ($this->touchedAt as $index => $at) {
+            if ($index < count($planned)) {
+                $owed[$index % 2] += self::planned($planned, $index) - Moment::between($before, $at);
+            }
+            $before = $at;
+        }
+
+        return $owed;
+    }
+
+    /**
+     * Seconds from the touch before to this one.
+     *
+     * @param non-empty-list<PlannedTouch> $planned
+     */
+    private static function planned(array $planned, int $index): float
+    {
+        return ($planned[$index]['at_seconds'] ?? 0.0) - ($planned[$index - 1]['at_seconds'] ?? 0.0);
     }
 }

@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace StoneMill\Record;
 
+use DateTimeImmutable;
 use StoneMill\Dough\Measuring;
 use StoneMill\Dough\Texture;
+use StoneMill\Griddle\Grease;
+use StoneMill\Griddle\TurnAction;
+use StoneMill\Griddle\TurnWindow;
+use StoneMill\Line\Pace;
+use StoneMill\Line\PieceWork;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Shape\Shaping;
 
 /**
  * What the log needs to know of the plan it follows. It is read from the plan as it stood, so that a later
@@ -22,7 +29,8 @@ use StoneMill\Plan\BatchPlan;
  *   water: array{grams: Point, first_pour_grams: Point, as_batter_grams?: float, texture?: string},
  *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point, piece_grams: Point},
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
- *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>},
+ *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, recover_seconds?: float, surface_celsius: Point, centre_celsius?: Point|null, done_celsius?: float},
+ *   line: array{hands: int, length_seconds: int, ready_at: string|null, pace?: array<string, float|int|bool>, stages: list<array{stage: string, at_seconds: float}>},
  *   rest: array{seconds: int},
  *   stack: array{seconds: int}
  * }
@@ -32,6 +40,8 @@ final readonly class PlannedBatch
     /**
      * @param list<PlannedLine> $lines
      * @param non-empty-list<PlannedTouch> $touches turns and lift, in order
+     * @param float $afterLiftSeconds from the last lift until it is served
+     * @param PlanDocument $document
      */
     private function __construct(
         public array $lines,
@@ -50,6 +60,11 @@ final readonly class PlannedBatch
         public Measuring $measuring,
         public float $batterGrams,
         public Texture $texture,
+        public int $hands,
+        public ?DateTimeImmutable $readyAt,
+        public float $afterLiftSeconds,
+        public ?float $wantedCentreCelsius,
+        private array $document,
     ) {
     }
 
@@ -82,7 +97,39 @@ final readonly class PlannedBatch
             // Plans from before batters were worked out do not say; the water of the dough is then the least it takes.
             batterGrams: $plan['water']['as_batter_grams'] ?? $plan['water']['grams']['value'],
             texture: Texture::from($plan['water']['texture'] ?? Texture::Press->value),
+            hands: $plan['line']['hands'],
+            readyAt: $plan['line']['ready_at'] === null ? null : new DateTimeImmutable($plan['line']['ready_at']),
+            afterLiftSeconds: (float) ($plan['stack']['seconds'] + (($plan['griddle']['finish'] ?? '') === 'flame' ? 0 : $plan['griddle']['finish_seconds'] ?? 0)),
+            wantedCentreCelsius: $plan['griddle']['done_celsius'] ?? null,
+            document: $plan,
         );
+    }
+
+    /** What a piece asks of hands and griddle. Plans from before the line was searched do not say; the usual pace holds for them. */
+    public function pieceWork(): PieceWork
+    {
+        $griddle = $this->document['griddle'];
+        $own = array_filter($this->document['line']['pace'] ?? [], is_numeric(...));
+        $flame = ($griddle['finish'] ?? '') === 'flame' ? (float) ($griddle['finish_seconds'] ?? 0) : 0.0;
+        $touches = array_map(
+            static fn (array $touch): TurnWindow => new TurnWindow(TurnAction::from($touch['action']), (float) $touch['at_seconds'], (float) $touch['from_seconds'], (float) $touch['to_seconds']),
+            $this->touches,
+        );
+        $pace = Pace::of(Shaping::from($this->document['method']['shape']), Grease::from($this->document['method']['grease']), 0.0, $flame, array_map(floatval(...), $own));
+
+        return PieceWork::of($touches, $pace, (float) ($griddle['recover_seconds'] ?? 0), $own['dries'] ?? INF);
+    }
+
+    /** Seconds of the line from the beginning of a stage until it is served. */
+    public function fromStage(Stage $stage): float
+    {
+        foreach ($this->document['line']['stages'] as ['stage' => $name, 'at_seconds' => $at]) {
+            if ($name === $stage->value) {
+                return $this->document['line']['length_seconds'] - $at;
+            }
+        }
+
+        return (float) $this->document['line']['length_seconds'];
     }
 
     public function has(string $ingredient): bool

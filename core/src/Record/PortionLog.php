@@ -67,7 +67,7 @@ final readonly class PortionLog
     public function toArray(): array
     {
         $reading = $this->reading();
-        $next = $reading === null || $this->left() < 1 ? null : Rounding::toStep($reading * ($this->left() - 1) / $this->left(), $this->resolutionGrams);
+        $next = $this->marks()[0] ?? null;
         $mean = $this->meanGrams();
         $pieces = [];
         foreach ($this->pieceGrams() as $index => $grams) {
@@ -80,6 +80,7 @@ final readonly class PortionLog
             'start_grams' => $this->readings[0] ?? null,
             'reading_grams' => $reading,
             'next_mark_grams' => $next,
+            'marks' => $this->marks(),
             'next_piece_grams' => $next === null ? null : round((float) $reading - $next, 4),
             'tolerance_grams' => $mean === null ? null : $this->toleranceGrams($mean),
             'pieces' => $pieces,
@@ -87,6 +88,18 @@ final readonly class PortionLog
             'out_of_tolerance' => $this->outOfTolerance(),
             'worst_deviation_grams' => $pieces === [] ? null : max(array_map(static fn (array $piece): float => abs($piece['deviation_grams']), $pieces)),
         ];
+    }
+
+    /** @return list<float> what the scale shows after each piece still to take, if every one is taken as it should be */
+    private function marks(): array
+    {
+        $reading = $this->reading();
+        $marks = [];
+        for ($left = $this->left(); $reading !== null && $left > 0; $left--) {
+            $marks[] = $reading = Rounding::toStep($reading * ($left - 1) / $left, $this->resolutionGrams);
+        }
+
+        return $marks;
     }
 
     /** Standard deviation of the pieces taken, in % of their mean; null before there are two. */

@@ -6,6 +6,7 @@ namespace StoneMill\Style;
 
 use StoneMill\Dough\Texture;
 use StoneMill\Griddle\StylePlan;
+use StoneMill\Line\AheadStep;
 use StoneMill\Measure\Spread;
 
 /** One kind of bread with its defaults for every stage. */
@@ -18,6 +19,7 @@ final readonly class Style
      * @param non-empty-list<Purpose> $uses what it is good for
      * @param float|null $swollenWanted share of starch that the scald must swell, where the style has one
      * @param bool $weakens whether the dough loses its hold while it waits
+     * @param list<AheadStep> $ahead what is begun hours before the dough
      */
     public function __construct(
         public string $id,
@@ -47,6 +49,7 @@ final readonly class Style
         public array $uses,
         public ?float $swollenWanted,
         public bool $weakens,
+        public array $ahead = [],
     ) {
     }
 

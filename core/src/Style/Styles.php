@@ -8,6 +8,7 @@ use StoneMill\Dough\Texture;
 use StoneMill\Exchange\Node;
 use StoneMill\Griddle\StylePlan;
 use StoneMill\Griddle\TurnAction;
+use StoneMill\Line\AheadStep;
 use StoneMill\Measure\Spread;
 use StoneMill\Style\Exception\UnknownStyle;
 
@@ -22,7 +23,8 @@ use StoneMill\Style\Exception\UnknownStyle;
  *   air_share: float, cooked_diameter_factor: float, binding_needed: float, gummy_above: float, preheat_seconds: int,
  *   stack_seconds: int, uncovered_seconds: int,
  *   griddle: array{surface_celsius: array{float, float, float}, weight_loss_percent: array{float, float, float}, turn_plans: array<string, PlanRow>},
- *   source: string, uses: non-empty-list<string>, swollen_wanted: float|null, weakens: bool
+ *   source: string, uses: non-empty-list<string>, swollen_wanted: float|null, weakens: bool,
+ *   ahead?: list<array{kind: string, hand_seconds: int, wait_seconds: array{int, int, int}}>
  * }
  */
 final class Styles
@@ -109,6 +111,7 @@ final class Styles
             uses: array_map(Purpose::from(...), $row['uses']),
             swollenWanted: $row['swollen_wanted'],
             weakens: $row['weakens'],
+            ahead: array_map(static fn (array $step): AheadStep => new AheadStep($step['kind'], (float) $step['hand_seconds'], $step['wait_seconds']), $row['ahead'] ?? []),
         );
     }
 

@@ -68,7 +68,7 @@ final class RiseTest extends TestCase
         $minutes = $plan->dough->rise?->minutes;
         self::assertNotNull($minutes);
         self::assertSame((int) round(60 * $minutes->likely), $plan->restSeconds);
-        $rest = array_values(array_filter($plan->line->actions, static fn ($action): bool => $action->kind === 'rest'))[0];
+        $rest = array_values(array_filter($plan->line->timeline->actions, static fn ($action): bool => $action->kind === 'rest'))[0];
         self::assertEqualsWithDelta($plan->restSeconds, $rest->untilSeconds - $rest->atSeconds, 0.5);
     }
 

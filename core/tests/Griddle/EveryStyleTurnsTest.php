@@ -70,15 +70,16 @@ final class EveryStyleTurnsTest extends TestCase
     public function test_the_line_waits_for_what_finishes_off_the_griddle(Style $style, TurnSchool $school): void
     {
         $plan = Bench::plan(['style' => $style->id, 'pieces' => ['count' => 3], 'formula' => ['method' => ['turns' => $school->value]]]);
-        $finish = array_values(array_filter($plan->line->actions, static fn ($action): bool => $action->kind === 'finish'));
+        $finish = array_values(array_filter($plan->line->timeline->actions, static fn ($action): bool => $action->kind === 'finish'));
         $seconds = $plan->turns->finish === 'flame' ? 0 : $plan->turns->finishSeconds;
-        self::assertCount($seconds > 0 ? 1 : 0, $finish);
+        self::assertSame($seconds > 0, $finish !== []);
+        self::assertLessThanOrEqual(3, count($finish), 'never more loads than pieces');
         if ($finish !== []) {
             self::assertEqualsWithDelta($seconds, $finish[0]->untilSeconds - $finish[0]->atSeconds, 1e-6);
             self::assertContains($plan->turns->finish, ['oven', 'broiler_then_oven']);
         }
-        $stack = array_values(array_filter($plan->line->actions, static fn ($action): bool => $action->kind === 'stack'))[0];
-        self::assertEqualsWithDelta($plan->line->readySeconds, $stack->untilSeconds, 1e-6);
+        $stack = array_values(array_filter($plan->line->timeline->actions, static fn ($action): bool => $action->kind === 'stack'))[0];
+        self::assertEqualsWithDelta($plan->line->timeline->readySeconds, $stack->untilSeconds, 1e-6);
         foreach ($finish as $action) {
             self::assertLessThanOrEqual($stack->atSeconds + 1e-6, $action->untilSeconds);
         }

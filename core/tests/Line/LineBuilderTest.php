@@ -6,7 +6,6 @@ namespace StoneMill\Tests\Line;
 
 use PHPUnit\Framework\TestCase;
 use StoneMill\Line\Action;
-use StoneMill\Line\Durations;
 use StoneMill\Line\Timeline;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Tests\Bench;
@@ -20,7 +19,7 @@ final class LineBuilderTest extends TestCase
         for ($case = 0; $case < 150; $case++) {
             $plan = self::randomPlan($seeded);
             $byPair = [];
-            foreach ($plan->line->actions as $action) {
+            foreach ($plan->line->timeline->actions as $action) {
                 if ($action->hands !== null) {
                     $byPair[$action->hands][] = $action;
                 }
@@ -38,27 +37,35 @@ final class LineBuilderTest extends TestCase
         for ($case = 0; $case < 100; $case++) {
             $plan = self::randomPlan($seeded);
             $stays = [];
-            foreach ($plan->line->actions as $action) {
+            foreach ($plan->line->timeline->actions as $action) {
                 if ($action->kind === 'lay') {
                     $stays[$action->place][$action->piece] = $action;
                 }
             }
             foreach ($stays as $laid) {
                 self::assertNoOverlap(array_map(
-                    static fn (Action $lay): Action => new Action('stay', 'griddle', $lay->atSeconds, self::lifted($plan->line, $lay->piece), null, $lay->piece, $lay->place),
+                    static fn (Action $lay): Action => new Action('stay', 'griddle', $lay->atSeconds, self::lifted($plan->line->timeline, $lay->piece), null, $lay->piece, $lay->place),
                     array_values($laid),
                 ));
             }
         }
     }
 
-    public function test_every_piece_is_shaped_laid_touched_as_planned_and_lifted(): void
+    public function test_every_piece_is_weighed_shaped_laid_touched_in_its_windows_and_lifted(): void
     {
         $plan = Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 12], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 420]]]);
         for ($piece = 1; $piece <= 12; $piece++) {
-            $own = array_values(array_filter($plan->line->actions, static fn (Action $action): bool => $action->piece === $piece));
-            self::assertSame(['shape', 'lay', 'turn', 'turn', 'press', 'lift'], array_map(static fn (Action $action): string => $action->kind, $own));
-            self::assertEqualsWithDelta($plan->turns->lift->atSeconds, $own[5]->atSeconds - $own[1]->atSeconds, 1e-9);
+            $own = array_values(array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->piece === $piece));
+            $shaped = array_values(array_filter($own, static fn (Action $action): bool => $action->kind === 'shape'));
+            // Put down for a touch and taken up again, it takes a second longer each time.
+            self::assertEqualsWithDelta(14 + count($shaped) - 1, array_sum(array_map(static fn (Action $part): float => $part->untilSeconds - $part->atSeconds, $shaped)), 1e-6);
+            $rest = array_values(array_filter($own, static fn (Action $action): bool => $action->kind !== 'shape'));
+            self::assertSame(['portion', 'lay', 'turn', 'turn', 'press', 'lift'], array_map(static fn (Action $action): string => $action->kind, $rest));
+            foreach ($plan->turns->touches() as $index => $window) {
+                $after = $rest[$index + 2]->atSeconds - $rest[1]->atSeconds;
+                self::assertGreaterThanOrEqual($window->fromSeconds - 1e-6, $after);
+                self::assertLessThanOrEqual($window->toSeconds + 1e-6, $after);
+            }
         }
     }
 
@@ -66,11 +73,11 @@ final class LineBuilderTest extends TestCase
     {
         $plan = Bench::plan(['style' => 'almond-wrap', 'formula' => ['method' => ['rest' => 'none', 'knead' => 'just_together']], 'pieces' => ['count' => 1]]);
         $kinds = [];
-        foreach ($plan->line->actions as $action) {
+        foreach ($plan->line->timeline->actions as $action) {
             $kinds[$action->kind] ??= $action;
         }
         self::assertGreaterThanOrEqual($kinds['preheat']->untilSeconds, $kinds['lay']->atSeconds);
-        self::assertSame($kinds['stack']->untilSeconds, $plan->line->readySeconds);
+        self::assertSame($kinds['stack']->untilSeconds, $plan->line->timeline->readySeconds);
     }
 
     public function test_a_serving_time_is_met_to_the_second(): void
@@ -87,7 +94,7 @@ final class LineBuilderTest extends TestCase
         foreach ([6, 14, 30] as $count) {
             $one = Bench::plan(['style' => 'rice-round', 'pieces' => ['count' => $count], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 560]]]);
             $two = Bench::plan(['style' => 'rice-round', 'pieces' => ['count' => $count], 'hands' => 2, 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 560]]]);
-            self::assertLessThanOrEqual($one->line->readySeconds, $two->line->readySeconds);
+            self::assertLessThanOrEqual($one->line->timeline->readySeconds, $two->line->timeline->readySeconds);
         }
     }
 
@@ -106,7 +113,7 @@ final class LineBuilderTest extends TestCase
     {
         foreach ($line->actions as $action) {
             if ($action->kind === 'lift' && $action->piece === $piece) {
-                return $action->atSeconds + Durations::LIFT;
+                return $action->untilSeconds;
             }
         }
         self::fail('A piece was never lifted.');

@@ -49,6 +49,7 @@ final class AnyDayTest extends TestCase
         $kinds = [
             EventKind::Measured, EventKind::Poured, EventKind::Felt, EventKind::Corrected, EventKind::Portioned,
             EventKind::Laid, EventKind::Laid, EventKind::Turned, EventKind::Turned, EventKind::Lifted, EventKind::Undone,
+            EventKind::Paused, EventKind::Resumed, EventKind::CentreTaken,
             $number < 10 ? EventKind::ScaleSet : EventKind::Lifted,
         ];
         $kind = $seeded->one($kinds);
@@ -61,6 +62,7 @@ final class AnyDayTest extends TestCase
             EventKind::Portioned => ['grams' => round($reading * $seeded->between(0.7, 1.05))],
             EventKind::Laid => ['piece' => $piece, 'place' => $seeded->int(1, $plan->places + 1)],
             EventKind::Undone => ['undoes' => self::id($seeded->int(0, $number))],
+            EventKind::CentreTaken => ['piece' => $piece, 'celsius' => $seeded->between(40, 100)],
             default => ['piece' => $piece],
         };
 
@@ -141,18 +143,20 @@ final class AnyDayTest extends TestCase
         });
     }
 
-    public function test_what_hands_are_told_to_do_next_can_be_done(): void
+    public function test_all_that_hands_are_told_to_do_can_be_done_in_that_order_and_empties_the_griddle(): void
     {
         $kinds = ['lay' => EventKind::Laid, 'lift' => EventKind::Lifted];
         $this->afterEveryEntryOfAnyDay(214, static function (BatchState $state) use ($kinds): void {
-            $next = $state->griddle()->toArray()['next'];
-            self::assertIsArray($next);
-            foreach ($next as $action) {
-                $event = new BatchEvent('00000000-0000-4000-8000-999999999999', $kinds[$action['action']] ?? EventKind::Turned, new DateTimeImmutable('2026-03-01T12:00:00Z'), piece: $action['piece'], place: $action['place']);
+            $steps = $state->griddle()->toArray()['steps'];
+            self::assertIsArray($steps);
+            foreach ($steps as $action) {
+                $event = new BatchEvent('00000000-0000-4000-8000-999999999999', $kinds[$action['action']] ?? EventKind::Turned, new DateTimeImmutable('2026-03-01T12:00:00Z'), piece: $action['piece'], place: $action['place'], touch: $action['touch'] ?: null);
                 $findings = new Findings;
                 $state->check($event, Node::root([], $findings));
                 self::assertTrue($findings->areEmpty(), json_encode($action, JSON_THROW_ON_ERROR));
+                $state = $state->with($event);
             }
+            self::assertSame($state->portions()->count, $state->griddle()->lifted());
         });
     }
 

@@ -150,23 +150,41 @@ final class BatchStateTest extends TestCase
         self::assertLessThanOrEqual(1.0, $log->toArray()['worst_deviation_grams']);
     }
 
-    public function test_a_late_turn_moves_what_follows_instead_of_shortening_it(): void
+    public function test_a_face_that_was_turned_late_lies_so_much_less_the_next_time(): void
     {
-        $events = [$this->event(EventKind::Laid, ['piece' => 1, 'place' => 1], 0), $this->event(EventKind::Turned, ['piece' => 1], 35)];
-        $piece = BatchState::of(self::planned(), $events)->griddle()->toArray()['pieces'];
-        self::assertIsArray($piece);
-        // Planned at 20 s and 62 s for 1.9 mm and 230 °C; turned at 35 s, so the next is due 42 s later.
-        self::assertSame('2026-03-01T11:01:17.000Z', $piece[0]['next']['due_at']);
-        self::assertSame('turn', $piece[0]['next']['action']);
+        $planned = self::planned();
+        [$first, $second, $third] = array_column($planned->touches, 'at_seconds');
+        $events = [$this->event(EventKind::Laid, ['piece' => 1, 'place' => 1], 0), $this->event(EventKind::Turned, ['piece' => 1, 'touch' => 1], $first + 7)];
+        $steps = self::stepsOf(BatchState::of($planned, $events), 1);
+        // The other face gets all of its own time; the first face, 7 s too long below, lies 7 s less when its turn comes again.
+        self::assertEqualsWithDelta($second - $first, $steps[0]['at'], 0.11);
+        self::assertEqualsWithDelta($third - $first - 7, $steps[1]['at'], 0.11);
+        self::assertSame(['turn', 2], [$steps[0]['action'], $steps[0]['touch']]);
     }
 
-    public function test_hands_lay_while_there_is_time_and_turn_when_it_is_due(): void
+    public function test_hands_press_and_lay_while_there_is_time_and_turn_when_it_is_due(): void
     {
-        $laid = [$this->event(EventKind::Laid, ['piece' => 1, 'place' => 1], 0)];
-        $next = BatchState::of(self::planned(), $laid)->griddle()->toArray()['next'];
-        self::assertIsArray($next);
-        self::assertSame(['lay', 2, 2, '2026-03-01T11:00:13.000Z'], [$next[0]['action'], $next[0]['piece'], $next[0]['place'], $next[0]['until']]);
-        self::assertSame(['turn', 1, '2026-03-01T11:00:20.000Z'], [$next[1]['action'], $next[1]['piece'], $next[1]['due_at']]);
+        $planned = self::planned();
+        $steps = BatchState::of($planned, [$this->event(EventKind::Laid, ['piece' => 1, 'place' => 1], 0)])->griddle()->toArray()['steps'];
+        self::assertIsArray($steps);
+        $turn = array_values(array_filter($steps, static fn (array $step): bool => $step['piece'] === 1))[0];
+        self::assertSame(['turn', 1], [$turn['action'], $turn['touch']]);
+        self::assertEqualsWithDelta($planned->touches[0]['at_seconds'], $turn['at'], 0.11);
+        $lay = array_values(array_filter($steps, static fn (array $step): bool => $step['action'] === 'lay'))[0];
+        self::assertSame([2, 2], [$lay['piece'], $lay['place']]);
+        // One pair of hands presses for 14 s before it lays, and for neither does it leave a turn waiting.
+        self::assertGreaterThanOrEqual(14.0, $lay['at'] - $lay['shape_from']);
+    }
+
+    /**
+     * @return list<array<string, mixed>> of one piece
+     */
+    private static function stepsOf(BatchState $state, int $piece): array
+    {
+        $steps = $state->griddle()->toArray()['steps'];
+        self::assertIsArray($steps);
+
+        return array_values(array_filter($steps, static fn (array $step): bool => $step['piece'] === $piece));
     }
 
     public function test_a_whole_griddle_run_by_the_next_action_lays_touches_and_lifts_every_piece_once(): void
@@ -175,14 +193,14 @@ final class BatchStateTest extends TestCase
         $now = 0.0;
         $kinds = ['lay' => EventKind::Laid, 'turn' => EventKind::Turned, 'press' => EventKind::Turned, 'lift' => EventKind::Lifted];
         for ($step = 0; $step < 200; $step++) {
-            $next = BatchState::of(self::planned(), $events)->griddle()->toArray()['next'];
+            $next = BatchState::of(self::planned(), $events)->griddle()->toArray()['steps'];
             self::assertIsArray($next);
             if ($next === []) {
                 break;
             }
             $action = $next[0];
             $now += 4;
-            $events[] = $this->event($kinds[$action['action']], $action['action'] === 'lay' ? ['piece' => $action['piece'], 'place' => $action['place']] : ['piece' => $action['piece']], $now);
+            $events[] = $this->event($kinds[$action['action']], $action['action'] === 'lay' ? ['piece' => $action['piece'], 'place' => $action['place']] : ['piece' => $action['piece'], 'touch' => $action['touch']], $now);
         }
         $state = BatchState::of(self::planned(), $events);
         self::assertSame(6, $state->griddle()->lifted());

@@ -2,21 +2,19 @@
 import { computed } from 'vue'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
-import LineLanes from '@/pictures/LineLanes.vue'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import LabelPanel from '@/places/breads/LabelPanel.vue'
 import { withPieces } from '@/places/breads/size'
-import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withWish } from '../requests'
 import StageFoot from '../StageFoot.vue'
 import StageHead from '../StageHead.vue'
 import Warnings from '../Warnings.vue'
+import LinePanel from './LinePanel.vue'
 import ServeAt from './ServeAt.vue'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
-const units = useUnits()
 const house = useHouse()
 const store = useBatch()
 const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
@@ -106,22 +104,13 @@ const hands = computed({
       <Choice
         v-model="hands"
         label="Pairs of hands"
-        :options="['1', '2'].map(value => ({ value, label: value }))"
+        :options="['1', '2', '3', '4'].map(value => ({ value, label: value }))"
       />
-      <ServeAt :request="request" :plan="plan" @change="store.change" />
+      <ServeAt :request="request" :plan="plan" :begun="batch.state.begun" @change="store.change" />
     </div>
   </div>
   <Warnings :plan="plan" />
-  <div class="panel stack">
-    <div class="row">
-      <h2>How it will go</h2>
-      <span class="soft"
-        >{{ plan.griddle.places.length }} on the griddle at a time,
-        {{ units.text(plan.line.length_seconds, 's') }} in all</span
-      >
-    </div>
-    <LineLanes :plan="plan" :start="plan.line.starts_at ?? batch.started_at" />
-  </div>
+  <LinePanel :batch="batch" :plan="plan" :request="request" @change="store.change" />
   <div class="panel stack">
     <h2>What is in it, for whom, for how much</h2>
     <LabelPanel :request="request" :plan="plan" :locked="batch.state.begun" @change="store.change" />

@@ -2,24 +2,34 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
+import { withPieces } from '@/places/breads/size'
+import { timeOfDay } from '@/ui/timeOfDay'
 import { fromLocal, toLocal } from './serving'
 
-/** When it is eaten; the plan counts back from there. */
-const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()
+/** When it is eaten; the plan counts back from there, and says what would fit where that is too soon. */
+const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan; begun: boolean }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const local = computed(() => (request.serve_at ? toLocal(new Date(request.serve_at)) : ''))
+const fit = computed(() => (plan.line.fit && !plan.line.fit.fits ? plan.line.fit : null))
 const late = computed(
-  () => plan.line.starts_at !== null && Date.parse(plan.line.starts_at) < Date.now() - 60_000,
+  () => !fit.value && plan.line.starts_at !== null && Date.parse(plan.line.starts_at) < Date.now() - 60_000,
 )
 
 function serve(text: string) {
   const moment = fromLocal(text)
-  if (moment) emit('change', { ...request, serve_at: moment })
+  if (moment) emit('change', { ...request, serve_at: moment, ...fromNow() })
+}
+
+/** Nothing can begin before now, so that the plan can say whether it still fits. */
+function fromNow(): { begin_at?: string } {
+  const begin_at = fromLocal(toLocal(new Date()))
+  return begin_at ? { begin_at } : {}
 }
 
 function anytime() {
   const rest = { ...request }
   delete rest.serve_at
+  delete rest.begin_at
   emit('change', rest)
 }
 </script>
@@ -37,9 +47,26 @@ function anytime() {
       />
       <ElButton v-if="request.serve_at" @click="anytime">When it is ready</ElButton>
     </div>
-    <p v-if="late" class="serve-late">
-      That wants a start in the past. The stages keep their length; it will be ready later.
-    </p>
+    <template v-if="late">
+      <p class="serve-late">It should have been begun at {{ timeOfDay(plan.line.starts_at ?? '') }}.</p>
+      <ElButton @click="emit('change', { ...request, ...fromNow() })">What fits from now?</ElButton>
+    </template>
+    <template v-if="fit?.nearest">
+      <p v-for="line in fit.words" :key="line" class="serve-late">{{ line }}</p>
+      <div class="row">
+        <ElButton v-if="fit.nearest.ready_at" @click="serve(toLocal(new Date(fit.nearest.ready_at)))"
+          >Serve at {{ timeOfDay(fit.nearest.ready_at) }}</ElButton
+        >
+        <ElButton
+          v-if="fit.nearest.pieces && !begun"
+          @click="emit('change', withPieces(request, { count: fit.nearest.pieces }))"
+          >Make {{ fit.nearest.pieces }}</ElButton
+        >
+        <ElButton v-if="fit.nearest.hands" @click="emit('change', { ...request, hands: fit.nearest.hands })"
+          >{{ fit.nearest.hands }} pairs of hands</ElButton
+        >
+      </div>
+    </template>
   </div>
 </template>
 

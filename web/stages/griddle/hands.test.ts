@@ -1,39 +1,57 @@
 import { describe, expect, it } from 'vitest'
-import type { GriddlePiece, NextAction } from '@/api/types'
-import { nextNow, ringOf, sayNext } from './hands'
+import type { Griddle, GriddlePiece, Step } from '@/api/types'
+import { nextStep, ringOf, sayStep } from './hands'
 
-const at = (second: number) => new Date(Date.UTC(2026, 2, 1, 12, 0, second)).toISOString()
-const time = (second: number) => Date.parse(at(second))
-const lay: NextAction = { action: 'lay', piece: 2, place: 2, due_at: null, until: at(13) }
-const turn: NextAction = { action: 'turn', piece: 1, place: 1, due_at: at(20), until: null }
-const piece: GriddlePiece = {
-  piece: 1,
-  place: 1,
-  laid_at: at(0),
-  touched_at: at(0),
-  touches: 0,
-  touches_planned: 4,
-  next: { action: 'turn', due_at: at(20), from_at: at(16), to_at: at(24) },
-}
+const start = Date.UTC(2026, 2, 1, 12, 0, 0)
+const time = (second: number) => start + second * 1000
+const iso = (second: number) => new Date(time(second)).toISOString()
+const lay: Step = { action: 'lay', piece: 2, place: 2, touch: 0, at: 14, from: 14, to: null, shape_from: 0 }
+const turn: Step = { action: 'turn', piece: 1, place: 1, touch: 1, at: 20, from: 16, to: 24, shape_from: null }
+const piece: GriddlePiece = { piece: 1, place: 1, laid_at: iso(0), touched_at: iso(0), touches: 0, touches_planned: 4 }
+const griddle = (steps: Step[], more: Partial<Griddle> = {}): Griddle => ({
+  since: iso(0),
+  paused_at: null,
+  pieces: [piece],
+  lifted: 0,
+  to_lay: 1,
+  steps,
+  reasons: ['', '', '', '', ''],
+  kept: { on_time: 0, early: 0, late: 0, missed: 0, worst: null },
+  probe: null,
+  served_after_seconds: 100,
+  ...more,
+})
 
 describe('what hands do next', () => {
   it.each([
-    [5, 'lay'],
+    [0, 'lay'],
     [12.9, 'lay'],
     [13.1, 'turn'],
     [60, 'turn'],
   ])('at %d s is to %s', (second, action) => {
-    expect(nextNow([lay, turn], time(0) + second * 1000)?.action).toBe(action)
+    expect(nextStep(griddle([lay, turn]), time(second), 7)?.action).toBe(action)
   })
 
-  it('is to lay, even late, when there is nothing else', () => {
-    expect(nextNow([lay], time(40))?.action).toBe('lay')
-    expect(nextNow([], time(40))).toBeUndefined()
+  it('is to lay, even late, when nothing else lies there', () => {
+    expect(nextStep(griddle([lay], { pieces: [] }), time(40), 7)?.action).toBe('lay')
+    expect(nextStep(griddle([]), time(40), 7)).toBeUndefined()
   })
 
-  it('is said with the piece and the seconds left', () => {
-    expect(sayNext(turn, time(8))).toEqual({ says: 'Turn 1', inSeconds: 12 })
-    expect(sayNext(undefined, time(8)).says).toBe('All off the griddle')
+  it('is never to lay while work is paused, but what lies there is still turned', () => {
+    expect(nextStep(griddle([lay, turn], { paused_at: iso(1) }), time(2), 7)?.action).toBe('turn')
+    expect(sayStep(griddle([lay], { paused_at: iso(1) }), undefined, time(2)).says).toBe('Paused')
+  })
+
+  it('is said with its piece, its count and the seconds left', () => {
+    const said = sayStep(griddle([turn]), turn, time(8))
+    expect(said).toEqual({ says: 'Turn 1', count: 'piece 1 of 2, touch 1 of 4', inSeconds: 12, late: false })
+    expect(sayStep(griddle([]), undefined, time(8)).says).toBe('All off the griddle')
+  })
+
+  it('is late only once its window has closed, and laying never is', () => {
+    expect(sayStep(griddle([turn]), turn, time(23)).late).toBe(false)
+    expect(sayStep(griddle([turn]), turn, time(25)).late).toBe(true)
+    expect(sayStep(griddle([lay]), lay, time(99))).toMatchObject({ late: false, inSeconds: 0 })
   })
 })
 
@@ -44,10 +62,10 @@ describe('the ring of a piece', () => {
     [24, 1, 'now'],
     [25, 1, 'late'],
   ])('after %d s is %d full and %s', (second, share, tone) => {
-    expect(ringOf(piece, time(second))).toMatchObject({ share, tone })
+    expect(ringOf(griddle([turn]), piece, time(second))).toMatchObject({ share, tone })
   })
 
   it('is right again at once after the tablet slept for an hour', () => {
-    expect(ringOf(piece, time(3600))).toMatchObject({ share: 1, tone: 'late', seconds: -3580 })
+    expect(ringOf(griddle([turn]), piece, time(3600))).toMatchObject({ share: 1, tone: 'late', seconds: -3580 })
   })
 })

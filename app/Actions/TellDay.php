@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Batch;
+use App\Models\Kitchen;
+use DateTimeImmutable;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Line\Day;
+use StoneMill\Line\DayBatch;
+use StoneMill\Plan\Limits;
+use StoneMill\Plan\LineDesk;
+
+/** The batches that are not finished, with the hands and griddles they share; told from their plans as they stand. */
+final class TellDay
+{
+    /**
+     * @param array<array-key, mixed> $query
+     * @return array<string, mixed>
+     */
+    public function __invoke(Kitchen $kitchen, array $query): array
+    {
+        $findings = new Findings;
+        $hands = $query['hands'] ?? null;
+        $hands = Node::root(['hands' => is_numeric($hands) ? (int) $hands : $hands], $findings)->object(['hands'])->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1;
+        $findings->refuseIfAny();
+        /** @var \Illuminate\Support\Collection<int, Batch> $open */
+        $open = Batch::query()->with(['events', 'revision.formula'])->where('kitchen_id', $kitchen->id)->whereNull('finished_at')
+            ->latest('started_at')->limit(LineDesk::BATCHES)->get();
+
+        return (new Day(array_map(self::batch(...), array_values($open->all())), $hands))->toArray();
+    }
+
+    private static function batch(Batch $batch): DayBatch
+    {
+        /** @var array{line: array{starts_at: string|null, length_seconds: int, actions: list<array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null}>}} $plan */
+        $plan = $batch->plan;
+        $gear = $batch->request['gear'] ?? [];
+
+        return DayBatch::of(
+            $batch->uuid,
+            $batch->revision->formula->name,
+            $plan['line']['starts_at'] === null ? $batch->started_at->toDateTimeImmutable() : new DateTimeImmutable($plan['line']['starts_at']),
+            $plan['line']['length_seconds'],
+            $plan['line']['actions'],
+            is_array($gear) && isset($gear['griddle']) ? md5((string) json_encode($gear['griddle'])) : null,
+            ! $batch->state()->hasBegun(),
+        );
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\WriteRunSheet;
+use App\Http\CurrentKitchen;
+use App\Http\Pdf;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Shape\Paper;
+
+/** One batch on one page, printed or as plain text. */
+final class RunSheetController
+{
+    public function __invoke(Request $request, string $batch, string $form, WriteRunSheet $write): Response
+    {
+        $found = CurrentKitchen::batch($request, $batch)->load(['revision.formula']);
+        $sheet = $write($found);
+        if ($form === 'txt') {
+            return new Response(implode("\n", $sheet->lines())."\n", 200, ['Content-Type' => 'text/plain; charset=utf-8']);
+        }
+        $findings = new Findings;
+        $paper = Node::root($request->query->all(), $findings)->object(['paper'])->at('paper')->optionalChoice(Paper::class) ?? Paper::A4;
+        $findings->refuseIfAny();
+        /** @var list<array{text: string}> $cautions */
+        $cautions = $found->plan['cautions'] ?? [];
+
+        return Pdf::response(view('run-sheet', ['sheet' => $sheet, 'cautions' => $cautions]), $paper->value, 'run-sheet.pdf');
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\TellDay;
+use App\Http\CurrentKitchen;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final class ShowDayController
+{
+    public function __invoke(Request $request, TellDay $tell): JsonResponse
+    {
+        return new JsonResponse($tell(CurrentKitchen::of($request), $request->query->all()));
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Line;
+
+use DateTimeImmutable;
+use DateTimeInterface;
+
+/** Several batches on one day with the same hands and griddles: where they clash, and which move of one would mend it. */
+final readonly class Day
+{
+    private const STEP_SECONDS = 300;
+
+    private const FARTHEST_SECONDS = 12 * 3600;
+
+    /** @param list<DayBatch> $batches */
+    public function __construct(private array $batches, private int $hands)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'hands' => $this->hands,
+            'batches' => array_map(self::row(...), $this->batches),
+            'clashes' => $this->clashes(),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function clashes(): array
+    {
+        $clashes = [];
+        foreach ($this->batches as $index => $first) {
+            foreach (array_slice($this->batches, $index + 1) as $second) {
+                foreach (array_filter([$this->onHands($first, $second), self::onGriddle($first, $second)]) as [$kind, $from, $until]) {
+                    $clashes[] = [
+                        'kind' => $kind,
+                        'batches' => [$first->id, $second->id],
+                        'from' => self::moment($first, $from),
+                        'until' => self::moment($first, $until),
+                        'words' => $kind === 'hands'
+                            ? sprintf('%s and %s want the same hands.', $first->name, $second->name)
+                            : sprintf('%s and %s want the same griddle.', $first->name, $second->name),
+                        'moves' => [...$this->moves($first), ...$this->moves($second)],
+                    ];
+                }
+            }
+        }
+
+        return $clashes;
+    }
+
+    /** @return array{string, int, int}|null the first stretch in which both together want more hands than there are */
+    private function onHands(DayBatch $first, DayBatch $second): ?array
+    {
+        foreach ($first->blocks as $one) {
+            foreach ($second->blocks as $other) {
+                $from = max($one['from'], $other['from']);
+                $until = min($one['until'], $other['until']);
+                if ($from < $until && $this->hands < $one['hands'] + $other['hands']) {
+                    return ['hands', $from, $until];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{string, int, int}|null */
+    private static function onGriddle(DayBatch $first, DayBatch $second): ?array
+    {
+        $from = max($first->onGriddle[0], $second->onGriddle[0]);
+        $until = min($first->onGriddle[1], $second->onGriddle[1]);
+
+        return $first->griddle !== null && $first->griddle === $second->griddle && $from < $until ? ['griddle', $from, $until] : null;
+    }
+
+    /**
+     * The least that a batch would have to move, earlier or later, to be in nobody's way.
+     *
+     * @return list<array{batch: string, by_seconds: int, ready_at: string, words: string}>
+     */
+    private function moves(DayBatch $batch): array
+    {
+        if (! $batch->canMove) {
+            return [];
+        }
+        $moves = [];
+        foreach ([-1, 1] as $way) {
+            for ($by = self::STEP_SECONDS; $by <= self::FARTHEST_SECONDS; $by += self::STEP_SECONDS) {
+                $moved = $batch->movedBy($way * $by);
+                if ($this->isFree($moved)) {
+                    $moves[] = [
+                        'batch' => $batch->id,
+                        'by_seconds' => $way * $by,
+                        'ready_at' => $moved->readyAt->format(DateTimeInterface::RFC3339),
+                        'words' => sprintf('%s %d min %s: ready at %s', $batch->name, intdiv($by, 60), $way < 0 ? 'earlier' : 'later', $moved->readyAt->format('H:i')),
+                    ];
+                    break;
+                }
+            }
+        }
+
+        return $moves;
+    }
+
+    private function isFree(DayBatch $moved): bool
+    {
+        foreach ($this->batches as $other) {
+            if ($other->id !== $moved->id && ($this->onHands($moved, $other) !== null || self::onGriddle($moved, $other) !== null)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(DayBatch $batch): array
+    {
+        return [
+            'id' => $batch->id,
+            'name' => $batch->name,
+            'starts_at' => $batch->startsAt->format(DateTimeInterface::RFC3339),
+            'ready_at' => $batch->readyAt->format(DateTimeInterface::RFC3339),
+            'can_move' => $batch->canMove,
+            'griddle' => $batch->griddle,
+            'on_griddle' => array_map(static fn (int $at): string => self::moment($batch, $at), $batch->onGriddle),
+            'blocks' => array_map(static fn (array $block): array => ['from' => self::moment($batch, $block['from']), 'until' => self::moment($batch, $block['until']), 'hands' => $block['hands']], $batch->blocks),
+        ];
+    }
+
+    private static function moment(DayBatch $batch, int $at): string
+    {
+        return (new DateTimeImmutable('@'.$at))->setTimezone($batch->startsAt->getTimezone())->format(DateTimeInterface::RFC3339);
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Line\Internal;
+
+/** When one pair of hands, or the press, is taken. Reservations never overlap and stand in order of their start. */
+final class Busy
+{
+    /** Two times this close are the same. */
+    public const DUST = 1e-7;
+
+    /** @var list<float> */
+    private array $from = [];
+
+    /** @var list<float> */
+    private array $until = [];
+
+    /** Until when it is taken by what is in the way of this interval; null where it is free over all of it. */
+    public function blockedUntil(float $from, float $until): ?float
+    {
+        $blocked = null;
+        for ($index = count($this->from) - 1; $index >= 0 && $this->until[$index] > $from + self::DUST; $index--) {
+            if ($this->from[$index] < $until - self::DUST) {
+                $blocked ??= $this->until[$index];
+            }
+        }
+
+        return $blocked;
+    }
+
+    /** The latest start of a free stretch of this length that begins no sooner than `earliest` and is over by `end`; null where there is none. */
+    public function lastStart(float $earliest, float $end, float $length): ?float
+    {
+        for ($index = count($this->from) - 1; $index >= 0; $index--) {
+            if ($this->from[$index] >= $end - self::DUST) {
+                continue;
+            }
+            $start = $end - $length;
+            if ($start < $earliest - self::DUST) {
+                return null;
+            }
+            if ($this->until[$index] <= $start + self::DUST) {
+                return $start;
+            }
+            $end = $this->from[$index];
+        }
+
+        return $end - $length < $earliest - self::DUST ? null : $end - $length;
+    }
+
+    /**
+     * The latest free stretches that together hold work of this length, all between `earliest` and `end`; null where
+     * there are none. Each stretch is at least `least` long, and each after the first costs `again` to take up once more.
+     *
+     * @param float|null $missing set to the seconds that there are too few
+     * @return list<array{float, float}>|null from the last to the first
+     */
+    public function lastParts(float $earliest, float $end, float $length, float $least, float $again, ?float &$missing): ?array
+    {
+        $parts = [];
+        $left = $length;
+        for ($index = count($this->from) - 1; $index >= -1; $index--) {
+            $from = $index >= 0 ? $this->until[$index] : -INF;
+            if ($index < 0 || $this->from[$index] < $end - self::DUST) {
+                $start = max($from, $earliest, $end - $left);
+                // What would be left over for an earlier stretch must be worth taking up.
+                if ($end - $start < $left - self::DUST) {
+                    $start = max($start, $end - $left + $least);
+                }
+                if ($end - $start >= min($least, $left) - self::DUST && $end > $start) {
+                    $parts[] = [$start, $end];
+                    $left -= $end - $start;
+                    if ($left <= self::DUST) {
+                        return $parts;
+                    }
+                    $left += $again;
+                }
+                $end = min($end, $index >= 0 ? $this->from[$index] : -INF);
+                if ($end <= $earliest) {
+                    break;
+                }
+            }
+        }
+        $missing = $left;
+
+        return null;
+    }
+
+    public function reserve(float $from, float $until): void
+    {
+        $at = count($this->from);
+        while ($at > 0 && $this->from[$at - 1] > $from) {
+            $at--;
+        }
+        array_splice($this->from, $at, 0, [$from]);
+        array_splice($this->until, $at, 0, [$until]);
+    }
+
+    public function release(float $from): void
+    {
+        for ($index = count($this->from) - 1; $index >= 0; $index--) {
+            if ($this->from[$index] === $from) {
+                array_splice($this->from, $index, 1);
+                array_splice($this->until, $index, 1);
+
+                return;
+            }
+        }
+    }
+
+    public function end(): float
+    {
+        return $this->until === [] ? 0.0 : max($this->until);
+    }
+}

@@ -1,0 +1,330 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Line\Internal;
+
+use StoneMill\Line\Crew;
+use StoneMill\Line\PieceWork;
+
+/**
+ * One try at an order of work: pieces are laid in groups, each group at the first moment at which its places are
+ * free, hands are free for each of its touches inside their windows, and its pieces can be shaped before, as late
+ * as hands allow and no sooner than they would dry.
+ *
+ * A task's touch is 0 for the lay, then the number of the touch.
+ *
+ * @phpstan-type Task array{kind: string, piece: int, place: int|null, touch: int|null, hands: int, from: float, until: float}
+ */
+final class Placer
+{
+    /** Where no end of another task tells how much later to try. */
+    private const STEP_SECONDS = 1.0;
+
+    /** Shaping is put down for a touch and taken up again, but not for less than this at a time. */
+    private const LEAST_PART_SECONDS = 4.0;
+
+    /** Taking it up again costs so much each time. */
+    private const AGAIN_SECONDS = 1.0;
+
+    /** @var non-empty-list<Busy> */
+    private array $hands;
+
+    private Busy $press;
+
+    /** @var array<int, float> when each place is free, by place from 1 */
+    private array $free;
+
+    /** @var list<Task> */
+    private array $placed = [];
+
+    /** @var list<float> when each piece of the group under way is off */
+    private array $lifted = [];
+
+    private float $lastLay = -INF;
+
+    private float $end = 0.0;
+
+    private int $interruptions = 0;
+
+    private int $attempts = 0;
+
+    public function __construct(private readonly PieceWork $work, private readonly Crew $crew)
+    {
+        $this->hands = array_map(static fn (): Busy => new Busy, range(1, $crew->hands));
+        $this->press = new Busy;
+        $this->free = array_fill(1, $crew->places, $crew->hotAt);
+    }
+
+    /** Weighs the pieces out, one after the other, by the first pair of hands. */
+    public function portion(int $pieces): void
+    {
+        if ($this->work->portion > 0) {
+            $this->hands[0]->reserve(0.0, $pieces * $this->work->portion);
+        }
+    }
+
+    /** A place that is not free, or not hot again, before then. */
+    public function holdPlace(int $place, float $until): void
+    {
+        $this->free[$place] = max($this->free[$place], $until);
+    }
+
+    /**
+     * A touch of a piece that lies there already, as near to its moment as hands allow, however late.
+     *
+     * @return float when
+     */
+    public function touch(string $kind, int $piece, int $place, int $number, float $from, float $at, float $length): float
+    {
+        $pair = 0;
+        $late = 0.0;
+        $start = (float) $this->startNear($from, $at, INF, $length, $pair, $late);
+        $this->take($kind, $piece, $place, $number, $pair, $start, $start + $length);
+        $this->end = max($this->end, $start + $length);
+
+        return $start;
+    }
+
+    /**
+     * Places the next pieces together.
+     *
+     * @param list<int> $pieces numbers
+     * @param list<float> $weighed when each is off the scale
+     * @return bool false where so many together are in each other's way at any time
+     */
+    public function group(array $pieces, array $weighed, float $spacing): bool
+    {
+        $places = $this->nextPlaces(count($pieces));
+        $lay = $this->work->lay;
+        $at = max(0.0, $this->lastLay + $spacing);
+        foreach ($places as $index => $place) {
+            $at = max($at, $this->free[$place] - $index * $lay, $weighed[$index] + $this->work->shape - $index * $lay);
+        }
+        // Later than this nothing else is in the way any more.
+        $clear = max($at, $this->handsEnd()) + count($pieces) * $this->work->shape;
+        do {
+            $mark = count($this->placed);
+            $end = $this->end;
+            $interruptions = $this->interruptions;
+            $wait = $this->attempt($pieces, $places, $weighed, $at);
+            if ($wait <= 0) {
+                return true;
+            }
+            $this->rollBack($mark);
+            $this->end = $end;
+            $this->interruptions = $interruptions;
+            $last = $at;
+            $at += $wait;
+        } while ($last <= $clear);
+
+        return false;
+    }
+
+    private function handsEnd(): float
+    {
+        return max(array_map(static fn (Busy $busy): float => $busy->end(), $this->hands));
+    }
+
+    public function end(): float
+    {
+        return $this->end;
+    }
+
+    /** How often a group was tried somewhere: what the search has cost. */
+    public function attempts(): int
+    {
+        return $this->attempts;
+    }
+
+    public function interruptions(): int
+    {
+        return $this->interruptions;
+    }
+
+    /** @return list<Task> */
+    public function placed(): array
+    {
+        return $this->placed;
+    }
+
+    /**
+     * @param list<int> $pieces
+     * @param list<int> $places
+     * @param list<float> $weighed
+     * @return float zero where it went well; else how much later to try
+     */
+    private function attempt(array $pieces, array $places, array $weighed, float $at): float
+    {
+        $this->attempts++;
+        $lays = [];
+        foreach ($pieces as $index => $piece) {
+            $start = $at + $index * $this->work->lay;
+            $wait = $this->lay($piece, $places[$index], $start);
+            if ($wait > 0) {
+                return $wait;
+            }
+            $lays[] = $start;
+        }
+        for ($index = count($pieces) - 1; $index >= 0; $index--) {
+            $wait = $this->shape($pieces[$index], $weighed[$index], $lays[$index]);
+            if ($wait > 0) {
+                return $wait;
+            }
+        }
+        foreach ($places as $index => $place) {
+            $this->free[$place] = $this->lifted[$index] + $this->work->recover;
+        }
+        $this->lifted = [];
+        $this->lastLay = $lays[count($lays) - 1];
+
+        return 0.0;
+    }
+
+    private function lay(int $piece, int $place, float $start): float
+    {
+        $length = $this->work->lay;
+        $blocked = $start;
+        $pair = $this->freePair($start, $start + $length, $blocked);
+        if ($pair === null) {
+            return $blocked - $start;
+        }
+        $this->take('lay', $piece, $place, 0, $pair, $start, $start + $length);
+        $least = $start + $length;
+        $by = 0;
+        $late = 0.0;
+        foreach ($this->work->touches as $index => $touch) {
+            $from = max($least, $start + $touch->from);
+            $to = max($from, $start + $touch->to);
+            $at = $this->startNear($from, max($from, $start + $touch->at), $to, $touch->hands, $by, $late);
+            if ($at === null) {
+                return max(self::STEP_SECONDS, $late);
+            }
+            $this->take($touch->action->value, $piece, $place, $index + 1, $by, $at, $at + $touch->hands);
+            $least = $at + $touch->hands;
+        }
+        $this->lifted[] = $least;
+        $this->end = max($this->end, $least);
+
+        return 0.0;
+    }
+
+    /** As late as may be before it is laid; put down and taken up again where a touch comes between. */
+    private function shape(int $piece, float $weighed, float $layAt): float
+    {
+        $length = $this->work->shape;
+        if ($length <= 0) {
+            return 0.0;
+        }
+        $earliest = max($weighed, $layAt - $this->work->dries - $length);
+        $end = $layAt;
+        do {
+            [$parts, $pair, $missing] = $this->latestParts($earliest, $end, $length);
+            if ($parts === null) {
+                return max(self::STEP_SECONDS, $missing);
+            }
+            $from = $parts[count($parts) - 1][0];
+            $until = $parts[0][1];
+            $pressed = $this->work->pressed ? $this->press->lastStart($earliest, $until, $until - $from) : $from;
+            if ($pressed === null) {
+                return self::STEP_SECONDS;
+            }
+            $end = $pressed + ($until - $from);
+        } while ($pressed < $from - Busy::DUST);
+        if ($this->work->pressed) {
+            $this->press->reserve($from, $until);
+        }
+        foreach (array_reverse($parts) as $part) {
+            $this->take('shape', $piece, null, null, $pair, $part[0], $part[1]);
+        }
+        $this->interruptions += count($parts) - 1;
+
+        return 0.0;
+    }
+
+    /** @return array{list<array{float, float}>|null, int, float} the stretches, whose hands, and how many seconds are missing where there are none */
+    private function latestParts(float $earliest, float $end, float $length): array
+    {
+        $best = null;
+        $by = 0;
+        $least = INF;
+        foreach ($this->hands as $pair => $busy) {
+            $parts = $busy->lastParts($earliest, $end, $length, self::LEAST_PART_SECONDS, self::AGAIN_SECONDS, $missing);
+            $least = min($least, $parts === null ? $missing : INF);
+            if ($parts !== null && ($best === null || $parts[count($parts) - 1][0] > $best[count($best) - 1][0])) {
+                [$best, $by] = [$parts, $pair];
+            }
+        }
+
+        return [$best, $by, (float) $least];
+    }
+
+    /** The start nearest to `at` at which some pair is free; later goes before earlier. Where there is none, how much too late the next would be. */
+    private function startNear(float $from, float $at, float $to, float $length, int &$pair, float &$late): ?float
+    {
+        $start = $at;
+        $blocked = $at;
+        while ($start <= $to + Busy::DUST) {
+            $free = $this->freePair($start, $start + $length, $blocked);
+            if ($free !== null) {
+                $pair = $free;
+
+                return $start;
+            }
+            $start = $blocked;
+        }
+        $late = $start - $to;
+        $best = null;
+        foreach ($this->hands as $index => $busy) {
+            $start = $busy->lastStart($from, $at + $length, $length);
+            if ($start !== null && ($best === null || $start > $best)) {
+                [$best, $pair] = [$start, $index];
+            }
+        }
+
+        return $best;
+    }
+
+    /** A pair free over all of the interval; where none is, when the first of them is through with what is in the way. */
+    private function freePair(float $from, float $until, float &$blocked): ?int
+    {
+        $blocked = INF;
+        foreach ($this->hands as $pair => $busy) {
+            $end = $busy->blockedUntil($from, $until);
+            if ($end === null) {
+                return $pair;
+            }
+            $blocked = min($blocked, $end);
+        }
+
+        return null;
+    }
+
+    private function take(string $kind, int $piece, ?int $place, ?int $touch, int $pair, float $from, float $until): void
+    {
+        $this->hands[$pair]->reserve($from, $until);
+        $this->placed[] = ['kind' => $kind, 'piece' => $piece, 'place' => $place, 'touch' => $touch, 'hands' => $pair + 1, 'from' => $from, 'until' => $until];
+    }
+
+    private function rollBack(int $mark): void
+    {
+        while (count($this->placed) > $mark) {
+            /** @var Task $task */
+            $task = array_pop($this->placed);
+            $this->hands[$task['hands'] - 1]->release($task['from']);
+            if ($task['kind'] === 'shape' && $this->work->pressed) {
+                // Only the first part's start is known to the press; for the others this does nothing.
+                $this->press->release($task['from']);
+            }
+        }
+        $this->lifted = [];
+    }
+
+    /** @return list<int> the places that are free first */
+    private function nextPlaces(int $count): array
+    {
+        asort($this->free);
+
+        return array_slice(array_keys($this->free), 0, $count);
+    }
+}

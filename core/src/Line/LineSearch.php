@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Line;
+
+use StoneMill\Line\Internal\Placer;
+
+/**
+ * Looks for the quickest order of work among orders that lay so many pieces at a time and keep so much time
+ * between. It ends as soon as one comes as close to the bound as a cook could tell, or when enough was tried.
+ */
+final class LineSearch
+{
+    /** Closer to the bound than this nobody could tell. */
+    private const CLOSE_ENOUGH = 1.002;
+
+    /** An order must be so much quicker to be worth more interruptions. */
+    private const WORTH_SECONDS = 0.5;
+
+    /** After so many tries at placing a group, what was found is taken. It counts work, not time, so that the answer is the same everywhere. */
+    private const MOST_ATTEMPTS = 1500;
+
+    /** @var list<int> pieces laid together */
+    private const GROUPS = [1, 2, 3, 4, 5, 6, 8, 12];
+
+    /** @var list<float> of the pace that the scarcer of hands and griddle could keep */
+    private const SPACINGS = [0.0, 1.0, 1.05, 1.1, 1.2];
+
+    public static function best(PieceWork $work, Crew $crew, int $pieces): Cooking
+    {
+        $enough = Bound::of($work, $crew, $pieces)->seconds * self::CLOSE_ENOUGH;
+        $groups = self::groups($work, $crew, $pieces);
+        $best = null;
+        $attempts = 0;
+        foreach (self::SPACINGS as $spacing) {
+            foreach ($groups as $group) {
+                // Where the last group would be a small one, it may as well come first.
+                foreach (array_unique([$group, $pieces % $group ?: $group]) as $first) {
+                    $placer = self::placed($work, $crew, $pieces, $first, $group, $spacing * self::pace($work, $crew));
+                    $attempts += $placer?->attempts() ?? 0;
+                    if ($placer !== null && ($best === null || $placer->end() < $best->end() - self::WORTH_SECONDS)) {
+                        $best = $placer;
+                    }
+                    if ($best !== null && ($best->end() <= $enough || $attempts > self::MOST_ATTEMPTS)) {
+                        break 3;
+                    }
+                }
+            }
+        }
+
+        return self::cooking($best ?? throw new \LogicException('One piece at a time can always be placed.'), $work, $pieces);
+    }
+
+    /** @return list<int> how many pieces can be laid together without being in each other's way */
+    private static function groups(PieceWork $work, Crew $crew, int $pieces): array
+    {
+        $most = min($pieces, $crew->places);
+
+        return array_values(array_filter(self::GROUPS, static fn (int $group): bool => $group === 1 || $group <= $most
+            && (new Placer($work, new Crew($crew->hands, $crew->places)))->group(range(1, $group), array_fill(0, $group, 0.0), 0.0)));
+    }
+
+    /** Null where so many together are in each other's way. */
+    private static function placed(PieceWork $work, Crew $crew, int $pieces, int $first, int $group, float $spacing): ?Placer
+    {
+        $placer = new Placer($work, $crew);
+        $placer->portion($pieces);
+        for ($piece = 1, $together = $first; $piece <= $pieces; $piece += $together, $together = $group) {
+            $numbers = range($piece, min($pieces, $piece + $together - 1));
+            $weighed = array_map(static fn (int $number): float => $number * $work->portion, $numbers);
+            if (! $placer->group($numbers, $weighed, max(0.0, $spacing * $together - ($together - 1) * $work->lay))) {
+                return null;
+            }
+        }
+
+        return $placer;
+    }
+
+    /** Seconds a piece at which the scarcer of griddle and hands could go on for ever. */
+    private static function pace(PieceWork $work, Crew $crew): float
+    {
+        return max(($work->stay() + $work->recover) / $crew->places, ($work->hands() - ($crew->hands === 1 ? $work->portion : 0.0)) / $crew->hands);
+    }
+
+    private static function cooking(Placer $placer, PieceWork $work, int $pieces): Cooking
+    {
+        $actions = [];
+        for ($piece = 1; $work->portion > 0 && $piece <= $pieces; $piece++) {
+            $actions[] = new Action('portion', 'portion', ($piece - 1) * $work->portion, $piece * $work->portion, 1, $piece, null);
+        }
+        foreach ($placer->placed() as $task) {
+            $actions[] = new Action($task['kind'], $task['kind'] === 'shape' ? 'shape' : 'griddle', $task['from'], $task['until'], $task['hands'], $task['piece'], $task['place']);
+        }
+        usort($actions, static fn (Action $a, Action $b): int => [$a->atSeconds, $a->untilSeconds] <=> [$b->atSeconds, $b->untilSeconds]);
+
+        return new Cooking($actions, $placer->end());
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Line;
+
+use StoneMill\Griddle\TurnAction;
+use StoneMill\Griddle\TurnWindow;
+
+/** What one piece asks of hands, press and griddle, in seconds. All pieces of a batch ask the same. */
+final readonly class PieceWork
+{
+    /**
+     * @param float $lay with the oil that goes under it
+     * @param non-empty-list<LineTouch> $touches the lift is the last
+     * @param float $recover that a place waits for its heat after a lift
+     * @param float $dries how long a shaped piece may wait uncovered
+     */
+    public function __construct(
+        public float $portion,
+        public float $shape,
+        public bool $pressed,
+        public float $lay,
+        public array $touches,
+        public float $recover,
+        public float $dries,
+    ) {
+    }
+
+    /** @param non-empty-list<TurnWindow> $touches the lift is the last */
+    public static function of(array $touches, Pace $pace, float $recover, float $dries): self
+    {
+        $work = [];
+        foreach ($touches as $index => $touch) {
+            $hands = match ($touch->action) {
+                TurnAction::Lift => $pace->lift + $pace->flame,
+                TurnAction::Press => $pace->press,
+                TurnAction::Turn => $pace->turn,
+            };
+            // On very hot metal the next touch can be due before this one is usually over.
+            $next = isset($touches[$index + 1]) ? $touches[$index + 1]->atSeconds : INF;
+            $hands = min($hands, $next - $touch->atSeconds);
+            // A bread is done at its lift's best moment, not before; a turn may come anywhere in its window.
+            $from = $touch->action === TurnAction::Lift ? $touch->atSeconds : $touch->fromSeconds;
+            $work[] = new LineTouch($touch->action, $from, $touch->atSeconds, $touch->toSeconds, $hands);
+        }
+
+        return new self($pace->portion, $pace->shape, $pace->pressed, min($pace->lay + $pace->oil, $touches[0]->atSeconds), $work, $recover, $dries);
+    }
+
+    /** From laying until it is off. */
+    public function stay(): float
+    {
+        $lift = $this->touches[count($this->touches) - 1];
+
+        return $lift->at + $lift->hands;
+    }
+
+    /** Of one pair of hands, from the scale until it is off. */
+    public function hands(): float
+    {
+        return $this->portion + $this->shape + $this->lay + array_sum(array_map(static fn (LineTouch $touch): float => $touch->hands, $this->touches));
+    }
+}

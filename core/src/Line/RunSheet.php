@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Line;
+
+use DateTimeImmutable;
+
+/**
+ * A batch as a list that can be taken along: one row for each thing to begin, with its clock time and what to do.
+ * It is told from the plan as it stood.
+ *
+ * @phpstan-type Point array{value: float}
+ * @phpstan-type SheetAction array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null}
+ * @phpstan-type SheetTouch array{action: string, at_seconds: float}
+ * @phpstan-type SheetPlan array{
+ *   style: array{id: string, name: string},
+ *   ledger: list<array{name: string, grams: float}>,
+ *   water: array{first_pour_grams: Point, reserve_grams: Point, celsius: Point},
+ *   portion: array{count: int, piece_grams: Point},
+ *   shape: array{diameter_mm: Point, thickness_mm: Point},
+ *   griddle: array{surface_celsius: Point, turns: list<SheetTouch>, lift: SheetTouch, finish: string, places: list<array{x: float, y: float}>},
+ *   line: array{starts_at: string|null, length_seconds: int, lots?: list<int>, actions: list<SheetAction>},
+ *   cautions: list<array{text: string}>
+ * }
+ */
+final readonly class RunSheet
+{
+    /** @param list<RunRow> $rows by time */
+    private function __construct(
+        public string $title,
+        public DateTimeImmutable $startsAt,
+        public DateTimeImmutable $readyAt,
+        public array $rows,
+    ) {
+    }
+
+    /** @param SheetPlan $plan */
+    public static function of(string $title, array $plan, DateTimeImmutable $startsAt): self
+    {
+        $words = new RunWords($plan);
+        $rows = [];
+        foreach (self::spans($plan['line']['actions']) as $what => [$from, $until]) {
+            $says = $words->of($what);
+            if ($says !== null) {
+                $rows[] = new RunRow($what, Clock::later($startsAt, (int) round($from)), Clock::later($startsAt, (int) round($until)), $says[0], $says[1]);
+            }
+        }
+        $ready = Clock::later($startsAt, $plan['line']['length_seconds']);
+        $rows[] = new RunRow('ready', $ready, $ready, 'Serve', sprintf('%d pieces of %s.', $plan['portion']['count'], $plan['style']['name']));
+        usort($rows, static fn (RunRow $a, RunRow $b): int => [$a->from, $a->until] <=> [$b->from, $b->until]);
+
+        return new self($title, $startsAt, $ready, $rows);
+    }
+
+    /** @return list<string> lines of plain text */
+    public function lines(): array
+    {
+        $day = '';
+        $lines = [$this->title, ''];
+        foreach ($this->rows as $row) {
+            if ($row->from->format('Y-m-d') !== $day) {
+                $day = $row->from->format('Y-m-d');
+                $lines[] = $row->from->format('l, j F Y');
+            }
+            $lines[] = sprintf('%s  %s%s', $row->from->format('H:i'), $row->says, $row->minutes() > 0 ? sprintf(' (%d min)', $row->minutes()) : '');
+            if ($row->detail !== '') {
+                $lines[] = '       '.$row->detail;
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * When each thing is under way. Touches, presses and lays of many pieces are one stretch at the griddle.
+     *
+     * @param list<SheetAction> $actions
+     * @return array<string, array{float, float}>
+     */
+    private static function spans(array $actions): array
+    {
+        $spans = [];
+        foreach ($actions as $action) {
+            $what = match (true) {
+                $action['kind'] === 'portion', $action['kind'] === 'stir', $action['kind'] === 'finish' => $action['kind'],
+                in_array($action['stage'], ['shape', 'griddle'], true) => 'griddle',
+                // Hands begin it and it goes on by itself.
+                default => $action['kind'],
+            };
+            $spans[$what] = [min($spans[$what][0] ?? INF, $action['at_seconds']), max($spans[$what][1] ?? 0.0, $action['until_seconds'])];
+        }
+
+        return $spans;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Line;
+
+/**
+ * What a run sheet says of each thing.
+ *
+ * @phpstan-import-type SheetPlan from RunSheet
+ */
+final readonly class RunWords
+{
+    /** @param SheetPlan $plan */
+    public function __construct(private array $plan)
+    {
+    }
+
+    /** @return array{string, string}|null what to do and with what; null for what needs no row */
+    public function of(string $what): ?array
+    {
+        $water = $this->plan['water'];
+        $portion = $this->plan['portion'];
+
+        return match ($what) {
+            'simmer' => ['Simmer the corn with lime', 'Caustic: gloves, eye protection, no aluminium pot.'],
+            'steep' => ['Steep', ''],
+            'grind' => ['Rinse and grind', ''],
+            'weigh' => ['Weigh', $this->lines()],
+            'pour' => [sprintf('Pour %.0f g of water at %.0f °C', $water['first_pour_grams']['value'], $water['celsius']['value']), sprintf('Keep %.0f g by.', $water['reserve_grams']['value'])],
+            'cool' => ['Let it cool until hands bear it', ''],
+            'knead' => ['Knead', ''],
+            'feel' => ['Feel it and mend it', 'Work in the reserve by the spoon until it is ready.'],
+            'rest' => ['Rest, covered', ''],
+            'stir' => ['Stir', 'A batter settles and thickens while it stands.'],
+            'preheat' => [sprintf('Griddle on, to %.0f °C', $this->plan['griddle']['surface_celsius']['value']), 'Hot metal: dry mitts, clear bench.'],
+            'portion' => [sprintf('Divide: %d × %.0f g', $portion['count'], $portion['piece_grams']['value']), 'Keep pieces under a damp cloth.'],
+            'griddle' => ['Shape, lay, turn, lift', $this->griddle()],
+            'finish' => [$this->plan['griddle']['finish'] === 'broiler_then_oven' ? 'Broiler, then oven' : 'Finish in the oven', ''],
+            'stack' => ['Stack', ''],
+            default => null,
+        };
+    }
+
+    private function lines(): string
+    {
+        return implode(', ', array_map(static fn (array $line): string => sprintf('%s %.0f g', $line['name'], $line['grams']), $this->plan['ledger'])).'.';
+    }
+
+    private function griddle(): string
+    {
+        $shape = $this->plan['shape'];
+        $griddle = $this->plan['griddle'];
+        $touches = array_map(
+            static fn (array $touch): string => sprintf('%s at %d:%02d', $touch['action'], intdiv((int) round($touch['at_seconds']), 60), (int) round($touch['at_seconds']) % 60),
+            [...$griddle['turns'], $griddle['lift']],
+        );
+
+        return sprintf(
+            '%.0f mm across, %.1f mm thick; %d at a time. Each: %s.',
+            $shape['diameter_mm']['value'],
+            $shape['thickness_mm']['value'],
+            count($griddle['places']),
+            implode(', ', $touches),
+        );
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Line;
+
+/** One thing that hands do next at the griddle; seconds from the moment at which it was worked out. */
+final readonly class Step
+{
+    /**
+     * @param int $touch 0 for laying, then the first touch, the second, and so on
+     * @param float|null $to null where nothing spoils by waiting
+     * @param float|null $shapeFrom when the piece is shaped, where it is still to be laid
+     */
+    public function __construct(
+        public string $action,
+        public int $piece,
+        public int $place,
+        public int $touch,
+        public float $at,
+        public float $from,
+        public ?float $to,
+        public ?float $shapeFrom,
+    ) {
+    }
+
+    /** @return array<string, string|int|float|null> */
+    public function toArray(): array
+    {
+        return [
+            'action' => $this->action,
+            'piece' => $this->piece,
+            'place' => $this->place,
+            'touch' => $this->touch,
+            'at' => round($this->at, 1),
+            'from' => round($this->from, 1),
+            'to' => $this->to === null ? null : round($this->to, 1),
+            'shape_from' => $this->shapeFrom === null ? null : round($this->shapeFrom, 1),
+        ];
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+use StoneMill\Dough\Rest;
+use StoneMill\Dough\Texture;
+use StoneMill\Griddle\TurnPlan;
+use StoneMill\Line\BatchWork;
+use StoneMill\Line\Clock;
+use StoneMill\Line\Fit;
+use StoneMill\Line\LineBuilder;
+use StoneMill\Line\Night;
+use StoneMill\Line\Pace;
+use StoneMill\Line\PieceWork;
+use StoneMill\Line\PlannedLine;
+use StoneMill\Line\Timeline;
+use StoneMill\Shape\Disc;
+use StoneMill\Shape\Packing;
+
+/** What of a plan asks for hands and time, put in order for the clock of the day. */
+final readonly class LinePlanner
+{
+    /** A dough that weakens is on the griddle within this. Planning estimate: practice says at once. */
+    private const WEAK_DOUGH_SECONDS = 900.0;
+
+    /** A batter that stands longer has settled and thickened. Planning estimate. */
+    private const BATTER_SECONDS = 1800.0;
+
+    /** A baking tray of a home oven. */
+    private const TRAY_MILLIMETRES = [400.0, 350.0];
+
+    private const TRAY_GAP_MILLIMETRES = 8.0;
+
+    public function __construct(
+        private PlanRequest $request,
+        private DoughPlan $dough,
+        private Disc $disc,
+        private TurnPlan $turns,
+        private int $restSeconds,
+    ) {
+    }
+
+    public function plan(int $pieces, int $places): PlannedLine
+    {
+        $work = $this->work();
+        $build = fn (int $count, int $hands): Timeline => $this->byDay(LineBuilder::build($work, $count, $places, $hands));
+        $timeline = $build($pieces, $this->request->hands);
+        $begin = $this->request->beginAt;
+        $ready = $this->request->serveAt;
+
+        return new PlannedLine(
+            $timeline,
+            $work->pace,
+            $work->piece,
+            $this->request->hands,
+            $ready === null ? $begin : Clock::later($ready, -$timeline->lengthSeconds()),
+            $ready ?? ($begin === null ? null : Clock::later($begin, $timeline->lengthSeconds())),
+            $begin === null || $ready === null ? null : Fit::of($timeline, $begin, $ready, $pieces, $this->request->hands, $build),
+        );
+    }
+
+    private function work(): BatchWork
+    {
+        $method = $this->request->method;
+        $flame = $this->turns->finish === 'flame' ? (float) $this->turns->finishSeconds : 0.0;
+        $pace = Pace::of($method->shape, $method->grease, (float) $method->knead->seconds(), $flame, $this->request->pace);
+        $isBatter = $this->request->texture === Texture::Batter;
+        $keeps = $isBatter ? self::BATTER_SECONDS : ($this->request->style->weakens ? self::WEAK_DOUGH_SECONDS : null);
+        [$width, $depth] = self::TRAY_MILLIMETRES;
+
+        return new BatchWork(
+            ahead: $this->request->style->ahead,
+            lines: count($this->dough->lines),
+            pace: $pace,
+            handWarm: 60 * $this->dough->handWarmMinutes->value,
+            rest: (float) $this->restSeconds,
+            keeps: $keeps,
+            isBatter: $isBatter,
+            preheat: $this->request->preheatSeconds(),
+            piece: PieceWork::of($this->turns->touches(), $pace, $this->turns->recoverSeconds, (float) $this->request->style->uncoveredSeconds),
+            ovenHolds: count(Packing::onRectangle($width, $depth, $this->disc->diameterMillimetres, self::TRAY_GAP_MILLIMETRES)->places),
+            finish: $this->turns->finish === 'flame' ? 0.0 : (float) $this->turns->finishSeconds,
+            stack: (float) $this->request->style->stackSeconds,
+        );
+    }
+
+    /** Where a wait of hours may be longer or shorter, it is chosen so that nobody has to work at night. */
+    private function byDay(Timeline $timeline): Timeline
+    {
+        if ($this->request->serveAt === null) {
+            return $timeline;
+        }
+        $waits = [];
+        foreach ($this->request->style->ahead as $step) {
+            $waits[$step->kind] = $step->wait;
+        }
+        if ($this->request->method->rest === Rest::ChilledOvernight && $this->restSeconds === Rest::ChilledOvernight->seconds()) {
+            $waits['rest'] = [28800.0, (float) $this->restSeconds, 57600.0];
+        }
+
+        return Night::spared($timeline, $waits, $this->request->serveAt);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+use DateTimeImmutable;
+
+/** When all will be served, if work goes on from the last entry as planned. */
+final readonly class LineState
+{
+    /** @param list<BatchEvent> $standing */
+    public function __construct(private PlannedBatch $plan, private GriddleLog $griddle, private array $standing)
+    {
+    }
+
+    /** @return array{ready_at: string|null, planned_at: string|null, late_seconds: float|null} */
+    public function toArray(): array
+    {
+        $ready = $this->readyAt();
+        $planned = $this->plan->readyAt;
+
+        return [
+            'ready_at' => $ready === null ? null : Moment::format($ready),
+            'planned_at' => $planned === null ? null : Moment::format($planned),
+            'late_seconds' => $ready === null || $planned === null ? null : round(Moment::between($planned, $ready)),
+        ];
+    }
+
+    private function readyAt(): ?DateTimeImmutable
+    {
+        $since = $this->griddle->since();
+        if ($since !== null) {
+            return Moment::later($since, $this->griddle->servedAfterSeconds());
+        }
+        foreach (array_reverse($this->standing) as $event) {
+            if ($event->kind === EventKind::Entered && $event->stage !== null && $event->stage !== Stage::Choose) {
+                return Moment::later($event->at, $this->plan->fromStage($event->stage));
+            }
+        }
+
+        return null;
+    }
+}

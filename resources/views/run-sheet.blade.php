@@ -1,0 +1,40 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <title>{{ $sheet->title }}</title>
+    <style>
+        @page { margin: 14mm 15mm; }
+        body { font: 10.5pt/1.3 DejaVu Sans, sans-serif; color: #262420; }
+        h1 { margin: 0 0 1mm; font-size: 18pt; }
+        p { margin: 0 0 3mm; }
+        table { width: 100%; border-collapse: collapse; }
+        td { padding: 1.6mm 2mm 1.6mm 0; border-top: 0.3mm solid #b7ad9c; vertical-align: top; }
+        .at { width: 16mm; font-size: 13pt; font-weight: bold; }
+        .for { width: 18mm; text-align: right; }
+        .box { width: 7mm; }
+        .box span { display: inline-block; width: 4mm; height: 4mm; border: 0.3mm solid #262420; }
+        .detail { color: #4a463e; font-size: 9pt; }
+        ul { margin: 3mm 0 0; padding-left: 5mm; font-size: 8.5pt; }
+    </style>
+</head>
+<body>
+    <h1>{{ $sheet->title }}</h1>
+    <p>{{ $sheet->startsAt->format('l, j F Y, H:i') }} to {{ $sheet->readyAt->format('H:i') }}</p>
+    <table>
+        @foreach ($sheet->rows as $row)
+            <tr>
+                <td class="box"><span></span></td>
+                <td class="at">{{ $row->from->format('H:i') }}</td>
+                <td><strong>{{ $row->says }}</strong>@if ($row->detail !== '')<br><span class="detail">{{ $row->detail }}</span>@endif</td>
+                <td class="for">{{ $row->minutes() > 0 ? $row->minutes().' min' : '' }}</td>
+            </tr>
+        @endforeach
+    </table>
+    <ul>
+        @foreach ($cautions as $caution)
+            <li>{{ $caution['text'] }}</li>
+        @endforeach
+    </ul>
+</body>
+</html>

@@ -1,0 +1,98 @@
+import { describe, expect, it } from 'vitest'
+import type { BatchEvent, BatchState, Griddle, Step } from '@/api/types'
+import { follow } from './follow'
+
+const start = Date.UTC(2026, 2, 1, 12, 0, 0)
+const iso = (second: number) => new Date(start + second * 1000).toISOString()
+const steps = (piece: number, laid: number): Step[] =>
+  (['lay', 'turn', 'lift'] as const).map((action, touch) => {
+    const at = laid + [0, 20, 60][touch]!
+    return { action, piece, place: piece, touch, at, from: at - 4, to: touch ? at + 4 : null, shape_from: null }
+  })
+const inOrder = (...all: Step[][]) => all.flat().sort((one, other) => one.at - other.at)
+
+const griddle: Griddle = {
+  since: null,
+  paused_at: null,
+  pieces: [],
+  lifted: 0,
+  to_lay: 2,
+  steps: inOrder(steps(1, 0), steps(2, 18)),
+  reasons: [],
+  kept: { on_time: 0, early: 0, late: 0, missed: 0, worst: null },
+  probe: null,
+  served_after_seconds: 100,
+}
+const portion: BatchState['portion'] = {
+  count: 3,
+  left: 3,
+  start_grams: 120,
+  reading_grams: 120,
+  next_mark_grams: 80,
+  marks: [80, 40, 0],
+  next_piece_grams: 40,
+  tolerance_grams: 1,
+  pieces: [],
+  worst_deviation_grams: null,
+  spread_percent: null,
+  out_of_tolerance: null,
+}
+const clock = { started_at: null, ends_at: null, seconds: 600 }
+const state = { stage: 'griddle', begun: true, entered: [], griddle, portion, rest: clock, stack: clock } as unknown as BatchState
+let number = 0
+const event = (kind: BatchEvent['kind'], second: number, fields: Partial<BatchEvent> = {}): BatchEvent => ({
+  id: `event-${++number}`,
+  kind,
+  at: iso(second),
+  ...fields,
+})
+
+describe('what the server has not heard yet', () => {
+  it('ticks steps off in any order until the griddle is empty', () => {
+    const done = follow(state, [
+      event('laid', 0, { piece: 1, place: 1 }),
+      event('laid', 18, { piece: 2, place: 2 }),
+      event('turned', 20, { piece: 1 }),
+      event('turned', 39, { piece: 2 }),
+      event('lifted', 60, { piece: 1 }),
+      event('lifted', 80, { piece: 2 }),
+    ]).griddle
+    expect(done).toMatchObject({ steps: [], pieces: [], lifted: 2, to_lay: 0 })
+  })
+
+  it('moves what follows of a piece by as much as it was late, and nothing of the others', () => {
+    const late = follow(state, [
+      event('laid', 0, { piece: 1, place: 1 }),
+      event('laid', 18, { piece: 2, place: 2 }),
+      event('turned', 29, { piece: 1 }),
+    ]).griddle
+    expect(late.steps.map(step => [step.piece, step.action, step.at])).toEqual([
+      [2, 'turn', 38],
+      [1, 'lift', 69],
+      [2, 'lift', 78],
+    ])
+    expect(late.pieces[0]).toMatchObject({ piece: 1, touches: 1, touched_at: iso(29) })
+  })
+
+  it('starts clocks by when it happened, not by when it is looked at', () => {
+    const resting = follow(state, [event('rest_started', 5)]).rest
+    expect(resting).toMatchObject({ started_at: iso(5), ends_at: iso(605) })
+  })
+
+  it('counts the scale down along the marks that the core gave', () => {
+    const once = follow(state, [event('portioned', 0, { grams: 81 })]).portion
+    expect(once).toMatchObject({ left: 2, reading_grams: 81, next_mark_grams: 40, next_piece_grams: 41 })
+    const all = [81, 40, 0].map(grams => event('portioned', 0, { grams }))
+    expect(follow(state, all).portion).toMatchObject({ left: 0, next_mark_grams: null, next_piece_grams: null })
+  })
+
+  it('is not shown where it was undone before anybody heard of it', () => {
+    const laid = event('laid', 0, { piece: 1, place: 1 })
+    expect(follow(state, [laid, event('undone', 2, { event: laid.id })]).griddle).toEqual(griddle)
+  })
+
+  it('pauses and goes on', () => {
+    expect(follow(state, [event('paused', 3)]).griddle.paused_at).toBe(iso(3))
+    expect(follow(state, [event('paused', 3), event('resumed', 9)]).griddle.paused_at).toBeNull()
+  })
+})

@@ -1,0 +1,98 @@
+import type { BatchEvent, BatchState, Griddle } from '@/api/types'
+
+/**
+ * What the server has not heard yet, put on top of what it said: the order of work came from the core, and here it is
+ * only ticked off. Numbers that the core alone can tell stay as they were until it answers.
+ */
+export function follow(state: BatchState, unsent: BatchEvent[]): BatchState {
+  const undone = new Set(unsent.flatMap(event => (event.kind === 'undone' ? [event.event] : [])))
+  return unsent.filter(event => event.kind !== 'undone' && !undone.has(event.id)).reduce(after, state)
+}
+
+function after(state: BatchState, event: BatchEvent): BatchState {
+  switch (event.kind) {
+    case 'entered':
+      return event.stage ? { ...state, stage: event.stage, entered: [...state.entered, event.stage] } : state
+    case 'poured':
+      return { ...state, begun: true }
+    case 'rest_started':
+      return { ...state, rest: started(state.rest, event.at) }
+    case 'stacked':
+      return { ...state, stack: started(state.stack, event.at) }
+    case 'portioned':
+      return { ...state, portion: taken(state.portion, event.grams ?? 0) }
+    case 'laid':
+    case 'turned':
+    case 'lifted':
+      return { ...state, griddle: touched(state.griddle, event) }
+    case 'paused':
+      return { ...state, griddle: { ...state.griddle, paused_at: event.at } }
+    case 'resumed':
+      return { ...state, griddle: { ...state.griddle, paused_at: null } }
+    default:
+      return state
+  }
+}
+
+function started(clock: BatchState['rest'], at: string): BatchState['rest'] {
+  return { ...clock, started_at: at, ends_at: new Date(Date.parse(at) + clock.seconds * 1000).toISOString() }
+}
+
+function taken(portion: BatchState['portion'], grams: number): BatchState['portion'] {
+  const marks = portion.marks.slice(1)
+  const piece = { piece: portion.pieces.length + 1, grams: (portion.reading_grams ?? 0) - grams, deviation_grams: 0 }
+  return {
+    ...portion,
+    left: Math.max(0, portion.left - 1),
+    reading_grams: grams,
+    marks,
+    next_mark_grams: marks[0] ?? null,
+    next_piece_grams: marks[0] === undefined ? null : grams - marks[0],
+    pieces: [...portion.pieces, piece],
+  }
+}
+
+/** Ticks one step off; what follows for that piece keeps its distance from it. */
+function touched(griddle: Griddle, event: BatchEvent): Griddle {
+  const since = griddle.since ?? event.at
+  const happened = (Date.parse(event.at) - Date.parse(since)) / 1000
+  const own = griddle.steps.filter(step => step.piece === event.piece)
+  const done = event.kind === 'lifted' ? own.at(-1) : own[0]
+  if (!done) return griddle
+  const moved = happened - done.at
+  const steps = griddle.steps
+    .filter(step => step !== done && !(event.kind === 'lifted' && step.piece === event.piece))
+    .map(step =>
+      step.piece === event.piece
+        ? { ...step, at: step.at + moved, from: step.from + moved, to: step.to === null ? null : step.to + moved }
+        : step,
+    )
+    .sort((one, other) => one.at - other.at)
+  return {
+    ...griddle,
+    since,
+    steps,
+    pieces: piecesAfter(griddle.pieces, event, own.length - 1),
+    lifted: griddle.lifted + (event.kind === 'lifted' ? 1 : 0),
+    to_lay: griddle.to_lay - (event.kind === 'laid' ? 1 : 0),
+  }
+}
+
+function piecesAfter(pieces: Griddle['pieces'], event: BatchEvent, touches: number): Griddle['pieces'] {
+  if (event.kind === 'laid' && event.piece && event.place)
+    return [
+      ...pieces,
+      {
+        piece: event.piece,
+        place: event.place,
+        laid_at: event.at,
+        touched_at: event.at,
+        touches: 0,
+        touches_planned: touches,
+      },
+    ]
+  if (event.kind === 'lifted') return pieces.filter(piece => piece.piece !== event.piece)
+  return pieces.map(piece =>
+    piece.piece === event.piece ? { ...piece, touched_at: event.at, touches: piece.touches + 1 } : piece,
+  )
+}

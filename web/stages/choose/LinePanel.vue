@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Batch, Plan, PlanRequest } from '@/api/types'
+import LineLanes from '@/pictures/LineLanes.vue'
+import Choice from '@/ui/Choice.vue'
+import { useUnits } from '@/ui/units'
+import { lineWords } from './lineWords'
+import { fromLocal, toLocal } from './serving'
+import TakeAlong from './TakeAlong.vue'
+
+/** How the batch will go: lanes, what holds it up, what would help, and the serving time to drag. */
+const { batch, plan, request } = defineProps<{ batch: Batch; plan: Plan; request: PlanRequest }>()
+const emit = defineEmits<{ change: [request: PlanRequest] }>()
+const units = useUnits()
+const part = ref<'all' | 'pieces'>('all')
+const start = computed(() => plan.line.starts_at ?? batch.started_at)
+const words = computed(() => lineWords(plan, value => units.text(value, 's')))
+
+function serve(shiftSeconds: number) {
+  const ready = Date.parse(start.value) + (plan.line.length_seconds + shiftSeconds) * 1000
+  const serve_at = fromLocal(toLocal(new Date(ready)))
+  if (serve_at) emit('change', { ...request, serve_at })
+}
+</script>
+
+<template>
+  <div class="panel stack">
+    <div class="row">
+      <h2>How it will go</h2>
+      <span class="soft"
+        >{{ plan.griddle.places.length }} on the griddle at a time,
+        {{ units.text(plan.line.length_seconds, 's') }} in all</span
+      >
+      <Choice
+        v-model="part"
+        class="line-part"
+        label="Show"
+        :options="[
+          { value: 'all', label: 'From the start' },
+          { value: 'pieces', label: 'From the first piece' },
+        ]"
+      />
+    </div>
+    <LineLanes :plan="plan" :start="start" :close="part === 'pieces'" @serve="serve" />
+    <ul class="line-words">
+      <li v-for="line in words" :key="line">{{ line }}</li>
+    </ul>
+    <TakeAlong :batch="batch" />
+  </div>
+</template>
+
+<style scoped>
+.line-part {
+  margin-left: auto;
+}
+
+.line-words {
+  display: grid;
+  gap: 0.2rem;
+  margin: 0;
+  padding-left: 1.2rem;
+}
+</style>

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed } from 'vue'
+import type { Griddle, Step } from '@/api/types'
+import { timeOfDay } from '@/ui/timeOfDay'
+import { clock } from '@/ui/units'
+import { ACTION_WORDS, type Said } from './hands'
+
+/** The next thing in huge type, with its count, its reason and its time. */
+const { griddle, next, said, reason } = defineProps<{
+  griddle: Griddle
+  next: Step | undefined
+  said: Said
+  reason: string
+}>()
+const emit = defineEmits<{ act: []; pause: [] }>()
+
+const due = computed(() => {
+  if (!next || griddle.since === null) return next ? 'now' : ''
+  if (said.inSeconds >= 1) return `in ${clock(said.inSeconds)}`
+  return said.late ? `${clock(-said.inSeconds)} late` : 'now'
+})
+const pressing = computed(() => next?.action === 'lay' && next.shape_from !== null)
+</script>
+
+<template>
+  <div class="say">
+    <h1 class="says" aria-live="assertive">{{ said.says }}</h1>
+    <p class="say-due" :class="{ 'is-late': said.late }">
+      {{ due }}<span v-if="said.count" class="say-count">{{ said.count }}</span>
+    </p>
+    <p v-if="reason" class="say-why">{{ pressing ? 'Shape it now. ' : '' }}{{ reason }}</p>
+    <ElButton v-if="next" type="primary" size="large" class="say-act" @click="emit('act')"
+      >{{ ACTION_WORDS[next.action] }} {{ next.piece }}<kbd>Space</kbd></ElButton
+    >
+    <p v-if="griddle.paused_at" class="say-paused" role="status">
+      Paused since {{ timeOfDay(griddle.paused_at) }}: nothing new is laid.
+      {{
+        griddle.pieces.length
+          ? 'What lies there still cooks and is still called. Leaving the kitchen? Lift it and turn the heat down.'
+          : 'Turn the heat down while nobody is there.'
+      }}
+    </p>
+    <div class="row">
+      <button type="button" class="say-pause" :aria-pressed="griddle.paused_at !== null" @click="emit('pause')">
+        {{ griddle.paused_at ? 'Go on' : 'Pause' }}
+      </button>
+      <span class="soft"
+        >{{ griddle.lifted }} off, {{ griddle.pieces.length }} on, {{ griddle.to_lay }} to lay.</span
+      >
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.say {
+  display: grid;
+  justify-items: start;
+  gap: 0.5rem;
+}
+
+.say p {
+  margin: 0;
+}
+
+.say .says {
+  font-size: 3.4rem;
+  line-height: 1.05;
+}
+
+.say-due {
+  font: 600 2.3rem/1.1 var(--font-head);
+  color: var(--heat);
+}
+
+.say-due.is-late {
+  color: var(--harm);
+}
+
+.say-count {
+  display: block;
+  color: var(--ink-soft);
+  font: 400 1.1rem var(--font-text);
+}
+
+.say-act {
+  min-height: 5rem;
+  width: 100%;
+  font-size: 1.5rem;
+}
+
+.say-act kbd {
+  margin-left: 0.8rem;
+  padding: 0.1rem 0.5rem;
+  border: 1px solid currentcolor;
+  border-radius: 4px;
+  font: 400 0.9rem var(--font-text);
+}
+
+.say-paused {
+  padding: 0.5rem 0.8rem;
+  border-left: 5px solid var(--heat-fill);
+  background: var(--page);
+}
+
+.say-pause {
+  min-height: var(--target);
+  padding: 0 1.1rem;
+  border: 1px solid var(--edge-strong);
+  border-radius: var(--round);
+  background: var(--panel);
+  color: var(--ink);
+  font: inherit;
+  cursor: pointer;
+}
+
+:root[data-view='bench'] .say .says {
+  font-size: clamp(3.4rem, 8vw, 6.5rem);
+}
+
+:root[data-view='bench'] .say-due {
+  font-size: clamp(2.4rem, 5vw, 4.2rem);
+}
+
+:root[data-view='bench'] .say-count,
+:root[data-view='bench'] .say-why {
+  font-size: 1.7rem;
+}
+</style>

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import type { Plan, PlanRequest } from '@/api/types'
+import { GriddleStandIn } from '@/devices/griddleStandIn'
+import type { LineDevice } from '@/devices/lines'
+import { canConnect, connect } from '@/devices/serialPort'
+import { watchHeat } from '@/devices/thermometer'
+import { useUnits } from '@/ui/units'
+import { useBatch } from '../batch'
+import { withWish } from '../requests'
+import { Follower } from './follower'
+
+/** The thermometer on the griddle: what it says, and the plan after it. */
+const { plan, request } = defineProps<{ plan: Plan; request: PlanRequest }>()
+const units = useUnits()
+const store = useBatch()
+const device = shallowRef<LineDevice | null>(null)
+const celsius = ref<number | null>(null)
+const following = ref(true)
+const follower = new Follower()
+const planned = computed(() => plan.griddle.surface_celsius.value)
+let stop: (() => void) | null = null
+onScopeDispose(() => stop?.())
+
+function use(chosen: LineDevice | null) {
+  if (!chosen) return
+  device.value = chosen
+  follower.forget()
+  stop = watchHeat(chosen, reading => {
+    celsius.value = reading.celsius
+    if (reading.celsius === null) return
+    const wanted = follower.take(reading.celsius, planned.value, Date.now())
+    if (wanted !== null && following.value) follow(wanted)
+  })
+}
+
+/** Every later touch is timed for the griddle as it is, not as it was meant to be. */
+function follow(wanted: number) {
+  store.change(withWish(request, 'griddle', { surface_celsius: wanted }))
+  void store.record('surface_taken', { celsius: wanted })
+}
+
+function leave() {
+  stop?.()
+  stop = null
+  device.value = null
+  celsius.value = null
+}
+
+const says = computed(() => {
+  if (!device.value) return 'A thermometer on the metal keeps the times right when the griddle drifts.'
+  if (celsius.value === null) return 'The thermometer does not answer. The plan stays as it is.'
+  const off = celsius.value - planned.value
+  if (Math.abs(off) <= follower.reach) return 'The griddle is as hot as the plan has it.'
+  const much = `${units.apart(Math.abs(off))} ${off > 0 ? 'hotter' : 'cooler'} than the plan`
+  return following.value ? `${much}: the plan follows.` : `${much}.`
+})
+</script>
+
+<template>
+  <section class="panel stack watch" aria-labelledby="watch-name">
+    <div class="row">
+      <h2 id="watch-name">How hot it is</h2>
+      <output v-if="device && celsius !== null" class="watch-now">{{ units.text(Math.round(celsius), 'celsius') }}</output>
+    </div>
+    <p role="status">{{ says }}</p>
+    <div v-if="device" class="row">
+      <label class="watch-follow"><input v-model="following" type="checkbox" /> The plan follows the reading</label>
+      <template v-if="device instanceof GriddleStandIn">
+        <ElButton @click="device.turn(-15)">Burner down</ElButton>
+        <ElButton @click="device.turn(15)">Burner up</ElButton>
+      </template>
+      <ElButton @click="leave">Put it away</ElButton>
+    </div>
+    <div v-else class="row">
+      <ElButton @click="use(new GriddleStandIn(planned))">Use the thermometer stand-in</ElButton>
+      <ElButton v-if="canConnect()" @click="connect('Thermometer').then(use)">Connect a thermometer</ElButton>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.watch-now {
+  margin-left: auto;
+  color: var(--heat);
+  font: 600 2rem var(--font-head);
+}
+
+.watch-follow {
+  display: flex;
+  align-items: center;
+  gap: 0.5rem;
+  min-height: var(--target);
+}
+</style>

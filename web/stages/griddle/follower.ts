@@ -1,0 +1,26 @@
+const KEPT = 8
+const QUIET_MILLISECONDS = 4000
+const LEAST_CELSIUS = 125
+const MOST_CELSIUS = 390
+
+/** Looks at readings of the metal and says when the plan should be made for another heat: not for noise, and not all the time. */
+export class Follower {
+  /** Closer than this is as planned. */
+  readonly reach = 5
+  private last: number[] = []
+  private saidAt = -Infinity
+
+  /** @returns the heat to plan for, in whole °C; null where the plan is right, or it is too soon to tell */
+  take(celsius: number, planned: number, now: number): number | null {
+    this.last = [...this.last, celsius].slice(-KEPT)
+    if (this.last.length < KEPT || now - this.saidAt < QUIET_MILLISECONDS) return null
+    const mean = Math.round(this.last.reduce((sum, one) => sum + one, 0) / KEPT)
+    if (Math.abs(mean - planned) <= this.reach || mean < LEAST_CELSIUS || mean > MOST_CELSIUS) return null
+    this.saidAt = now
+    return mean
+  }
+
+  forget(): void {
+    this.last = []
+  }
+}

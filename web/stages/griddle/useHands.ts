@@ -1,0 +1,58 @@
+import { computed, watch, type Ref } from 'vue'
+import type { Batch, Plan, Step } from '@/api/types'
+import { useKey, usePedal } from '@/bench/keys'
+import { sound, wakeSound } from '@/bench/sound'
+import { speak } from '@/bench/speech'
+import { useAppearance } from '@/ui/appearance'
+import { useBatch } from '../batch'
+import { dueAt, EVENT_OF, nextStep, sayStep, stepOf } from './hands'
+
+const WIPE_SECONDS = 3
+
+/** What hands do now at the griddle, and doing it: by key, by pedal, by a tap on the piece. */
+export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref<number>>) {
+  const store = useBatch()
+  const appearance = useAppearance()
+  const griddle = computed(() => batch().state.griddle)
+  const laySeconds = computed(() => plan().line.pace.oil + plan().line.pace.lay + WIPE_SECONDS)
+  const next = computed(() => nextStep(griddle.value, now.value, laySeconds.value))
+  const said = computed(() => sayStep(griddle.value, next.value, now.value))
+  const reason = computed(() => (next.value ? (griddle.value.reasons[next.value.touch] ?? '') : ''))
+  let cued = ''
+
+  function act(step: Step | undefined = next.value) {
+    wakeSound()
+    if (!step) return
+    const which = step.action === 'lay' ? { place: step.place } : { touch: step.touch }
+    void store.record(EVENT_OF[step.action], { piece: step.piece, ...which })
+  }
+
+  /** A tap on a piece touches that piece; a tap on an empty place lays the next one there. */
+  function tap(place: number) {
+    const piece = griddle.value.pieces.find(one => one.place === place)
+    const lay = griddle.value.steps.find(step => step.action === 'lay')
+    if (piece) act(stepOf(griddle.value, piece.piece))
+    else if (lay && !griddle.value.paused_at) act({ ...lay, place })
+  }
+
+  function pause() {
+    void store.record(griddle.value.paused_at ? 'resumed' : 'paused')
+  }
+
+  useKey(' ', () => act())
+  usePedal(() => act())
+  watch(
+    () => Math.floor(now.value / 200),
+    () => {
+      const step = next.value
+      if (!step || griddle.value.since === null || dueAt(griddle.value, step.at, now.value) > now.value) return
+      const cue = `${step.piece} ${step.touch}`
+      if (cued === cue) return
+      cued = cue
+      if (!appearance.muted) sound(step.action)
+      if (appearance.spoken) speak(step.action, step.piece)
+    },
+  )
+
+  return { griddle, next, said, reason, act, tap, pause }
+}
