@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { api } from './api/client'
 import type { Kitchen, Session } from './api/types'
+import { forgetTheHouse } from './bench/serviceWorker'
 
 /** Who is here, and what this kitchen has to choose from. */
 export const useHouse = defineStore('house', () => {
@@ -26,6 +27,7 @@ export const useHouse = defineStore('house', () => {
 
   async function leave() {
     await api.signOut()
+    await forgetTheHouse()
     session.value = null
     kitchen.value = null
   }

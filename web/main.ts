@@ -7,6 +7,8 @@ import './ui/base.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
+import { registerServiceWorker } from './bench/serviceWorker'
 import { router } from './router'
 
 createApp(App).use(createPinia()).use(router).mount('#app')
+registerServiceWorker()

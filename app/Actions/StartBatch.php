@@ -14,10 +14,13 @@ use DateTimeImmutable;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
+use StoneMill\Record\PaceRecord;
 
 /** Begins a batch of a bread with what the kitchen has: its newest bags, its first griddle, press and scale. */
 final readonly class StartBatch
 {
+    private const BATCHES_FOR_PACE = 8;
+
     public function __construct(private Reference $reference, private Planner $planner)
     {
     }
@@ -25,13 +28,31 @@ final readonly class StartBatch
     public function __invoke(Kitchen $kitchen, Formula $formula, string $uuid, DateTimeImmutable $at): Batch
     {
         $revision = FormulaRevision::query()->where('formula_id', $formula->id)->latest('number')->firstOrFail();
-        $request = $this->withGear($kitchen, $this->withLots($kitchen, $revision->document));
+        $request = $this->withPace($kitchen, $this->withGear($kitchen, $this->withLots($kitchen, $revision->document)));
         $plan = $this->planner->plan(PlanRequest::read($request, $this->reference));
 
         return Batch::query()->create([
             'uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'formula_revision_id' => $revision->id, 'version' => 1,
             'request' => $request, 'plan' => $plan->toArray(), 'started_at' => $at, 'finished_at' => null,
         ]);
+    }
+
+    /**
+     * Hands are as quick as the last batches that were shaped the same way say; what the bread itself asks for stands above that.
+     *
+     * @param array<string, mixed> $request
+     * @return array<string, mixed>
+     */
+    private function withPace(Kitchen $kitchen, array $request): array
+    {
+        $shape = PlanRequest::read($request, $this->reference)->method->shape->value;
+        /** @var \Illuminate\Support\Collection<int, Batch> $last */
+        $last = Batch::query()->with('events')->where('kitchen_id', $kitchen->id)->where('plan->method->shape', $shape)
+            ->latest('started_at')->limit(self::BATCHES_FOR_PACE)->get();
+        $pace = PaceRecord::of(array_map(static fn (Batch $batch): array => $batch->state()->standing(), array_values($last->all())));
+        $own = is_array($request['pace'] ?? null) ? $request['pace'] : [];
+
+        return $pace === [] && $own === [] ? $request : [...$request, 'pace' => [...$pace, ...$own]];
     }
 
     /**

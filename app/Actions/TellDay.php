@@ -7,8 +7,10 @@ namespace App\Actions;
 use App\Models\Batch;
 use App\Models\Kitchen;
 use DateTimeImmutable;
+use DateTimeZone;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Line\Clock;
 use StoneMill\Line\Day;
 use StoneMill\Line\DayBatch;
 use StoneMill\Plan\Limits;
@@ -18,23 +20,22 @@ use StoneMill\Plan\LineDesk;
 final class TellDay
 {
     /**
-     * @param array<array-key, mixed> $query
+     * @param mixed $hands pairs in the kitchen, as asked for
      * @return array<string, mixed>
      */
-    public function __invoke(Kitchen $kitchen, array $query): array
+    public function __invoke(Kitchen $kitchen, mixed $hands, DateTimeZone $zone): array
     {
         $findings = new Findings;
-        $hands = $query['hands'] ?? null;
         $hands = Node::root(['hands' => is_numeric($hands) ? (int) $hands : $hands], $findings)->object(['hands'])->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1;
         $findings->refuseIfAny();
         /** @var \Illuminate\Support\Collection<int, Batch> $open */
         $open = Batch::query()->with(['events', 'revision.formula'])->where('kitchen_id', $kitchen->id)->whereNull('finished_at')
             ->latest('started_at')->limit(LineDesk::BATCHES)->get();
 
-        return (new Day(array_map(self::batch(...), array_values($open->all())), $hands))->toArray();
+        return (new Day(array_map(static fn (Batch $batch): DayBatch => self::batch($batch, $zone), array_values($open->all())), $hands, now()->toDateTimeImmutable()))->toArray();
     }
 
-    private static function batch(Batch $batch): DayBatch
+    private static function batch(Batch $batch, DateTimeZone $zone): DayBatch
     {
         /** @var array{line: array{starts_at: string|null, length_seconds: int, actions: list<array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null}>}} $plan */
         $plan = $batch->plan;
@@ -43,11 +44,20 @@ final class TellDay
         return DayBatch::of(
             $batch->uuid,
             $batch->revision->formula->name,
-            $plan['line']['starts_at'] === null ? $batch->started_at->toDateTimeImmutable() : new DateTimeImmutable($plan['line']['starts_at']),
+            self::startsAt($batch, $plan['line']['starts_at'], $plan['line']['length_seconds'])->setTimezone($zone),
             $plan['line']['length_seconds'],
             $plan['line']['actions'],
             is_array($gear) && isset($gear['griddle']) ? md5((string) json_encode($gear['griddle'])) : null,
             ! $batch->state()->hasBegun(),
         );
+    }
+
+    /** A batch under way is where its log has it: a late one wants hands later than was planned. */
+    private static function startsAt(Batch $batch, ?string $planned, int $lengthSeconds): DateTimeImmutable
+    {
+        $started = $planned === null ? $batch->started_at->toDateTimeImmutable() : new DateTimeImmutable($planned);
+        $ready = $batch->state()->readyAt();
+
+        return $ready === null ? $started : Clock::later($ready, -$lengthSeconds);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Batch;
 use DateTimeImmutable;
+use DateTimeZone;
 use StoneMill\Line\RunSheet;
 
 /**
@@ -15,11 +16,11 @@ use StoneMill\Line\RunSheet;
  */
 final class WriteRunSheet
 {
-    public function __invoke(Batch $batch): RunSheet
+    public function __invoke(Batch $batch, DateTimeZone $zone): RunSheet
     {
         /** @var SheetPlan $plan */
         $plan = $batch->plan;
-        $starts = $plan['line']['starts_at'] === null ? $batch->started_at->toDateTimeImmutable() : new DateTimeImmutable($plan['line']['starts_at']);
+        $starts = $plan['line']['starts_at'] === null ? $batch->started_at->toDateTimeImmutable()->setTimezone($zone) : new DateTimeImmutable($plan['line']['starts_at']);
 
         return RunSheet::of($batch->revision->formula->name, $plan, $starts);
     }

@@ -99,9 +99,9 @@ set_up_web() {
         quietly "Web packages" npm ci --no-audit --no-fund
         fingerprint package.json package-lock.json >node_modules/.mill-stamp
     fi
-    if ! is_current public/build/.mill-stamp web formats/openapi.yaml vite.config.ts package-lock.json; then
+    if ! is_current public/build/.mill-stamp web formats resources/views vite.config.ts bin/lib/service-worker.mjs package-lock.json; then
         quietly "Front end" npm run build
-        fingerprint web formats/openapi.yaml vite.config.ts package-lock.json >public/build/.mill-stamp
+        fingerprint web formats resources/views vite.config.ts bin/lib/service-worker.mjs package-lock.json >public/build/.mill-stamp
     fi
 }
 

@@ -11,6 +11,7 @@ source bin/lib/setup.sh
     need_php
     set_up_all
     [ -x /usr/bin/chromium ] || need_packages chromium
+    /usr/bin/python3 -c 'import icalendar' 2>/dev/null || need_packages python3-icalendar
 ) || exit 1
 
 names=()

@@ -30,11 +30,12 @@ final class GriddlePlanTest extends TestCase
     }
 
     /**
-     * @param list<array{action: string, piece: int, at: float|int}> $steps
+     * @param array<mixed> $steps
      * @return array{string, float|int}
      */
     private static function nextOf(int $piece, array $steps): array
     {
+        /** @var list<array{action: string, piece: int, at: float|int}> $steps */
         $own = array_values(array_filter($steps, static fn (array $step): bool => $step['piece'] === $piece));
 
         return [$own[0]['action'], $own[0]['at']];

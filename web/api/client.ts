@@ -153,7 +153,8 @@ export const api = {
   /** The batch where something happened that the asker does not know of; null where nothing did. */
   news: (id: string, seen: string) =>
     send<Batch | null>('GET', `/batches/${id}/news?seen=${encodeURIComponent(seen)}`),
-  day: (hands: number) => send<Day>('GET', `/day?hands=${hands}`),
+  day: (hands: number) =>
+    send<Day>('GET', `/day?hands=${hands}&offset_minutes=${-new Date().getTimezoneOffset()}`),
   replan: (id: string, version: number, request: PlanRequest) =>
     send<Batch>('PATCH', `/batches/${id}`, { version, request }),
   record: (id: string, events: BatchEvent[]) => send<Batch>('POST', `/batches/${id}/events`, { events }),

@@ -6,8 +6,17 @@ const start = Date.UTC(2026, 2, 1, 12, 0, 0)
 const iso = (second: number) => new Date(start + second * 1000).toISOString()
 const steps = (piece: number, laid: number): Step[] =>
   (['lay', 'turn', 'lift'] as const).map((action, touch) => {
-    const at = laid + [0, 20, 60][touch]!
-    return { action, piece, place: piece, touch, at, from: at - 4, to: touch ? at + 4 : null, shape_from: null }
+    const at = laid + ([0, 20, 60][touch] ?? 0)
+    return {
+      action,
+      piece,
+      place: piece,
+      touch,
+      at,
+      from: at - 4,
+      to: touch ? at + 4 : null,
+      shape_from: null,
+    }
   })
 const inOrder = (...all: Step[][]) => all.flat().sort((one, other) => one.at - other.at)
 
@@ -38,7 +47,15 @@ const portion: BatchState['portion'] = {
   out_of_tolerance: null,
 }
 const clock = { started_at: null, ends_at: null, seconds: 600 }
-const state = { stage: 'griddle', begun: true, entered: [], griddle, portion, rest: clock, stack: clock } as unknown as BatchState
+const state = {
+  stage: 'griddle',
+  begun: true,
+  entered: [],
+  griddle,
+  portion,
+  rest: clock,
+  stack: clock,
+} as unknown as BatchState
 let number = 0
 const event = (kind: BatchEvent['kind'], second: number, fields: Partial<BatchEvent> = {}): BatchEvent => ({
   id: `event-${++number}`,
@@ -83,7 +100,11 @@ describe('what the server has not heard yet', () => {
     const once = follow(state, [event('portioned', 0, { grams: 81 })]).portion
     expect(once).toMatchObject({ left: 2, reading_grams: 81, next_mark_grams: 40, next_piece_grams: 41 })
     const all = [81, 40, 0].map(grams => event('portioned', 0, { grams }))
-    expect(follow(state, all).portion).toMatchObject({ left: 0, next_mark_grams: null, next_piece_grams: null })
+    expect(follow(state, all).portion).toMatchObject({
+      left: 0,
+      next_mark_grams: null,
+      next_piece_grams: null,
+    })
   })
 
   it('is not shown where it was undone before anybody heard of it', () => {

@@ -40,7 +40,11 @@ function started(clock: BatchState['rest'], at: string): BatchState['rest'] {
 
 function taken(portion: BatchState['portion'], grams: number): BatchState['portion'] {
   const marks = portion.marks.slice(1)
-  const piece = { piece: portion.pieces.length + 1, grams: (portion.reading_grams ?? 0) - grams, deviation_grams: 0 }
+  const piece = {
+    piece: portion.pieces.length + 1,
+    grams: (portion.reading_grams ?? 0) - grams,
+    deviation_grams: 0,
+  }
   return {
     ...portion,
     left: Math.max(0, portion.left - 1),
@@ -64,7 +68,12 @@ function touched(griddle: Griddle, event: BatchEvent): Griddle {
     .filter(step => step !== done && !(event.kind === 'lifted' && step.piece === event.piece))
     .map(step =>
       step.piece === event.piece
-        ? { ...step, at: step.at + moved, from: step.from + moved, to: step.to === null ? null : step.to + moved }
+        ? {
+            ...step,
+            at: step.at + moved,
+            from: step.from + moved,
+            to: step.to === null ? null : step.to + moved,
+          }
         : step,
     )
     .sort((one, other) => one.at - other.at)

@@ -50,7 +50,11 @@ describe('the line as lanes', () => {
   })
 
   it('marks what holds the batch up', () => {
-    expect(lanesOf(plan).filter(lane => lane.isBottleneck).map(lane => lane.name)).toEqual(['Place 1'])
+    expect(
+      lanesOf(plan)
+        .filter(lane => lane.isBottleneck)
+        .map(lane => lane.name),
+    ).toEqual(['Place 1'])
   })
 
   it('finds where the pieces begin', () => {

@@ -9,6 +9,7 @@ import { STAGE_NAMES } from '@/stages/course'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
 import BreadCard from './BreadCard.vue'
+import DayPanel from './DayPanel.vue'
 import { day, inShort, isGood } from './batches'
 
 const house = useHouse()
@@ -52,6 +53,7 @@ function latest(bread: string): BatchSummary | undefined {
         <span class="today-go" aria-hidden="true">Go on →</span>
       </RouterLink>
     </section>
+    <DayPanel />
     <section aria-labelledby="begin">
       <h1 id="begin">What will it be?</h1>
       <div class="today-breads">

@@ -8,8 +8,9 @@ const unsent = computed(() => (store.unsent === 1 ? 'One entry is' : `${store.un
 </script>
 
 <template>
-  <p v-if="store.unsent" class="notice" role="status">
-    The house does not answer. {{ unsent }} kept on this device and will be sent by itself.
+  <p v-if="store.away" class="notice" role="status">
+    Offline: the house does not answer. Work goes on.
+    {{ store.unsent ? `${unsent} kept on this device and will be sent by itself.` : 'Nothing is unsent.' }}
   </p>
   <p v-if="store.trouble" class="notice is-harm" role="alert">
     {{ store.trouble }}

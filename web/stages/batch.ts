@@ -63,7 +63,8 @@ export const useBatch = defineStore('batch', () => {
 
   async function undo() {
     // What the server has not heard of can be undone like anything else, once it has: order is kept.
-    const event = waiting.value.filter(one => one.kind !== 'entered').at(-1)?.id ?? heard.value?.state.undoable
+    const event =
+      waiting.value.filter(one => one.kind !== 'entered').at(-1)?.id ?? heard.value?.state.undoable
     if (event) await record('undone', { event })
   }
 

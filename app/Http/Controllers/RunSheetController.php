@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\WriteRunSheet;
 use App\Http\CurrentKitchen;
+use App\Http\Offset;
 use App\Http\Pdf;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -19,12 +20,12 @@ final class RunSheetController
     public function __invoke(Request $request, string $batch, string $form, WriteRunSheet $write): Response
     {
         $found = CurrentKitchen::batch($request, $batch)->load(['revision.formula']);
-        $sheet = $write($found);
+        $sheet = $write($found, Offset::of($request));
         if ($form === 'txt') {
             return new Response(implode("\n", $sheet->lines())."\n", 200, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
         $findings = new Findings;
-        $paper = Node::root($request->query->all(), $findings)->object(['paper'])->at('paper')->optionalChoice(Paper::class) ?? Paper::A4;
+        $paper = Node::root($request->query->all(), $findings)->object(['paper', 'offset_minutes'])->at('paper')->optionalChoice(Paper::class) ?? Paper::A4;
         $findings->refuseIfAny();
         /** @var list<array{text: string}> $cautions */
         $cautions = $found->plan['cautions'] ?? [];

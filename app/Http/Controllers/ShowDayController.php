@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\TellDay;
 use App\Http\CurrentKitchen;
+use App\Http\Offset;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -13,6 +14,6 @@ final class ShowDayController
 {
     public function __invoke(Request $request, TellDay $tell): JsonResponse
     {
-        return new JsonResponse($tell(CurrentKitchen::of($request), $request->query->all()));
+        return new JsonResponse($tell(CurrentKitchen::of($request), $request->query('hands'), Offset::of($request)));
     }
 }

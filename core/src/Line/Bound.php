@@ -41,7 +41,10 @@ final readonly class Bound
         $laid = max(0, $pieces - $through - $crew->hands);
         $before = $through * $work->hands() + ($pieces - $through) * ($work->portion + $work->shape) + $laid * $work->lay;
 
-        return $before / $crew->hands;
+        // Nothing but weighing and shaping is done before the griddle is hot.
+        $hot = $through * ($work->hands() - $work->portion - $work->shape) + $laid * $work->lay;
+
+        return max($before / $crew->hands, $crew->hotAt + $hot / $crew->hands);
     }
 
     private static function lastLayByGriddle(PieceWork $work, Crew $crew, int $pieces): float

@@ -14,8 +14,11 @@ final readonly class Day
 
     private const FARTHEST_SECONDS = 12 * 3600;
 
-    /** @param list<DayBatch> $batches */
-    public function __construct(private array $batches, private int $hands)
+    /**
+     * @param list<DayBatch> $batches
+     * @param DateTimeImmutable|null $notBefore no batch is moved to begin before then
+     */
+    public function __construct(private array $batches, private int $hands, private ?DateTimeImmutable $notBefore = null)
     {
     }
 
@@ -42,8 +45,8 @@ final readonly class Day
                         'from' => self::moment($first, $from),
                         'until' => self::moment($first, $until),
                         'words' => $kind === 'hands'
-                            ? sprintf('%s and %s want the same hands.', $first->name, $second->name)
-                            : sprintf('%s and %s want the same griddle.', $first->name, $second->name),
+                            ? sprintf('%s and %s want the same hands.', $first->inWords(), $second->inWords())
+                            : sprintf('%s and %s want the same griddle.', $first->inWords(), $second->inWords()),
                         'moves' => [...$this->moves($first), ...$this->moves($second)],
                     ];
                 }
@@ -92,12 +95,15 @@ final readonly class Day
         foreach ([-1, 1] as $way) {
             for ($by = self::STEP_SECONDS; $by <= self::FARTHEST_SECONDS; $by += self::STEP_SECONDS) {
                 $moved = $batch->movedBy($way * $by);
+                if ($this->notBefore !== null && $moved->startsAt < $this->notBefore) {
+                    break;
+                }
                 if ($this->isFree($moved)) {
                     $moves[] = [
                         'batch' => $batch->id,
                         'by_seconds' => $way * $by,
                         'ready_at' => $moved->readyAt->format(DateTimeInterface::RFC3339),
-                        'words' => sprintf('%s %d min %s: ready at %s', $batch->name, intdiv($by, 60), $way < 0 ? 'earlier' : 'later', $moved->readyAt->format('H:i')),
+                        'words' => sprintf('%s: %d min %s, ready at %s', $batch->inWords(), intdiv($by, 60), $way < 0 ? 'earlier' : 'later', $moved->readyAt->format('H:i')),
                     ];
                     break;
                 }

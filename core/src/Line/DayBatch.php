@@ -54,6 +54,12 @@ final readonly class DayBatch
         );
     }
 
+    /** Two batches of one bread are told apart by when they are ready. */
+    public function inWords(): string
+    {
+        return sprintf('%s (%s)', $this->name, $this->readyAt->format('H:i'));
+    }
+
     public function movedBy(int $seconds): self
     {
         return new self(

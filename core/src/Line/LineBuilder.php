@@ -28,6 +28,8 @@ final class LineBuilder
     {
         $now = $this->ahead();
         $now = $this->byHand('weigh', 'measure', $now, $this->work->lines * $this->work->pace->weighLine);
+        // A dough that must not wait is not made before the griddle is about to be hot.
+        $now = $this->work->keeps === null ? $now : max($now, $this->work->preheat - $this->work->making() - $this->work->rest);
         $from = $this->rest($this->make($now));
         // The griddle is lit while the dough is made, but not before there is anything to do.
         $crew = new Crew($this->hands, $this->places, max(0.0, $this->work->preheat - $from));

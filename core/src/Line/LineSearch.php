@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Line;
 
+use StoneMill\Line\Internal\Cycle;
 use StoneMill\Line\Internal\Placer;
 
 /**
@@ -19,37 +20,64 @@ final class LineSearch
     private const WORTH_SECONDS = 0.5;
 
     /** After so many tries at placing a group, what was found is taken. It counts work, not time, so that the answer is the same everywhere. */
-    private const MOST_ATTEMPTS = 1500;
+    private const MOST_ATTEMPTS = 2500;
 
     /** @var list<int> pieces laid together */
     private const GROUPS = [1, 2, 3, 4, 5, 6, 8, 12];
 
-    /** @var list<float> of the pace that the scarcer of hands and griddle could keep */
+    /** @var list<float> of the pace that the scarcer of hands and griddle could keep: beats to look for */
+    private const BEATS = [1.0, 1.01, 1.02, 1.03, 1.05, 1.07, 1.1, 1.13, 1.16, 1.2, 1.25, 1.3];
+
+    /** @var list<float> of that pace */
     private const SPACINGS = [0.0, 1.0, 1.05, 1.1, 1.2];
 
     public static function best(PieceWork $work, Crew $crew, int $pieces): Cooking
     {
         $enough = Bound::of($work, $crew, $pieces)->seconds * self::CLOSE_ENOUGH;
-        $groups = self::groups($work, $crew, $pieces);
         $best = null;
         $attempts = 0;
-        foreach (self::SPACINGS as $spacing) {
-            foreach ($groups as $group) {
-                // Where the last group would be a small one, it may as well come first.
-                foreach (array_unique([$group, $pieces % $group ?: $group]) as $first) {
-                    $placer = self::placed($work, $crew, $pieces, $first, $group, $spacing * self::pace($work, $crew));
-                    $attempts += $placer?->attempts() ?? 0;
-                    if ($placer !== null && ($best === null || $placer->end() < $best->end() - self::WORTH_SECONDS)) {
-                        $best = $placer;
-                    }
-                    if ($best !== null && ($best->end() <= $enough || $attempts > self::MOST_ATTEMPTS)) {
-                        break 3;
-                    }
-                }
+        foreach (self::orders($work, $crew, $pieces) as [$tried, $first, $group, $spacing]) {
+            $placer = self::placed($tried, $crew, $pieces, $first, $group, $spacing);
+            $attempts += $placer?->attempts() ?? 0;
+            if ($placer !== null && ($best === null || $placer->end() < $best->end() - self::WORTH_SECONDS)) {
+                $best = $placer;
+            }
+            if ($best !== null && ($best->end() <= $enough || $attempts > self::MOST_ATTEMPTS)) {
+                break;
             }
         }
 
         return self::cooking($best ?? throw new \LogicException('One piece at a time can always be placed.'), $work, $pieces);
+    }
+
+    /**
+     * Orders worth trying: as soon as it can be; on an even beat; in groups, with more and more time between.
+     *
+     * @return iterable<array{PieceWork, int, int, float}> the work, pieces in the first group, in the others, seconds between
+     */
+    private static function orders(PieceWork $work, Crew $crew, int $pieces): iterable
+    {
+        $pace = self::pace($work, $crew);
+        yield [$work, 1, 1, 0.0];
+        foreach (self::BEATS as $slower) {
+            $fitted = Cycle::fitted($work, $crew, $pace * $slower);
+            if ($fitted !== null) {
+                yield [$fitted, 1, 1, $pace * $slower];
+                yield [$fitted, 1, 1, 0.0];
+                break;
+            }
+        }
+        $groups = self::groups($work, $crew, $pieces);
+        foreach (self::SPACINGS as $spacing) {
+            foreach ($groups as $group) {
+                // Where the last group would be a small one, it may as well come first.
+                foreach (array_unique([$group, $pieces % $group ?: $group]) as $first) {
+                    if ($group > 1 || $spacing > 0) {
+                        yield [$work, $first, $group, $spacing * $pace];
+                    }
+                }
+            }
+        }
     }
 
     /** @return list<int> how many pieces can be laid together without being in each other's way */

@@ -34,8 +34,9 @@ final readonly class LineDesk
     public function day(mixed $document): array
     {
         $findings = new Findings;
-        $root = Node::root($document, $findings)->object(['hands', 'batches']);
+        $root = Node::root($document, $findings)->object(['hands', 'batches', 'not_before']);
         $hands = $root->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1;
+        $notBefore = $root->at('not_before')->optionalMoment();
         $batches = [];
         foreach ($root->at('batches')->items(1, self::BATCHES) as $index => $node) {
             $node->object(['name', 'request', 'griddle']);
@@ -49,7 +50,7 @@ final readonly class LineDesk
         }
         $findings->refuseIfAny();
 
-        return (new Day($batches, $hands))->toArray();
+        return (new Day($batches, $hands, $notBefore))->toArray();
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Record;
 
+use DateTimeImmutable;
 use StoneMill\Exchange\Node;
 
 /** Where a batch stands: always derived from its plan and its events, never stored. */
@@ -33,6 +34,12 @@ final readonly class BatchState
     public function with(BatchEvent $event): self
     {
         return self::of($this->plan, [...$this->standing, $event]);
+    }
+
+    /** @return list<BatchEvent> events that were not undone, in order */
+    public function standing(): array
+    {
+        return $this->standing;
     }
 
     public function bowl(): Bowl
@@ -106,10 +113,21 @@ final readonly class BatchState
             'shape' => (new ShapeState($this->plan, $this->portions()->meanGrams() ?? $bowl->pieceGrams()))->toArray(),
             'griddle' => $this->griddle()->toArray(),
             'stack' => $this->clock(EventKind::Stacked, $this->plan->stackSeconds),
-            'line' => (new LineState($this->plan, $this->griddle(), $this->standing))->toArray(),
+            'line' => $this->line()->toArray(),
             'entered' => $this->entered(),
             'undoable' => $this->undoable(),
         ];
+    }
+
+    /** When all is served, if work goes on from the last entry as planned; null before the first. */
+    public function readyAt(): ?DateTimeImmutable
+    {
+        return $this->line()->readyAt();
+    }
+
+    private function line(): LineState
+    {
+        return new LineState($this->plan, $this->griddle(), $this->standing);
     }
 
     /** @return list<string> */

@@ -54,7 +54,8 @@ final readonly class GriddlePiece
         if ($this->lifted) {
             return [];
         }
-        $owed = $this->owedBySide($planned);
+        // What was turned more often than planned is not made up for: it is lifted after its usual wait.
+        $owed = $this->touches() < count($planned) ? $this->owedBySide($planned) : [0.0, 0.0];
         $at = Moment::between($now, $this->lastTouchedAt());
         $due = [];
         for ($index = min($this->touches(), count($planned) - 1); $index < count($planned); $index++) {

@@ -27,7 +27,7 @@ final readonly class LineState
         ];
     }
 
-    private function readyAt(): ?DateTimeImmutable
+    public function readyAt(): ?DateTimeImmutable
     {
         $since = $this->griddle->since();
         if ($since !== null) {

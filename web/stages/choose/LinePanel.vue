@@ -14,7 +14,7 @@ const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const units = useUnits()
 const part = ref<'all' | 'pieces'>('all')
 const start = computed(() => plan.line.starts_at ?? batch.started_at)
-const words = computed(() => lineWords(plan, value => units.text(value, 's')))
+const words = computed(() => lineWords(plan, value => units.text(value, 's'), request.pace))
 
 function serve(shiftSeconds: number) {
   const ready = Date.parse(start.value) + (plan.line.length_seconds + shiftSeconds) * 1000

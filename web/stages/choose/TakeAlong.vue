@@ -7,9 +7,12 @@ import type { Batch } from '@/api/types'
 const { batch } = defineProps<{ batch: Batch }>()
 const copied = ref('')
 const base = computed(() => `/batches/${batch.id}`)
+const here = `offset_minutes=${-new Date().getTimezoneOffset()}`
 
 async function copy() {
-  const answer = await fetch(`${base.value}/run-sheet.txt`, { credentials: 'same-origin' }).catch(() => null)
+  const answer = await fetch(`${base.value}/run-sheet.txt?${here}`, { credentials: 'same-origin' }).catch(
+    () => null,
+  )
   if (!answer?.ok) {
     copied.value = 'The house does not answer.'
     return
@@ -26,10 +29,10 @@ async function copy() {
 <template>
   <div class="row along" role="group" aria-label="Take it along">
     <span class="soft">Take it along</span>
-    <a :href="`${base}/timeline.ics`">Calendar</a>
-    <a :href="`${base}/run-sheet.pdf?paper=a4`" target="_blank">Run sheet, A4</a>
-    <a :href="`${base}/run-sheet.pdf?paper=letter`" target="_blank">Run sheet, letter</a>
-    <a :href="`${base}/run-sheet.txt`" target="_blank">Plain text</a>
+    <a :href="`${base}/timeline.ics?${here}`">Calendar</a>
+    <a :href="`${base}/run-sheet.pdf?paper=a4&${here}`" target="_blank">Run sheet, A4</a>
+    <a :href="`${base}/run-sheet.pdf?paper=letter&${here}`" target="_blank">Run sheet, letter</a>
+    <a :href="`${base}/run-sheet.txt?${here}`" target="_blank">Plain text</a>
     <ElButton @click="copy">Copy as text</ElButton>
     <span role="status">{{ copied }}</span>
   </div>

@@ -42,7 +42,12 @@ const pressing = computed(() => next?.action === 'lay' && next.shape_from !== nu
       }}
     </p>
     <div class="row">
-      <button type="button" class="say-pause" :aria-pressed="griddle.paused_at !== null" @click="emit('pause')">
+      <button
+        type="button"
+        class="say-pause"
+        :aria-pressed="griddle.paused_at !== null"
+        @click="emit('pause')"
+      >
         {{ griddle.paused_at ? 'Go on' : 'Pause' }}
       </button>
       <span class="soft"
@@ -100,7 +105,7 @@ const pressing = computed(() => next?.action === 'lay' && next.shape_from !== nu
 .say-paused {
   padding: 0.5rem 0.8rem;
   border-left: 5px solid var(--heat-fill);
-  background: var(--page);
+  background: var(--ground);
 }
 
 .say-pause {

@@ -62,11 +62,15 @@ const says = computed(() => {
   <section class="panel stack watch" aria-labelledby="watch-name">
     <div class="row">
       <h2 id="watch-name">How hot it is</h2>
-      <output v-if="device && celsius !== null" class="watch-now">{{ units.text(Math.round(celsius), 'celsius') }}</output>
+      <output v-if="device && celsius !== null" class="watch-now">{{
+        units.text(Math.round(celsius), 'celsius')
+      }}</output>
     </div>
     <p role="status">{{ says }}</p>
     <div v-if="device" class="row">
-      <label class="watch-follow"><input v-model="following" type="checkbox" /> The plan follows the reading</label>
+      <label class="watch-follow"
+        ><input v-model="following" type="checkbox" /> The plan follows the reading</label
+      >
       <template v-if="device instanceof GriddleStandIn">
         <ElButton @click="device.turn(-15)">Burner down</ElButton>
         <ElButton @click="device.turn(15)">Burner up</ElButton>

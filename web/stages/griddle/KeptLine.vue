@@ -24,7 +24,9 @@ const touches = computed(() => {
     late ? `${late} late` : '',
     missed ? `${missed} missed` : '',
   ].filter(Boolean)
-  const most = worst ? ` Furthest off: piece ${worst.piece}, ${clock(Math.abs(worst.off_seconds))} ${worst.off_seconds > 0 ? 'late' : 'early'}.` : ''
+  const most = worst
+    ? ` Furthest off: piece ${worst.piece}, ${clock(Math.abs(worst.off_seconds))} ${worst.off_seconds > 0 ? 'late' : 'early'}.`
+    : ''
   return `Touches: ${parts.join(', ')}.${most}`
 })
 </script>

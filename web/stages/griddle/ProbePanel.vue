@@ -46,7 +46,10 @@ function standIn(): LineDevice {
 
 function take() {
   if (piece.value && celsius.value !== null)
-    void store.record('centre_taken', { piece: piece.value.piece, celsius: Math.round(celsius.value * 10) / 10 })
+    void store.record('centre_taken', {
+      piece: piece.value.piece,
+      celsius: Math.round(celsius.value * 10) / 10,
+    })
 }
 </script>
 
@@ -54,7 +57,9 @@ function take() {
   <section class="panel stack" aria-labelledby="probe-name">
     <div class="row">
       <h2 id="probe-name">How hot it is inside</h2>
-      <output v-if="device && celsius !== null" class="probe-now">{{ units.text(Math.round(celsius), 'celsius') }}</output>
+      <output v-if="device && celsius !== null" class="probe-now">{{
+        units.text(Math.round(celsius), 'celsius')
+      }}</output>
     </div>
     <p role="status">
       {{

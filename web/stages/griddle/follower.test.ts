@@ -20,6 +20,11 @@ describe('following the metal', () => {
   })
 
   it.each([20, 100, 520])('never plans for a griddle at %d °C', celsius => {
-    expect(readings(new Follower(), Array.from({ length: 20 }, () => celsius))).toEqual([])
+    expect(
+      readings(
+        new Follower(),
+        Array.from({ length: 20 }, () => celsius),
+      ),
+    ).toEqual([])
   })
 })

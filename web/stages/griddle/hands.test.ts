@@ -6,8 +6,24 @@ const start = Date.UTC(2026, 2, 1, 12, 0, 0)
 const time = (second: number) => start + second * 1000
 const iso = (second: number) => new Date(time(second)).toISOString()
 const lay: Step = { action: 'lay', piece: 2, place: 2, touch: 0, at: 14, from: 14, to: null, shape_from: 0 }
-const turn: Step = { action: 'turn', piece: 1, place: 1, touch: 1, at: 20, from: 16, to: 24, shape_from: null }
-const piece: GriddlePiece = { piece: 1, place: 1, laid_at: iso(0), touched_at: iso(0), touches: 0, touches_planned: 4 }
+const turn: Step = {
+  action: 'turn',
+  piece: 1,
+  place: 1,
+  touch: 1,
+  at: 20,
+  from: 16,
+  to: 24,
+  shape_from: null,
+}
+const piece: GriddlePiece = {
+  piece: 1,
+  place: 1,
+  laid_at: iso(0),
+  touched_at: iso(0),
+  touches: 0,
+  touches_planned: 4,
+}
 const griddle = (steps: Step[], more: Partial<Griddle> = {}): Griddle => ({
   since: iso(0),
   paused_at: null,
@@ -66,6 +82,10 @@ describe('the ring of a piece', () => {
   })
 
   it('is right again at once after the tablet slept for an hour', () => {
-    expect(ringOf(griddle([turn]), piece, time(3600))).toMatchObject({ share: 1, tone: 'late', seconds: -3580 })
+    expect(ringOf(griddle([turn]), piece, time(3600))).toMatchObject({
+      share: 1,
+      tone: 'late',
+      seconds: -3580,
+    })
   })
 })

@@ -62,12 +62,20 @@ export interface Said {
 
 /** What the cook reads from two metres away. A piece that waits to be laid is never late: nothing spoils by it. */
 export function sayStep(griddle: Griddle, step: Step | undefined, now: number): Said {
-  if (!step) return { says: griddle.paused_at ? 'Paused' : 'All off the griddle', count: '', inSeconds: 0, late: false }
+  if (!step)
+    return {
+      says: griddle.paused_at ? 'Paused' : 'All off the griddle',
+      count: '',
+      inSeconds: 0,
+      late: false,
+    }
   const inSeconds = (dueAt(griddle, step.at, now) - now) / 1000
   const all = griddle.lifted + griddle.pieces.length + griddle.to_lay
   const touches = griddle.reasons.length - 1
   const count =
-    step.action === 'lay' ? `piece ${step.piece} of ${all}` : `piece ${step.piece} of ${all}, touch ${step.touch} of ${touches}`
+    step.action === 'lay'
+      ? `piece ${step.piece} of ${all}`
+      : `piece ${step.piece} of ${all}, touch ${step.touch} of ${touches}`
   const to = dueAt(griddle, step.to ?? step.at, now)
   return {
     says: `${ACTION_WORDS[step.action]} ${step.piece}`,

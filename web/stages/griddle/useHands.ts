@@ -45,7 +45,8 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
     () => Math.floor(now.value / 200),
     () => {
       const step = next.value
-      if (!step || griddle.value.since === null || dueAt(griddle.value, step.at, now.value) > now.value) return
+      if (!step || griddle.value.since === null || dueAt(griddle.value, step.at, now.value) > now.value)
+        return
       const cue = `${step.piece} ${step.touch}`
       if (cued === cue) return
       cued = cue

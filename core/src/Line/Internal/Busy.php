@@ -29,6 +29,19 @@ final class Busy
         return $blocked;
     }
 
+    /** When what is in the way of this interval begins; null where it is free over all of it. */
+    public function blockedFrom(float $from, float $until): ?float
+    {
+        $blocked = null;
+        for ($index = count($this->from) - 1; $index >= 0 && $this->until[$index] > $from + self::DUST; $index--) {
+            if ($this->from[$index] < $until - self::DUST) {
+                $blocked = $this->from[$index];
+            }
+        }
+
+        return $blocked;
+    }
+
     /** The latest start of a free stretch of this length that begins no sooner than `earliest` and is over by `end`; null where there is none. */
     public function lastStart(float $earliest, float $end, float $length): ?float
     {

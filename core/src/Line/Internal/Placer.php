@@ -24,6 +24,9 @@ final class Placer
     /** Shaping is put down for a touch and taken up again, but not for less than this at a time. */
     private const LEAST_PART_SECONDS = 4.0;
 
+    /** To be called away once is as bad as to shape so much sooner. */
+    private const CALLED_AWAY_SECONDS = 8.0;
+
     /** Taking it up again costs so much each time. */
     private const AGAIN_SECONDS = 1.0;
 
@@ -223,23 +226,37 @@ final class Placer
             if ($parts === null) {
                 return max(self::STEP_SECONDS, $missing);
             }
-            $from = $parts[count($parts) - 1][0];
-            $until = $parts[0][1];
-            $pressed = $this->work->pressed ? $this->press->lastStart($earliest, $until, $until - $from) : $from;
-            if ($pressed === null) {
-                return self::STEP_SECONDS;
-            }
-            $end = $pressed + ($until - $from);
-        } while ($pressed < $from - Busy::DUST);
-        if ($this->work->pressed) {
-            $this->press->reserve($from, $until);
-        }
+            $pressFree = $this->pressFreeBefore($parts);
+            $end = $pressFree ?? $end;
+        } while ($pressFree !== null);
         foreach (array_reverse($parts) as $part) {
             $this->take('shape', $piece, null, null, $pair, $part[0], $part[1]);
+            if ($this->work->pressed) {
+                $this->press->reserve($part[0], $part[1]);
+            }
         }
         $this->interruptions += count($parts) - 1;
 
         return 0.0;
+    }
+
+    /**
+     * Another pair may be at the press meanwhile: then this piece must be through before that. A disc that waits in its
+     * liner does not hold the press.
+     *
+     * @param list<array{float, float}> $parts
+     * @return float|null null where the press is free
+     */
+    private function pressFreeBefore(array $parts): ?float
+    {
+        foreach ($this->work->pressed ? $parts : [] as [$from, $until]) {
+            $blocked = $this->press->blockedFrom($from, $until);
+            if ($blocked !== null) {
+                return $blocked;
+            }
+        }
+
+        return null;
     }
 
     /** @return array{list<array{float, float}>|null, int, float} the stretches, whose hands, and how many seconds are missing where there are none */
@@ -248,11 +265,14 @@ final class Placer
         $best = null;
         $by = 0;
         $least = INF;
+        $most = -INF;
         foreach ($this->hands as $pair => $busy) {
             $parts = $busy->lastParts($earliest, $end, $length, self::LEAST_PART_SECONDS, self::AGAIN_SECONDS, $missing);
             $least = min($least, $parts === null ? $missing : INF);
-            if ($parts !== null && ($best === null || $parts[count($parts) - 1][0] > $best[count($best) - 1][0])) {
-                [$best, $by] = [$parts, $pair];
+            // Later is better, and so is not being called away; the last pair shapes, so that the others keep to the griddle.
+            $score = $parts === null ? -INF : $parts[count($parts) - 1][0] - self::CALLED_AWAY_SECONDS * (count($parts) - 1);
+            if ($score >= $most && $parts !== null) {
+                [$best, $by, $most] = [$parts, $pair, $score];
             }
         }
 
@@ -313,7 +333,6 @@ final class Placer
             $task = array_pop($this->placed);
             $this->hands[$task['hands'] - 1]->release($task['from']);
             if ($task['kind'] === 'shape' && $this->work->pressed) {
-                // Only the first part's start is known to the press; for the others this does nothing.
                 $this->press->release($task['from']);
             }
         }

@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Line;
+
+use PHPUnit\Framework\TestCase;
+use StoneMill\Griddle\TurnAction;
+use StoneMill\Line\Action;
+use StoneMill\Line\Bottleneck;
+use StoneMill\Line\Bound;
+use StoneMill\Line\Cooking;
+use StoneMill\Line\Crew;
+use StoneMill\Line\LineSearch;
+use StoneMill\Line\LineTouch;
+use StoneMill\Line\PieceWork;
+use StoneMill\Tests\Seeded;
+
+final class LineSearchTest extends TestCase
+{
+    public function test_up_to_six_pieces_are_as_quick_as_any_order_at_all(): void
+    {
+        $ratios = [];
+        foreach (self::smallWorks() as $work) {
+            foreach ([[1, 1], [1, 2], [1, 3], [2, 1], [2, 2], [2, 3]] as [$hands, $places]) {
+                $crew = new Crew($hands, $places);
+                for ($pieces = 1; $pieces <= ($hands * $places > 3 ? 5 : 6); $pieces++) {
+                    $found = LineSearch::best($work, $crew, $pieces)->seconds;
+                    $least = (new EveryOrder($work, $crew, $pieces))->leastSeconds();
+                    self::assertGreaterThanOrEqual($least - 1e-6, $found, 'what is found is never quicker than what is possible');
+                    self::assertLessThanOrEqual($least + 1e-6, Bound::of($work, $crew, $pieces)->seconds, 'the bound is never above what is possible');
+                    $ratios[] = $found / $least;
+                }
+            }
+        }
+        self::assertLessThan(1.005, array_sum($ratios) / count($ratios));
+        self::assertLessThan(1.08, max([0.0, ...$ratios]));
+    }
+
+    public function test_two_hundred_large_batches_come_close_to_the_bound_and_break_no_rule(): void
+    {
+        $seeded = new Seeded(505);
+        $ratios = $reachable = [];
+        for ($case = 0; $case < 200; $case++) {
+            $work = self::randomWork($seeded);
+            $crew = new Crew($seeded->int(1, 4), $seeded->int(1, 9), $seeded->between(0, 120));
+            $pieces = $seeded->int(10, 80);
+            $found = LineSearch::best($work, $crew, $pieces);
+            $ratios[] = $found->seconds / Bound::of($work, $crew, $pieces)->seconds;
+            self::assertGreaterThan(1 - 1e-9, end($ratios));
+            if (self::isReachable($work, $crew)) {
+                $reachable[] = end($ratios);
+            }
+            self::assertKeepsTheRules($found, $work, $crew, $pieces);
+        }
+        self::assertGreaterThan(140, count($reachable));
+        self::assertLessThan(1.05, array_sum($reachable) / count($reachable));
+        self::assertLessThan(1.07, array_sum($ratios) / count($ratios), 'and the others are not far off');
+    }
+
+    /** Where two things are scarce at once, each bound leaves out what the other asks for, and no order can reach either. */
+    private static function isReachable(PieceWork $work, Crew $crew): bool
+    {
+        $paces = [
+            ($work->hands() - ($crew->hands === 1 ? $work->portion : 0.0)) / $crew->hands,
+            ($work->stay() + $work->recover) / $crew->places,
+            $work->pressed ? $work->shape : 0.0,
+        ];
+        rsort($paces);
+
+        return $paces[1] < 0.8 * $paces[0];
+    }
+
+    public function test_the_same_batch_is_put_in_the_same_order_every_time(): void
+    {
+        $work = self::randomWork(new Seeded(3));
+        self::assertEquals(LineSearch::best($work, new Crew(2, 4), 30), LineSearch::best($work, new Crew(2, 4), 30));
+    }
+
+    public function test_more_hands_or_more_places_make_it_quicker_on_the_whole_and_never_much_slower(): void
+    {
+        $seeded = new Seeded(506);
+        $gains = [];
+        for ($case = 0; $case < 60; $case++) {
+            $work = self::randomWork($seeded);
+            [$hands, $places, $pieces] = [$seeded->int(1, 3), $seeded->int(1, 6), $seeded->int(4, 40)];
+            $now = LineSearch::best($work, new Crew($hands, $places), $pieces)->seconds;
+            foreach ([new Crew($hands + 1, $places), new Crew($hands, $places + 1)] as $more) {
+                $gains[] = LineSearch::best($work, $more, $pieces)->seconds / $now;
+            }
+        }
+        self::assertLessThan(0.95, array_sum($gains) / count($gains));
+        self::assertLessThan(1.2, max($gains));
+    }
+
+    public function test_the_bound_counts_what_it_says(): void
+    {
+        // One pair of hands, one place: 3 pieces of 8 s on the scale, 20 s on the press, 4 s to lay, turned at 30, off at 60 (4 s each).
+        $work = new PieceWork(8.0, 20.0, true, 4.0, [self::touch(TurnAction::Turn, 30), self::touch(TurnAction::Lift, 60)], 6.0, 300.0);
+        // Weighed 24, first shaped 44, then two stays of 64 with 6 s to recover, and the last stay: 44 + 2·70 + 64 = 248.
+        $bound = Bound::of($work, new Crew(1, 1), 3);
+        self::assertSame([248.0, Bottleneck::Griddle], [$bound->seconds, $bound->by]);
+        // On five places hands are what counts: 3 weighed and shaped (84), one pair lays two of them before the last: 84 + 2·4 + 64 = 156.
+        $bound = Bound::of($work, new Crew(1, 5), 3);
+        self::assertSame(156.0, $bound->seconds);
+        // Four pairs of hands share one press: 8 + 3·20 + 64 = 132.
+        $bound = Bound::of($work, new Crew(4, 5), 3);
+        self::assertSame([132.0, Bottleneck::Press], [$bound->seconds, $bound->by]);
+    }
+
+    public function test_sixty_pieces_are_found_by_counted_work_not_by_the_clock(): void
+    {
+        $work = new PieceWork(8.0, 14.0, true, 4.0, [self::touch(TurnAction::Turn, 22), self::touch(TurnAction::Press, 70), self::touch(TurnAction::Lift, 100)], 10.0, 240.0);
+        $found = LineSearch::best($work, new Crew(1, 7), 60);
+        self::assertCount(60, array_filter($found->actions, static fn (Action $action): bool => $action->kind === 'lift'));
+        self::assertLessThan(1.05, $found->seconds / Bound::of($work, new Crew(1, 7), 60)->seconds);
+    }
+
+    private static function assertKeepsTheRules(Cooking $cooking, PieceWork $work, Crew $crew, int $pieces): void
+    {
+        $hands = $places = $pressing = [];
+        foreach ($cooking->actions as $action) {
+            self::assertNotNull($action->hands);
+            $hands[$action->hands][] = [$action->atSeconds, $action->untilSeconds];
+        }
+        self::assertLessThanOrEqual($crew->hands, max([0, ...array_keys($hands)]));
+        for ($piece = 1; $piece <= $pieces; $piece++) {
+            $own = array_values(array_filter($cooking->actions, static fn (Action $action): bool => $action->piece === $piece));
+            $shaped = array_values(array_filter($own, static fn (Action $action): bool => $action->kind === 'shape'));
+            $on = array_values(array_filter($own, static fn (Action $action): bool => $action->place !== null));
+            self::assertSame(['lay', ...array_map(static fn (LineTouch $touch): string => $touch->action->value, $work->touches)], array_column($on, 'kind'));
+            $laid = $on[0]->atSeconds;
+            self::assertGreaterThanOrEqual($crew->hotAt - 1e-6, $laid);
+            foreach ($work->touches as $index => $touch) {
+                self::assertGreaterThanOrEqual($touch->from - 1e-6, $on[$index + 1]->atSeconds - $laid, 'no touch before its window');
+                self::assertLessThanOrEqual($touch->to + 1e-6, $on[$index + 1]->atSeconds - $laid, 'no touch after its window');
+            }
+            if ($shaped !== []) {
+                $last = $shaped[count($shaped) - 1]->untilSeconds;
+                self::assertLessThanOrEqual($laid + 1e-6, $last);
+                self::assertLessThanOrEqual($work->dries + 1e-6, $laid - $last, 'no shaped piece dries');
+                self::assertGreaterThanOrEqual($piece * $work->portion - 1e-6, $shaped[0]->atSeconds, 'what is shaped was weighed');
+                foreach ($work->pressed ? $shaped : [] as $part) {
+                    $pressing[] = [$part->atSeconds, $part->untilSeconds];
+                }
+            }
+            $places[$on[0]->place][] = [$laid, $on[count($on) - 1]->untilSeconds + $work->recover];
+        }
+        self::assertLessThanOrEqual($crew->places, max([0, ...array_map(intval(...), array_keys($places))]));
+        foreach ([...array_values($hands), ...array_values($places), $pressing] as $stretches) {
+            sort($stretches);
+            for ($index = 1; $index < count($stretches); $index++) {
+                self::assertGreaterThanOrEqual($stretches[$index - 1][1] - 1e-6, $stretches[$index][0], 'one thing at a time');
+            }
+        }
+    }
+
+    private static function touch(TurnAction $action, float $at): LineTouch
+    {
+        return new LineTouch($action, $action === TurnAction::Lift ? $at : $at - 4, $at, $at + 6, 4.0);
+    }
+
+    /** @return list<PieceWork> all times whole ticks of the exhaustive search */
+    private static function smallWorks(): array
+    {
+        $works = [];
+        foreach ([
+            [16.0, [[12, 16, 20], [40, 44, 52], [64, 64, 72]]],
+            [28.0, [[32, 36, 44], [84, 84, 92]]],
+            [8.0, [[12, 16, 16], [28, 32, 32], [44, 44, 48]]],
+        ] as [$shape, $touches]) {
+            $works[] = new PieceWork(0.0, $shape, false, EveryOrder::TICK, array_map(
+                static fn (array $touch, int $index): LineTouch => new LineTouch($index === count($touches) - 1 ? TurnAction::Lift : TurnAction::Turn, (float) $touch[0], (float) $touch[1], (float) $touch[2], EveryOrder::TICK),
+                $touches,
+                array_keys($touches),
+            ), 4.0, 10_000.0);
+        }
+
+        return $works;
+    }
+
+    private static function randomWork(Seeded $seeded): PieceWork
+    {
+        $touches = [];
+        $at = 0.0;
+        $gap = $seeded->between(14, 70);
+        for ($left = $seeded->int(0, 3); $left >= 0; $left--) {
+            $at += $gap * $seeded->between(0.7, 1.3);
+            $reach = 1 + 0.2 * $gap * $seeded->between(0, 1);
+            $touches[] = new LineTouch($left === 0 ? TurnAction::Lift : TurnAction::Turn, $left === 0 ? $at : $at - $reach, $at, $at + $reach, 4.0);
+        }
+        $pours = $seeded->int(1, 6) === 1;
+        \assert($touches !== []);
+
+        return new PieceWork(
+            $pours ? 0.0 : 8.0,
+            $pours ? 0.0 : $seeded->one([14.0, 20.0, 30.0, 40.0]),
+            $seeded->int(0, 1) === 1,
+            $pours ? 14.0 : $seeded->one([4.0, 9.0]),
+            $touches,
+            $seeded->between(0, 10),
+            $seeded->between(60, 600),
+        );
+    }
+}

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Record;
+
+use DateTimeImmutable;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Record\BatchEvent;
+use StoneMill\Record\BatchState;
+use StoneMill\Record\EventKind;
+use StoneMill\Record\GriddlePiece;
+use StoneMill\Record\Moment;
+use StoneMill\Record\PaceRecord;
+use StoneMill\Record\PlannedBatch;
+use StoneMill\Record\Probe;
+use StoneMill\Record\TouchKept;
+use StoneMill\Tests\Bench;
+use StoneMill\Tests\Seeded;
+
+/** Early, late and missed touches, pauses, probes, and what a day's log says of a cook's hands. */
+final class AtTheGriddleTest extends TestCase
+{
+    /** @var non-empty-list<array{action: string, at_seconds: float, from_seconds: float, to_seconds: float}> faces lie 20, 40 and 30 s */
+    private const PLANNED = [
+        ['action' => 'turn', 'at_seconds' => 20.0, 'from_seconds' => 16.0, 'to_seconds' => 25.0],
+        ['action' => 'turn', 'at_seconds' => 60.0, 'from_seconds' => 55.0, 'to_seconds' => 68.0],
+        ['action' => 'lift', 'at_seconds' => 90.0, 'from_seconds' => 85.0, 'to_seconds' => 100.0],
+    ];
+
+    /** @return iterable<string, array{list<float>, list<float>}> touches as they happened, and the touches still due, since laid */
+    public static function touches(): iterable
+    {
+        yield 'as planned' => [[20], [60, 90]];
+        yield 'twelve seconds late: the other face has its 40, the first one 12 less' => [[32], [72, 90]];
+        yield 'six seconds early: the first face has 6 more at the end' => [[14], [54, 90]];
+        yield 'so late that the first face is through: it lies five seconds more and no longer' => [[70], [110, 115]];
+        yield 'both late: the first face is owed nothing that the second took' => [[20, 75], [105]];
+        yield 'turned once more than planned: what is next is the lift' => [[20, 60, 80], [110]];
+    }
+
+    /**
+     * @param list<float> $happened
+     * @param list<float> $due
+     */
+    #[DataProvider('touches')]
+    public function test_each_face_still_gets_its_own_share(array $happened, array $due): void
+    {
+        $laid = new DateTimeImmutable('2026-03-01T11:00:00Z');
+        $piece = new GriddlePiece(1, 1, $laid, array_map(static fn (float $at): DateTimeImmutable => Moment::later($laid, $at), $happened), false);
+        self::assertEqualsWithDelta($due, array_column($piece->due(self::PLANNED, $laid), 'at'), 1e-6);
+    }
+
+    public function test_a_touch_is_in_time_early_late_or_missed_by_its_window(): void
+    {
+        $laid = new DateTimeImmutable('2026-03-01T11:00:00Z');
+        $kept = static fn (float $at): TouchKept => (new GriddlePiece(1, 1, $laid, [Moment::later($laid, $at)], false))->kept(self::PLANNED)[0]['kept'];
+        self::assertSame(
+            [TouchKept::Early, TouchKept::OnTime, TouchKept::OnTime, TouchKept::Late, TouchKept::Missed],
+            [$kept(10), $kept(16), $kept(25), $kept(40), $kept(66)],
+        );
+        $late = (new GriddlePiece(1, 1, $laid, [Moment::later($laid, 40.0)], false))->kept(self::PLANNED)[0];
+        self::assertSame([1, 20.0], [$late['touch'], $late['off_seconds']]);
+    }
+
+    public function test_whatever_hands_did_the_rest_is_planned_with_one_thing_at_a_time_for_each_pair(): void
+    {
+        $seeded = new Seeded(77);
+        for ($case = 0; $case < 40; $case++) {
+            $plan = PlannedBatch::of(Bench::sketch(['style' => $seeded->one(['pressed-masa', 'rice-round']), 'pieces' => ['count' => 12], 'hands' => $seeded->int(1, 3), 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => $seeded->between(200, 560)]]]));
+            $events = [];
+            $now = 0.0;
+            for ($done = $seeded->int(0, 25); $done > 0; $done--) {
+                $step = BatchState::of($plan, $events)->griddle()->steps()[0] ?? null;
+                if ($step === null) {
+                    break;
+                }
+                // Now and then far too early, now and then far too late.
+                $now += $seeded->between(1, 45);
+                $events[] = self::event($step->touch === 0 ? EventKind::Laid : ($step->action === 'lift' ? EventKind::Lifted : EventKind::Turned), $now, ['piece' => $step->piece, 'place' => $step->touch === 0 ? $step->place : null]);
+            }
+            $steps = BatchState::of($plan, $events)->griddle()->steps();
+            $work = $plan->pieceWork();
+            $busy = [];
+            foreach ($steps as $step) {
+                $length = ($work->touches[$step->touch - 1] ?? null)->hands ?? $work->lay;
+                if ($step->at >= 0) {
+                    $busy[] = [$step->at, 1];
+                    $busy[] = [$step->at + $length - 1e-3, -1];
+                }
+            }
+            sort($busy);
+            $together = 0;
+            foreach ($busy as [, $change]) {
+                $together += $change;
+                self::assertLessThanOrEqual($plan->hands, $together);
+            }
+        }
+    }
+
+    public function test_a_pause_is_one_at_a_time_and_what_is_served_moves_with_it(): void
+    {
+        $plan = self::planned();
+        $laid = self::event(EventKind::Laid, 0, ['piece' => 1, 'place' => 1]);
+        $paused = BatchState::of($plan, [$laid, self::event(EventKind::Paused, 10)]);
+        self::assertSame('2026-03-01T11:00:10.000Z', $paused->griddle()->toArray()['paused_at']);
+        self::assertSame('Work is paused already.', self::refusal($paused, self::event(EventKind::Paused, 11)));
+        $before = BatchState::of($plan, [$laid])->readyAt();
+        $after = $paused->with(self::event(EventKind::Resumed, 400));
+        self::assertNull($after->griddle()->toArray()['paused_at']);
+        self::assertNotNull($before);
+        self::assertGreaterThan($before, $after->readyAt());
+        self::assertSame('Work is not paused.', self::refusal($after, self::event(EventKind::Resumed, 401)));
+    }
+
+    public function test_the_same_turn_by_two_cooks_is_taken_once(): void
+    {
+        $state = BatchState::of(self::planned(), [self::event(EventKind::Laid, 0, ['piece' => 1, 'place' => 1]), self::event(EventKind::Turned, 20, ['piece' => 1, 'touch' => 1])]);
+        self::assertSame('This was done already.', self::refusal($state, self::event(EventKind::Turned, 21, ['piece' => 1, 'touch' => 1])));
+        self::assertNull(self::refusal($state, self::event(EventKind::Turned, 61, ['piece' => 1, 'touch' => 2])));
+    }
+
+    public function test_two_readings_of_the_probe_tell_how_long_still(): void
+    {
+        $at = new DateTimeImmutable('2026-03-01T11:00:00Z');
+        $first = Probe::after(null, 1, $at, 79.0);
+        self::assertSame([false, 60.0], [$first->toArray(94.0)['done'], $first->toArray(94.0)['wait_seconds']]);
+        // 20 K to go became 10 K in 60 s, so it halves each minute; to 5 K, which is 94 °C, is one minute more.
+        $second = Probe::after($first, 1, Moment::later($at, 60.0), 89.0);
+        self::assertSame(60.0, $second->toArray(94.0)['wait_seconds']);
+        self::assertTrue(Probe::after($second, 1, Moment::later($at, 130.0), 94.2)->toArray(94.0)['done']);
+    }
+
+    public function test_a_piece_that_the_probe_found_too_cool_is_lifted_later_and_no_other(): void
+    {
+        $plan = PlannedBatch::of(Bench::plan(['style' => 'thick-corn-round', 'pieces' => ['count' => 2], 'formula' => ['method' => ['turns' => 'covered_slow']], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 400]]]));
+        self::assertNotNull($plan->wantedCentreCelsius);
+        $lift = $plan->touches[count($plan->touches) - 1]['at_seconds'];
+        $events = [
+            self::event(EventKind::Laid, 0, ['piece' => 1, 'place' => 1]),
+            self::event(EventKind::Laid, 5, ['piece' => 2, 'place' => 2]),
+            self::event(EventKind::Turned, $plan->touches[0]['at_seconds'], ['piece' => 1]),
+            self::event(EventKind::Turned, $plan->touches[0]['at_seconds'] + 5, ['piece' => 2]),
+        ];
+        $lifts = static function (array $all) use ($plan): array {
+            /** @var list<BatchEvent> $all */
+            $found = [];
+            foreach (BatchState::of($plan, $all)->griddle()->steps() as $step) {
+                $found[$step->piece] = $step->action === 'lift' ? $step->at : $found[$step->piece] ?? 0.0;
+            }
+
+            return $found;
+        };
+        $cool = [...$events, self::event(EventKind::CentreTaken, $lift - 60, ['piece' => 1, 'celsius' => 70.0]), self::event(EventKind::CentreTaken, $lift - 1, ['piece' => 1, 'celsius' => 76.0])];
+        self::assertGreaterThan($lifts($events)[1] + 60, $lifts($cool)[1]);
+        self::assertEqualsWithDelta($lifts($events)[2], $lifts($cool)[2], 6.0);
+        $hot = [...$events, self::event(EventKind::CentreTaken, $lift - 60, ['piece' => 1, 'celsius' => 97.0])];
+        self::assertEqualsWithDelta($lifts($events)[1], $lifts($hot)[1], 1e-6);
+    }
+
+    public function test_hands_are_as_quick_as_the_log_says_once_it_says_enough(): void
+    {
+        $log = [];
+        foreach ([0, 11, 21, 33, 43, 54, 64, 400] as $second) {
+            $log[] = self::event(EventKind::Portioned, $second, ['grams' => 500.0]);
+        }
+        // Gaps of 11, 10, 12, 10, 11 and 10 s; the last one is a walk to the door.
+        self::assertSame(['portion' => 10.5], PaceRecord::of([$log]));
+        self::assertSame([], PaceRecord::of([array_slice($log, 0, 5)]));
+        $lays = array_map(static fn (int $second): BatchEvent => self::event(EventKind::Laid, $second, ['piece' => 1 + intdiv($second, 25), 'place' => 1]), range(0, 175, 25));
+        // Each 25 s from one piece laid to the next is 21 s of shaping and 4 s of laying.
+        self::assertSame(['shape' => 21.0], PaceRecord::of([$lays]));
+    }
+
+    private static function planned(): PlannedBatch
+    {
+        return PlannedBatch::of(Bench::sketch(['style' => 'pressed-masa', 'pieces' => ['count' => 6], 'serve_at' => '2026-03-01T11:30:00+00:00', 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 500]]]));
+    }
+
+    private static function refusal(BatchState $state, BatchEvent $event): ?string
+    {
+        $findings = new Findings;
+        $state->check($event, Node::root([], $findings));
+        try {
+            $findings->refuseIfAny();
+        } catch (InvalidInput $refused) {
+            return $refused->errors[0]->message;
+        }
+
+        return null;
+    }
+
+    /** @param array{piece?: int, place?: int|null, touch?: int, celsius?: float, grams?: float} $fields */
+    private static function event(EventKind $kind, float $second, array $fields = []): BatchEvent
+    {
+        static $number = 0;
+
+        return new BatchEvent(...['id' => sprintf('00000000-0000-4000-9000-%012d', ++$number), 'kind' => $kind, 'at' => Moment::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), $second), ...$fields]);
+    }
+}

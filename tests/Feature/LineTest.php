@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Batch;
+use Symfony\Component\Process\Process;
+use Tests\Contract;
+use Tests\TestCase;
+
+/** One batch by two cooks, several batches on one day, and the batch taken along. */
+final class LineTest extends TestCase
+{
+    public function test_a_second_tablet_hears_of_what_the_first_did_and_of_nothing_else(): void
+    {
+        $this->cook();
+        $batch = $this->startBatch();
+        $id = data_get($batch, 'id');
+        $seen = sprintf('%d-%d', data_get($batch, 'version'), data_get($batch, 'event_count'));
+        $this->getJson("/api/v1/batches/$id/news?seen=$seen")->assertNoContent();
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('laid', ['piece' => 1, 'place' => 1])]])->assertOk();
+        $news = $this->getJson("/api/v1/batches/$id/news?seen=$seen")->assertOk()->assertJsonPath('event_count', 1);
+        $this->getJson(sprintf('/api/v1/batches/%s/news?seen=%d-1', $id, $news->json('version')))->assertNoContent();
+        $this->getJson("/api/v1/batches/$id/news")->assertOk();
+        $this->otherCook();
+        $this->getJson("/api/v1/batches/$id/news?seen=$seen")->assertNotFound();
+    }
+
+    public function test_a_turn_that_two_cooks_enter_is_in_the_log_once(): void
+    {
+        $this->cook();
+        $id = data_get($this->startBatch(), 'id');
+        $turned = static fn (): array => self::event('turned', ['piece' => 1, 'touch' => 1], '2026-03-02T09:10:20.000Z');
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('laid', ['piece' => 1, 'place' => 1]), $turned()]])->assertOk();
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [$turned()]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'events[0].touch');
+        $this->getJson("/api/v1/batches/$id")->assertJsonPath('event_count', 2)->assertJsonPath('events.1.touch', 1)->assertJsonPath('state.griddle.pieces.0.touches', 1);
+    }
+
+    public function test_two_batches_of_one_morning_clash_and_moving_the_one_that_is_not_begun_mends_it(): void
+    {
+        $this->travelTo('2026-03-02T08:00:00Z');
+        $this->cook();
+        $this->finishDemoBatches();
+        foreach ([$this->startBatch(), $this->startBatch('rice-round')] as $batch) {
+            $this->serve($batch, '2026-03-02T12:00:00+01:00');
+        }
+        $day = $this->getJson('/api/v1/day?hands=1&offset_minutes=60')->assertOk();
+        Contract::assertHolds('openapi.json#/components/schemas/Day', (string) $day->getContent());
+        self::assertContains('hands', array_column((array) $day->json('clashes'), 'kind'));
+        $move = (array) $day->json('clashes.0.moves.0');
+        $this->serve((array) $this->getJson("/api/v1/batches/{$move['batch']}")->json(), (string) $move['ready_at']);
+        $after = $this->getJson('/api/v1/day?hands=1&offset_minutes=60')->assertOk();
+        self::assertSame([], $after->json('clashes'));
+        $this->getJson('/api/v1/day?hands=9')->assertUnprocessable()->assertJsonPath('errors.0.path', 'hands');
+        $this->getJson('/api/v1/day?offset_minutes=2000')->assertUnprocessable()->assertJsonPath('errors.0.path', 'offset_minutes');
+    }
+
+    public function test_the_calendar_is_read_by_another_program_as_it_was_meant(): void
+    {
+        $this->cook();
+        $batch = $this->startBatch();
+        $this->serve($batch, '2026-03-02T12:30:00+01:00');
+        $response = $this->get('/batches/'.data_get($batch, 'id').'/timeline.ics')->assertOk();
+        self::assertSame('text/calendar; charset=utf-8', $response->headers->get('Content-Type'));
+        $file = (string) $response->getContent();
+        self::assertSame($file, (string) $this->get('/batches/'.data_get($batch, 'id').'/timeline.ics')->getContent(), 'the same plan gives the same bytes');
+        $events = self::readByAnotherProgram($file);
+        self::assertGreaterThan(6, count($events));
+        self::assertSame(count($events), count(array_unique(array_column($events, 'uid'))));
+        $last = $events[count($events) - 1];
+        self::assertSame(['2026-03-02T11:30:00+00:00', 'Serve'], [$last['start'], substr($last['summary'], -5)]);
+        foreach ($events as $event) {
+            self::assertLessThanOrEqual($event['end'], $event['start']);
+            self::assertSame(1, $event['alarms']);
+        }
+    }
+
+    public function test_the_run_sheet_is_one_page_and_its_text_has_the_clock_of_whoever_asks(): void
+    {
+        $this->cook();
+        $id = data_get($this->startBatch(), 'id');
+        foreach (['a4', 'letter'] as $paper) {
+            $pdf = (string) $this->get("/batches/$id/run-sheet.pdf?paper=$paper")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+            self::assertSame(1, preg_match_all('~/Type\s*/Page\b~', $pdf));
+        }
+        $text = (string) $this->get("/batches/$id/run-sheet.txt?offset_minutes=330")->assertOk()->getContent();
+        self::assertMatchesRegularExpression('/^14:30  Weigh/m', $text, 'begun at 9:00 UTC');
+        self::assertStringContainsString('Serve', $text);
+        $this->getJson("/batches/$id/run-sheet.pdf?paper=folio")->assertUnprocessable()->assertJsonPath('errors.0.path', 'paper');
+        $this->otherCook();
+        $this->get("/batches/$id/run-sheet.txt")->assertNotFound();
+        $this->get("/batches/$id/timeline.ics")->assertNotFound();
+    }
+
+    public function test_hands_that_the_log_knows_make_the_next_plan(): void
+    {
+        $this->cook();
+        Batch::query()->delete();
+        $id = data_get($this->startBatch(), 'id');
+        $events = [self::event('scale_set', ['grams' => 560, 'pieces' => 14], '2026-03-02T09:10:00.000Z')];
+        for ($piece = 1; $piece <= 10; $piece++) {
+            $events[] = self::event('portioned', ['grams' => 560 - 40 * $piece], sprintf('2026-03-02T09:%02d:%02d.000Z', 10 + intdiv(15 * $piece, 60), 15 * $piece % 60));
+        }
+        $this->postJson("/api/v1/batches/$id/events", ['events' => $events])->assertOk();
+        $next = $this->startBatch();
+        self::assertEquals(15, data_get($next, 'request.pace.portion'));
+        self::assertEquals(15, data_get($next, 'plan.line.pace.portion'));
+    }
+
+    /** @param array<mixed> $batch */
+    private function serve(array $batch, string $at): void
+    {
+        $this->patchJson('/api/v1/batches/'.data_get($batch, 'id'), ['version' => data_get($batch, 'version'), 'request' => [...(array) data_get($batch, 'request'), 'serve_at' => $at]])->assertOk();
+    }
+
+    private function finishDemoBatches(): void
+    {
+        Batch::query()->whereNull('finished_at')->update(['finished_at' => '2026-03-01 09:00:00']);
+    }
+
+    /** @return list<array{uid: string, start: string, end: string, summary: string, alarms: int}> as Debian's icalendar for Python has it */
+    private static function readByAnotherProgram(string $file): array
+    {
+        $script = <<<'PY'
+            import json, sys
+            from icalendar import Calendar
+            calendar = Calendar.from_ical(sys.stdin.buffer.read())
+            assert calendar["VERSION"] == "2.0" and calendar["PRODID"]
+            events = [event for event in calendar.walk("VEVENT")]
+            assert not calendar.errors and not any(event.errors for event in events)
+            print(json.dumps([{
+                "uid": str(event["UID"]), "start": event.decoded("DTSTART").isoformat(), "end": event.decoded("DTEND").isoformat(),
+                "summary": str(event["SUMMARY"]), "alarms": len(event.walk("VALARM")),
+            } for event in events]))
+            PY;
+        $python = new Process(['/usr/bin/python3', '-c', $script], input: $file);
+        $python->mustRun();
+        /** @var list<array{uid: string, start: string, end: string, summary: string, alarms: int}> $events */
+        $events = json_decode($python->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+
+        return $events;
+    }
+}

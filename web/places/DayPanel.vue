@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { onMounted, ref, shallowRef, watch } from 'vue'
+import { api, toldBy } from '@/api/client'
+import type { Clash, Day } from '@/api/types'
+import DayLanes from '@/pictures/DayLanes.vue'
+import { fromLocal, toLocal } from '@/stages/choose/serving'
+import Choice from '@/ui/Choice.vue'
+import { useNow } from '@/ui/now'
+
+/** Batches that share hands and griddles, where they clash, and the move that would mend it. */
+const HANDS = 'mill.hands'
+const day = shallowRef<Day | null>(null)
+const hands = ref(localStorage.getItem(HANDS) ?? '1')
+const trouble = ref('')
+const now = useNow(5000)
+
+onMounted(look)
+watch(hands, value => {
+  localStorage.setItem(HANDS, value)
+  void look()
+})
+
+async function look() {
+  try {
+    day.value = await api.day(Number(hands.value))
+  } catch (failure) {
+    trouble.value = toldBy(failure)
+  }
+}
+
+/** Serves one batch earlier or later; what it is made of stays. */
+async function move(to: Clash['moves'][number]) {
+  trouble.value = ''
+  try {
+    const batch = await api.batch(to.batch)
+    const serve_at = fromLocal(toLocal(new Date(to.ready_at)))
+    const request = { ...batch.request, ...(serve_at ? { serve_at } : {}) }
+    delete request.begin_at
+    await api.replan(batch.id, batch.version, request)
+  } catch (failure) {
+    trouble.value = toldBy(failure)
+  }
+  await look()
+}
+</script>
+
+<template>
+  <section v-if="day && day.batches.length > 1" class="panel stack" aria-labelledby="the-day">
+    <div class="row">
+      <h2 id="the-day">The day</h2>
+      <span class="day-key soft"><i class="is-hands" /> hands <i class="is-griddle" /> griddle</span>
+      <Choice
+        v-model="hands"
+        class="day-hands"
+        label="Pairs of hands in the kitchen"
+        :options="['1', '2', '3', '4'].map(value => ({ value, label: value }))"
+      />
+    </div>
+    <DayLanes :day="day" :now="now" />
+    <p v-if="!day.clashes.length" role="status">Nothing is in the way of anything.</p>
+    <div v-for="clash in day.clashes" :key="`${clash.kind} ${clash.batches.join()}`" class="day-clash">
+      <p>{{ clash.words }}</p>
+      <div class="row">
+        <ElButton v-for="to in clash.moves" :key="to.words" @click="move(to)">{{ to.words }}</ElButton>
+        <span v-if="!clash.moves.length" class="soft"
+          >Both are under way, or no time within half a day is free.</span
+        >
+      </div>
+    </div>
+    <p v-if="trouble" class="day-trouble" role="alert">{{ trouble }}</p>
+  </section>
+</template>
+
+<style scoped>
+.day-hands {
+  margin-left: auto;
+}
+
+.day-key i {
+  display: inline-block;
+  width: 1.4rem;
+  height: 0.7rem;
+  margin-left: 0.6rem;
+}
+
+.is-hands {
+  background: var(--active);
+}
+
+.is-griddle {
+  background: var(--heat-fill);
+}
+
+.day-clash {
+  display: grid;
+  gap: 0.4rem;
+  padding: 0.6rem 0.9rem;
+  border-left: 5px solid var(--harm);
+  background: var(--harm-wash);
+}
+
+.day-clash p {
+  margin: 0;
+  font-weight: 600;
+}
+
+.day-trouble {
+  color: var(--harm);
+}
+</style>
