@@ -1,5 +1,5 @@
-// Writes public/sw.js: the page and all it is built of are kept on the tablet; what the house last said of a batch is there
-// when the house does not answer. Run after each build.
+// Writes public/sw.js: the page and all it is built of are kept on the tablet, and what the house last said of itself. What it
+// last said of a batch the page keeps itself, since that comes with other answers too. Run after each build.
 import { createHash } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { generateSW } from 'workbox-build'
@@ -24,7 +24,7 @@ const { count, size, warnings } = await generateSW({
   dontCacheBustURLsMatching: /assets\//,
   runtimeCaching: [
     {
-      urlPattern: /\/api\/v1\/(session|kitchen|batches|day|batches\/[0-9a-f-]{36})(\?.*)?$/,
+      urlPattern: /\/api\/v1\/(session|kitchen|batches|day)(\?.*)?$/,
       handler: 'NetworkFirst',
       options: { cacheName: 'mill-house', networkTimeoutSeconds: 5 },
     },

@@ -92,6 +92,29 @@ describe('events on their way to the server', () => {
     expect(sent).toBe(1)
   })
 
+  it('are neither lost from sight nor left behind where they come while others are on their way', async () => {
+    const queue = await EventQueue.of(aBatch())
+    const sent: string[] = []
+    const send = async (events: BatchEvent[]) => {
+      sent.push(...events.map(one => one.id))
+      await new Promise(wait => setTimeout(wait, 1))
+    }
+    const all = Array.from({ length: 30 }, (_, index) => String(index))
+    await Promise.all(
+      all.map(async (id, index) => {
+        await new Promise(wait => setTimeout(wait, index))
+        const adding = queue.add(event(id))
+        expect(ids(queue)).toContain(id)
+        await adding
+        await queue.flush(send, nothing, nothing)
+      }),
+    )
+    for (let tries = 0; tries < 50 && ids(queue).length; tries++)
+      await new Promise(wait => setTimeout(wait, 5))
+    expect(sent).toEqual(all)
+    expect(ids(queue)).toEqual([])
+  })
+
   it('of another batch are left alone', async () => {
     const [mine, other] = [await EventQueue.of(aBatch()), await EventQueue.of(aBatch())]
     await mine.add(event('mine'))

@@ -1,27 +1,7 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { shallowRef } from 'vue'
 import { Refusal } from '@/api/client'
 import type { BatchEvent } from '@/api/types'
-
-interface Waiting {
-  batch: string
-  event: BatchEvent
-}
-
-interface Shelf extends DBSchema {
-  waiting: { key: number; value: Waiting; indexes: { batch: string } }
-}
-
-let shelf: Promise<IDBPDatabase<Shelf>> | undefined
-
-function open(): Promise<IDBPDatabase<Shelf>> {
-  shelf ??= openDB<Shelf>('mill', 1, {
-    upgrade(database) {
-      database.createObjectStore('waiting', { autoIncrement: true }).createIndex('batch', 'batch')
-    },
-  })
-  return shelf
-}
+import { openShelf } from './shelf'
 
 /** One sender at a time over all tabs of this browser, where it can tell. */
 function alone<Answer>(name: string, work: () => Promise<Answer>): Promise<Answer> {
@@ -36,7 +16,10 @@ function alone<Answer>(name: string, work: () => Promise<Answer>): Promise<Answe
 export class EventQueue {
   /** What this page knows to be waiting, oldest first. */
   readonly waiting = shallowRef<BatchEvent[]>([])
-  private sending: Promise<unknown> | null = null
+  private sending = false
+  private again = false
+  /** Events on their way onto the shelf, by id. */
+  private readonly adding = new Set<string>()
 
   private constructor(private readonly batchId: string) {}
 
@@ -47,8 +30,10 @@ export class EventQueue {
   }
 
   async add(event: BatchEvent): Promise<void> {
+    this.adding.add(event.id)
     this.waiting.value = [...this.waiting.value, event]
-    await (await open()).add('waiting', { batch: this.batchId, event: { ...event } })
+    await (await openShelf()).add('waiting', { batch: this.batchId, event: { ...event } })
+    this.adding.delete(event.id)
   }
 
   /**
@@ -61,13 +46,18 @@ export class EventQueue {
     heard: (answer: Answer) => void,
     refused: (event: BatchEvent, why: Refusal) => void,
   ): Promise<void> {
+    this.again = true
     if (this.sending) return
-    this.sending = alone(`mill.queue.${this.batchId}`, () => this.sendAll(send, heard, refused))
+    this.sending = true
     try {
-      await this.sending
+      // What was added while the last of the others was on its way is sent as well.
+      while (this.again) {
+        this.again = false
+        await alone(`mill.queue.${this.batchId}`, () => this.sendAll(send, heard, refused))
+        await this.look()
+      }
     } finally {
-      this.sending = null
-      await this.look()
+      this.sending = false
     }
   }
 
@@ -76,7 +66,7 @@ export class EventQueue {
     heard: (answer: Answer) => void,
     refused: (event: BatchEvent, why: Refusal) => void,
   ): Promise<void> {
-    const database = await open()
+    const database = await openShelf()
     for (;;) {
       const next = await database
         .transaction('waiting')
@@ -103,7 +93,10 @@ export class EventQueue {
 
   /** Another tab may have written down, or sent, what this one does not know of. */
   private async look(): Promise<void> {
-    const found = await (await open()).getAllFromIndex('waiting', 'batch', this.batchId)
-    this.waiting.value = found.map(one => one.event)
+    const found = await (await openShelf()).getAllFromIndex('waiting', 'batch', this.batchId)
+    const kept = found.map(one => one.event)
+    const known = new Set(kept.map(event => event.id))
+    const added = this.waiting.value.filter(event => this.adding.has(event.id) && !known.has(event.id))
+    this.waiting.value = [...kept, ...added]
   }
 }

@@ -77,6 +77,22 @@ describe('what the server has not heard yet', () => {
     expect(done).toMatchObject({ steps: [], pieces: [], lifted: 2, to_lay: 0 })
   })
 
+  it('counts from the first piece laid, whenever the order had it', () => {
+    const order = { ...griddle, steps: inOrder(steps(1, 14), steps(2, 32)) }
+    const laid = follow({ ...state, griddle: order }, [event('laid', 0, { piece: 1, place: 1 })]).griddle
+    const due = laid.steps.map(step => [
+      step.piece,
+      Date.parse(laid.since ?? '') / 1000 + step.at - start / 1000,
+    ])
+    expect(due).toEqual([
+      [2, 18],
+      [1, 20],
+      [2, 38],
+      [1, 60],
+      [2, 78],
+    ])
+  })
+
   it('moves what follows of a piece by as much as it was late, and nothing of the others', () => {
     const late = follow(state, [
       event('laid', 0, { piece: 1, place: 1 }),

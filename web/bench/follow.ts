@@ -58,11 +58,12 @@ function taken(portion: BatchState['portion'], grams: number): BatchState['porti
 
 /** Ticks one step off; what follows for that piece keeps its distance from it. */
 function touched(griddle: Griddle, event: BatchEvent): Griddle {
-  const since = griddle.since ?? event.at
-  const happened = (Date.parse(event.at) - Date.parse(since)) / 1000
   const own = griddle.steps.filter(step => step.piece === event.piece)
   const done = event.kind === 'lifted' ? own.at(-1) : own[0]
   if (!done) return griddle
+  // Before anything was laid there is no moment to count from: the first piece makes it.
+  const since = griddle.since ?? new Date(Date.parse(event.at) - done.at * 1000).toISOString()
+  const happened = (Date.parse(event.at) - Date.parse(since)) / 1000
   const moved = happened - done.at
   const steps = griddle.steps
     .filter(step => step !== done && !(event.kind === 'lifted' && step.piece === event.piece))

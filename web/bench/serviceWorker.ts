@@ -1,3 +1,5 @@
+import { forgetHeard } from './shelf'
+
 const HOUSE = 'mill-house'
 
 /** Lets the page be installed and opened without the network. Only where the browser holds the address for safe. */
@@ -12,4 +14,5 @@ export function registerServiceWorker(): void {
 /** What the house said is kept for when it does not answer; not for whoever comes after a cook who left. */
 export async function forgetTheHouse(): Promise<void> {
   if ('caches' in window) await caches.delete(HOUSE)
+  await forgetHeard()
 }

@@ -100,6 +100,15 @@ async function move(to: Clash['moves'][number]) {
   background: var(--harm-wash);
 }
 
+.day-clash :deep(.el-button) {
+  height: auto;
+  min-height: var(--target);
+  padding: 0.4rem 0.9rem;
+  white-space: normal;
+  text-align: left;
+  line-height: 1.3;
+}
+
 .day-clash p {
   margin: 0;
   font-weight: 600;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onMounted, watch, type Component } from 'vue'
+import { computed, defineAsyncComponent, onMounted, onScopeDispose, watch, type Component } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Stage } from '@/api/types'
-import { Refusal } from '@/api/client'
+import { Refusal, Unreachable } from '@/api/client'
 import { STAGE_NAMES } from './course'
 import { useBatch } from './batch'
 import BatchNotices from './BatchNotices.vue'
@@ -32,6 +32,9 @@ const stage = computed<Stage>(() => {
   return named in STAGE_NAMES ? (named as Stage) : (store.batch?.state.stage ?? 'choose')
 })
 
+const AGAIN_MILLISECONDS = 3000
+let again: ReturnType<typeof setTimeout> | undefined
+onScopeDispose(() => clearTimeout(again))
 onMounted(load)
 watch(id, load)
 watch(stage, enter)
@@ -42,6 +45,7 @@ async function load() {
     await enter()
   } catch (failure) {
     if (failure instanceof Refusal && failure.status === 404) await router.replace('/')
+    else if (failure instanceof Unreachable) again = setTimeout(() => void load(), AGAIN_MILLISECONDS)
     else throw failure
   }
 }

@@ -5,6 +5,7 @@ import type { Batch, BatchEvent, EventKind, Plan, PlanRequest, Verdict } from '@
 import { uuid } from '@/api/uuid'
 import { EventQueue } from '@/bench/eventQueue'
 import { follow } from '@/bench/follow'
+import { keepHeard, lastHeard } from '@/bench/shelf'
 import { Drafts } from './drafts'
 
 type Fields = Omit<BatchEvent, 'id' | 'kind' | 'at'>
@@ -46,11 +47,23 @@ export const useBatch = defineStore('batch', () => {
     wanted.value = null
     trouble.value = ''
     queue.value = await EventQueue.of(id)
-    const answer = await api.batch(id)
+    const answer = await fetched(id)
     take(answer)
     wanted.value = drafts.of(id, answer.version)
     await keep()
     await flush()
+  }
+
+  /** The batch from the house, or, where it does not answer, as this device last heard of it. */
+  async function fetched(id: string): Promise<Batch> {
+    try {
+      return await api.batch(id)
+    } catch (failure) {
+      const known = failure instanceof Unreachable ? await lastHeard(id) : undefined
+      if (!known) throw failure
+      away.value = true
+      return known
+    }
   }
 
   /** Writes down what happened, on this device first; a changed plan goes ahead of what was done by it. */
@@ -158,6 +171,7 @@ export const useBatch = defineStore('batch', () => {
 
   function take(answer: Batch) {
     heard.value = answer
+    void keepHeard(answer)
     if (!wanted.value) preview.value = null
   }
 

@@ -36,7 +36,15 @@ final readonly class Fit
             $enough = $fits($pieces, $pairs) ? $pairs : null;
         }
 
-        return new self(false, $missing, Clock::later($beginAt, $timeline->lengthSeconds()), self::mostPieces($pieces, $hands, $fits), $enough);
+        return new self(false, $missing, self::wholeMinute($beginAt, $timeline->lengthSeconds()), self::mostPieces($pieces, $hands, $fits), $enough);
+    }
+
+    /** Nobody serves at half past and eleven seconds. */
+    private static function wholeMinute(DateTimeImmutable $from, int $seconds): DateTimeImmutable
+    {
+        $ready = Clock::later($from, $seconds);
+
+        return Clock::later($ready, (60 - (int) $ready->format('s')) % 60);
     }
 
     /** @param Closure(int, int): bool $fits */

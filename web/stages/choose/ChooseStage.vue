@@ -22,7 +22,8 @@ const request = computed<PlanRequest>(() => store.request ?? batch.request)
 const griddles = computed(() => house.kitchen?.gear.filter(one => one.kind === 'griddle') ?? [])
 
 const count = computed({
-  get: () => plan.portion.count,
+  // What was last wished for, not what was last worked out: a quick hand is not made to wait.
+  get: () => request.value.pieces?.count ?? plan.portion.count,
   set: value => store.change(withPieces(request.value, { count: value })),
 })
 const eaters = computed({

@@ -54,7 +54,9 @@ function anytime() {
     <template v-if="fit?.nearest">
       <p v-for="line in fit.words" :key="line" class="serve-late">{{ line }}</p>
       <div class="row">
-        <ElButton v-if="fit.nearest.ready_at" @click="serve(toLocal(new Date(fit.nearest.ready_at)))"
+        <ElButton
+          v-if="fit.nearest.ready_at"
+          @click="emit('change', { ...request, serve_at: fit.nearest.ready_at })"
           >Serve at {{ timeOfDay(fit.nearest.ready_at) }}</ElButton
         >
         <ElButton

@@ -78,7 +78,7 @@ const says = computed(() => {
       <ElButton @click="leave">Put it away</ElButton>
     </div>
     <div v-else class="row">
-      <ElButton @click="use(new GriddleStandIn(planned))">Use the thermometer stand-in</ElButton>
+      <ElButton @click="use(new GriddleStandIn(planned))">Thermometer stand-in</ElButton>
       <ElButton v-if="canConnect()" @click="connect('Thermometer').then(use)">Connect a thermometer</ElButton>
     </div>
   </section>

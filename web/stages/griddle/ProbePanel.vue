@@ -69,7 +69,7 @@ function take() {
       }}
     </p>
     <div class="row">
-      <ElButton v-if="!device" @click="use(standIn())">Use the probe stand-in</ElButton>
+      <ElButton v-if="!device" @click="use(standIn())">Probe stand-in</ElButton>
       <ElButton v-if="!device && canConnect()" @click="connect('Probe').then(use)">Connect a probe</ElButton>
       <ElButton v-if="device && piece" type="primary" :disabled="celsius === null" @click="take"
         >Take it for piece {{ piece.piece }}</ElButton

@@ -27,7 +27,7 @@ export function dueAt(griddle: Griddle, seconds: number, now: number): number {
  * @param laySeconds that laying takes, with wiping hands
  */
 export function nextStep(griddle: Griddle, now: number, laySeconds: number): Step | undefined {
-  const steps = griddle.paused_at ? griddle.steps.filter(step => step.action !== 'lay') : griddle.steps
+  const steps = griddle.paused_at ? griddle.steps.filter(step => isOn(griddle, step.piece)) : griddle.steps
   const first = steps[0]
   if (first?.action !== 'lay') return first
   const touch = steps.find(step => step.action !== 'lay' && isOn(griddle, step.piece))

@@ -1,0 +1,45 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { mkdirSync, rmSync } from 'node:fs'
+
+/** A house of its own that a test may switch off and on again; its kitchen stays. */
+export class House {
+  private process: ChildProcess | null = null
+  readonly address: string
+
+  constructor(private readonly port: number) {
+    this.address = `http://127.0.0.1:${port}`
+    rmSync(this.folder, { recursive: true, force: true })
+    mkdirSync(this.folder, { recursive: true })
+  }
+
+  async start(): Promise<void> {
+    this.process = spawn('bin/mill', ['demo', '--port', String(this.port)], {
+      env: { ...process.env, MILL_DATABASE: `${this.folder}/kitchen.sqlite` },
+      stdio: 'ignore',
+    })
+    for (let tries = 0; tries < 240; tries++) {
+      if (
+        await fetch(`${this.address}/icon.svg`).then(
+          answer => answer.ok,
+          () => false,
+        )
+      )
+        return
+      await new Promise(wait => setTimeout(wait, 250))
+    }
+    throw new Error('The house did not start.')
+  }
+
+  async stop(): Promise<void> {
+    const process = this.process
+    if (!process) return
+    const gone = new Promise(resolve => process.once('exit', resolve))
+    process.kill('SIGTERM')
+    await gone
+    this.process = null
+  }
+
+  private get folder(): string {
+    return `tests/browser/.results/house-${this.port}`
+  }
+}
