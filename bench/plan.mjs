@@ -40,17 +40,25 @@ await send('POST', '/api/v1/session', { name: 'cook', password: 'masa-and-water'
 const request = JSON.parse(
   await (await import('node:fs/promises')).readFile('formats/examples/pressed-masa.json', 'utf8'),
 )
-const work = { ping: () => send('GET', '/api/v1/ping'), plan: () => send('POST', '/api/v1/plan', request) }
+const { batches } = JSON.parse(new TextDecoder().decode(await send('GET', '/api/v1/batches')))
+const open = JSON.parse(new TextDecoder().decode(await send('GET', `/api/v1/batches/${batches[0].id}`)))
+const news = `/api/v1/batches/${open.id}/news?seen=${open.version}-${open.event_count}`
+const work = {
+  ping: () => send('GET', '/api/v1/ping'),
+  news: () => send('GET', news),
+  plan: () => send('POST', '/api/v1/plan', request),
+}
 for (const one of Object.values(work)) await times(one)
-const taken = { ping: [], plan: [] }
+const taken = { ping: [], news: [], plan: [] }
 for (let round = 0; round < ROUNDS; round++)
-  for (const name of ['ping', 'plan']) taken[name].push(...(await times(work[name])))
+  for (const name of ['ping', 'news', 'plan']) taken[name].push(...(await times(work[name])))
 const [ping, plan] = [median(taken.ping), median(taken.plan)]
 console.log(
   JSON.stringify({
     ping_median_ms: ping,
     plan_median_ms: plan,
     ratio: plan / ping,
+    news_ratio: median(taken.news) / ping,
     requests: taken.plan.length,
   }),
 )

@@ -14,6 +14,8 @@ compiled=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_s
 core=$(php "${compiled[@]}" bench/core.php)
 slider=$(node bench/slider.mjs "http://127.0.0.1:$port")
 section=$(node bench/slider.mjs "http://127.0.0.1:$port" griddle)
+day=$(node bench/day.mjs "http://127.0.0.1:$port")
+line=$(php "${compiled[@]}" bench/line.php)
 # The griddle's model beside the same scheme in C and the same equations in SciPy; both from Debian's packages.
 php bench/bake/run.php >"$work/plain.json"
 php "${compiled[@]}" bench/bake/run.php >"$work/bake.json"
@@ -44,6 +46,11 @@ cat >bench/results.md <<EOF
 | a plan without its griddle; the picture of a bake with its JSON | $(field "$core" sketch_ms) ms; $(field "$core" bake_ms) ms | |
 | search for a turn plan: a thin disc; a thick round with the oven | $(field "$core" turns_ms) ms; $(field "$core" turns_thick_ms) ms | under 600 ms |
 | slider key to new section picture, median and 90 % | $(field "$section" median_ms) ms, $(field "$section" p90_ms) ms | under 150 ms |
+| order of work for 60 pieces: one cook; two cooks | $(field "$line" one_ms) ms; $(field "$line" two_ms) ms | under 100 ms |
+| 200 random large batches over the bound: all; those whose bound can be reached | $(field "$line" mean_ratio | cut -c1-6); $(field "$line" reachable_ratio) | at most 1.05 |
+| a run of 200 pieces and 2,000 entries in the browser: first paint; all shown | $(field "$day" paint_ms) ms; $(field "$day" shown_ms) ms | |
+| on it, from Space to what comes next; until a second tablet shows it | $(field "$day" space_ms) ms; $(field "$day" heard_ms) ms | under 100 ms; about a second |
+| asking for news over an empty JSON route, where there is none | $(field "$http" news_ratio) | |
 | JavaScript of a first visit to Today, gzipped | $scripts kB | at most 300 kB |
 | fonts that a page loads (WOFF2) | $fonts kB | |
 EOF

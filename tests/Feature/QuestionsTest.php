@@ -13,7 +13,7 @@ use Tests\TestCase;
 /** Every question of the core is answered over HTTP as on the command line: the same bytes, the same refusals. */
 final class QuestionsTest extends TestCase
 {
-    private const ANSWERS = ['swap' => 'Swap', 'blend' => 'Blend', 'nixtamal' => 'Nixtamal', 'milling' => 'Milling', 'label' => 'LabelCheck', 'shape' => 'Shaping', 'bake' => 'Bakes', 'turns' => 'FoundTurns', 'loads' => 'Loads', 'calibrate' => 'Calibration', 'practice' => 'Practice'];
+    private const ANSWERS = ['swap' => 'Swap', 'blend' => 'Blend', 'nixtamal' => 'Nixtamal', 'milling' => 'Milling', 'label' => 'LabelCheck', 'shape' => 'Shaping', 'bake' => 'Bakes', 'turns' => 'FoundTurns', 'loads' => 'Loads', 'calibrate' => 'Calibration', 'practice' => 'Practice', 'day' => 'Day', 'sheet' => 'RunSheet'];
 
     /** @return iterable<string, array{string, string}> */
     public static function examples(): iterable
@@ -34,6 +34,8 @@ final class QuestionsTest extends TestCase
         yield 'loads' => ['loads', 'loads-masa'];
         yield 'calibrate' => ['calibrate', 'calibrate-iron'];
         yield 'practice' => ['practice', 'practice-hot'];
+        yield 'day' => ['day', 'day-two-breads'];
+        yield 'sheet' => ['sheet', 'sheet-nixtamal'];
         yield 'plan' => ['plan', 'scaled-by-what-is-scarce'];
     }
 

@@ -15,13 +15,13 @@ final class LineBuilder
     /** @var list<Action> */
     private array $actions = [];
 
-    private function __construct(private readonly BatchWork $work, private readonly int $hands, private readonly int $places)
+    private function __construct(private readonly BatchWork $work, private readonly int $hands, private readonly int $places, private readonly Effort $effort)
     {
     }
 
-    public static function build(BatchWork $work, int $pieces, int $places, int $hands): Timeline
+    public static function build(BatchWork $work, int $pieces, int $places, int $hands, Effort $effort = Effort::Search): Timeline
     {
-        return (new self($work, $hands, $places))->run($pieces);
+        return (new self($work, $hands, $places, $effort))->run($pieces);
     }
 
     private function run(int $pieces): Timeline
@@ -96,7 +96,7 @@ final class LineBuilder
                 $from = $this->work->isBatter ? $this->byHand('stir', 'griddle', $from, self::STIR_SECONDS) : $this->make($from);
                 $crew = new Crew($this->hands, $this->places);
             }
-            $cooking = LineSearch::best($this->work->piece, $crew, $pieces);
+            $cooking = LineSearch::best($this->work->piece, $crew, $pieces, $this->effort);
             foreach ($cooking->actions as $action) {
                 $this->actions[] = $action->shiftedBy($from)->renumberedBy($before);
                 if ($action->kind === 'lift') {

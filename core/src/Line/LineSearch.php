@@ -13,14 +13,8 @@ use StoneMill\Line\Internal\Placer;
  */
 final class LineSearch
 {
-    /** Closer to the bound than this nobody could tell. */
-    private const CLOSE_ENOUGH = 1.002;
-
     /** An order must be so much quicker to be worth more interruptions. */
     private const WORTH_SECONDS = 0.5;
-
-    /** After so many tries at placing a group, what was found is taken. It counts work, not time, so that the answer is the same everywhere. */
-    private const MOST_ATTEMPTS = 2500;
 
     /** @var list<int> pieces laid together */
     private const GROUPS = [1, 2, 3, 4, 5, 6, 8, 12];
@@ -31,9 +25,9 @@ final class LineSearch
     /** @var list<float> of that pace */
     private const SPACINGS = [0.0, 1.0, 1.05, 1.1, 1.2];
 
-    public static function best(PieceWork $work, Crew $crew, int $pieces): Cooking
+    public static function best(PieceWork $work, Crew $crew, int $pieces, Effort $effort = Effort::Search): Cooking
     {
-        $enough = Bound::of($work, $crew, $pieces)->seconds * self::CLOSE_ENOUGH;
+        $bound = Bound::of($work, $crew, $pieces)->seconds;
         $best = null;
         $attempts = 0;
         foreach (self::orders($work, $crew, $pieces) as [$tried, $first, $group, $spacing]) {
@@ -42,7 +36,7 @@ final class LineSearch
             if ($placer !== null && ($best === null || $placer->end() < $best->end() - self::WORTH_SECONDS)) {
                 $best = $placer;
             }
-            if ($best !== null && ($best->end() <= $enough || $attempts > self::MOST_ATTEMPTS)) {
+            if ($best !== null && $effort->isEnough($best->end() / $bound, $attempts)) {
                 break;
             }
         }

@@ -12,6 +12,7 @@ use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Hearth\Calibration;
+use StoneMill\Line\Effort;
 use StoneMill\Mill\HomeMilling;
 use StoneMill\Mill\Nixtamal;
 use StoneMill\Pantry\OwnLabel;
@@ -27,7 +28,7 @@ final readonly class Desk
 
     public function __construct(private Reference $reference, private Planner $planner)
     {
-        $this->sketcher = new Planner($reference, new StyleTurnPlanner);
+        $this->sketcher = new Planner($reference, new StyleTurnPlanner, Effort::Sketch);
         $this->griddle = new GriddleDesk($reference, $planner);
     }
 

@@ -9,6 +9,7 @@ use StoneMill\Dough\Texture;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Line\BatchWork;
 use StoneMill\Line\Clock;
+use StoneMill\Line\Effort;
 use StoneMill\Line\Fit;
 use StoneMill\Line\LineBuilder;
 use StoneMill\Line\Night;
@@ -39,13 +40,14 @@ final readonly class LinePlanner
         private Disc $disc,
         private TurnPlan $turns,
         private int $restSeconds,
+        private Effort $effort,
     ) {
     }
 
     public function plan(int $pieces, int $places): PlannedLine
     {
         $work = $this->work();
-        $build = fn (int $count, int $hands): Timeline => $this->byDay(LineBuilder::build($work, $count, $places, $hands));
+        $build = fn (int $count, int $hands): Timeline => $this->byDay(LineBuilder::build($work, $count, $places, $hands, $this->effort));
         $timeline = $build($pieces, $this->request->hands);
         $begin = $this->request->beginAt;
         $ready = $this->request->serveAt;

@@ -14,6 +14,7 @@ use StoneMill\Label\Cost;
 use StoneMill\Label\GlutenStatus;
 use StoneMill\Label\Hazard;
 use StoneMill\Label\Label;
+use StoneMill\Line\Effort;
 use StoneMill\Pantry\Composition;
 use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
@@ -33,7 +34,7 @@ final readonly class Planner
     /** Below this the label's carbohydrate is likely to be read as a diet's. */
     private const LOW_CARBOHYDRATE_PER_100_GRAMS = 15.0;
 
-    public function __construct(private Reference $reference, private TurnPlanner $turnPlanner)
+    public function __construct(private Reference $reference, private TurnPlanner $turnPlanner, private Effort $effort = Effort::Search)
     {
     }
 
@@ -58,7 +59,7 @@ final readonly class Planner
             disc: $disc,
             packing: $packing,
             turns: $turns,
-            line: (new LinePlanner($request, $dough, $disc, $turns, $restSeconds))->plan($portions->count, count($packing->places)),
+            line: (new LinePlanner($request, $dough, $disc, $turns, $restSeconds, $this->effort))->plan($portions->count, count($packing->places)),
             label: $label,
             cost: Cost::of($dough->lines, $request->lots),
             restSeconds: $restSeconds,

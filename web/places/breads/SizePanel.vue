@@ -67,7 +67,7 @@ function gramsOf(ingredient: string): number {
         ]"
       />
       <template v-if="by === 'pieces'">
-        <Fader v-model="count" label="Pieces" :min="1" :max="60" :step="1" :unit="null" />
+        <Fader v-model="count" label="Pieces" :min="1" :max="200" :step="1" :unit="null" />
         <Fader v-model="each" label="Each, raw" :min="15" :max="300" :step="1" unit="g" />
       </template>
       <Fader

@@ -60,7 +60,7 @@ function take(grams: number) {
   <div class="portion">
     <div class="panel stack">
       <h2>{{ isSet ? 'What the scale shows' : 'The whole dough' }}</h2>
-      <Fader v-if="!isSet" v-model="pieces" label="Pieces" :min="1" :max="60" :step="1" :unit="null" />
+      <Fader v-if="!isSet" v-model="pieces" label="Pieces" :min="1" :max="200" :step="1" :unit="null" />
       <p v-if="!isSet">
         Each about <strong>{{ units.text(reading / pieces, 'g') }}</strong>
       </p>

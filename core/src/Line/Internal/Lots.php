@@ -6,6 +6,7 @@ namespace StoneMill\Line\Internal;
 
 use StoneMill\Line\BatchWork;
 use StoneMill\Line\Crew;
+use StoneMill\Line\Effort;
 use StoneMill\Line\LineSearch;
 
 /** A dough that must not wait is made in lots small enough that each is on the griddle in time. */
@@ -39,6 +40,6 @@ final class Lots
 
     private static function keeps(BatchWork $work, Crew $crew, int $pieces): bool
     {
-        return $work->pace->feel + LineSearch::best($work->piece, new Crew($crew->hands, $crew->places), $pieces)->lastLay() <= (float) $work->keeps;
+        return $work->pace->feel + LineSearch::best($work->piece, new Crew($crew->hands, $crew->places), $pieces, Effort::Sketch)->lastLay() <= (float) $work->keeps;
     }
 }

@@ -19,7 +19,7 @@ use StoneMill\Line\PieceWork;
 final class Placer
 {
     /** Where no end of another task tells how much later to try. */
-    private const STEP_SECONDS = 1.0;
+    private const STEP_SECONDS = 2.0;
 
     /** Shaping is put down for a touch and taken up again, but not for less than this at a time. */
     private const LEAST_PART_SECONDS = 4.0;

@@ -1,0 +1,115 @@
+/* A day's run of 200 pieces with 2,000 entries in its log: how long until the browser shows it, and from Space to what comes next;
+   and how long a second tablet takes to hear of an entry. */
+import { randomUUID } from 'node:crypto'
+import { chromium as browser } from '@playwright/test'
+
+const base = process.argv[2] ?? 'http://127.0.0.1:8499'
+const ENTRIES = 2000
+const args = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-sync']
+const chromium = await browser.launch({ executablePath: '/usr/bin/chromium', args })
+const context = await chromium.newContext({
+  viewport: { width: 1280, height: 800 },
+  reducedMotion: 'reduce',
+  serviceWorkers: 'block',
+})
+const page = await context.newPage()
+await page.goto(`${base}/sign-in`)
+await page.getByLabel('Name').fill('cook')
+await page.getByLabel('Password').fill('masa-and-water')
+await page.getByRole('button', { name: 'Sign in' }).click()
+await page.getByRole('button', { name: 'Start Everyday masa discs' }).click()
+await page.waitForURL(/choose/)
+const id = /batch\/([^/]+)/.exec(page.url())[1]
+
+/** The page's own session, with its token. */
+const call = (method, path, body) =>
+  page.evaluate(
+    async ([method, path, body]) => {
+      const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])
+      const answer = await fetch(`/api/v1${path}`, {
+        method,
+        headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+        body: body ? JSON.stringify(body) : undefined,
+      })
+      if (!answer.ok) throw new Error(`${answer.status} ${await answer.text()}`)
+      return answer.json()
+    },
+    [method, path, body],
+  )
+
+const started = await call('GET', `/batches/${id}`)
+let batch = await call('PATCH', `/batches/${id}`, {
+  version: started.version,
+  request: { ...started.request, pieces: { ...started.request.pieces, count: 200 } },
+})
+let clock = Date.now() - 5 * 3600_000
+const events = []
+const happens = (kind, fields) => {
+  clock += 4000
+  events.push({ id: randomUUID(), kind, at: new Date(clock).toISOString(), ...fields })
+}
+for (let piece = 1; piece <= 190; piece++) {
+  happens('laid', { piece, place: ((piece - 1) % batch.plan.griddle.places.length) + 1 })
+  for (let touch = 1; touch <= batch.plan.griddle.turns.length; touch++) happens('turned', { piece, touch })
+  happens('lifted', { piece })
+}
+while (events.length < ENTRIES) happens('noted', { text: 'An even heat, no smoke.' })
+for (let from = 0; from < events.length; from += 200)
+  batch = await call('POST', `/batches/${id}/events`, { events: events.slice(from, from + 200) })
+
+const median = values => [...values].sort((one, other) => one - other)[Math.floor(values.length / 2)]
+const address = page.url().replace('choose', 'griddle')
+const paints = []
+const shown = []
+for (let round = 0; round < 7; round++) {
+  await page.goto(address)
+  await page.getByText('190 off, 0 on, 10 to lay.').waitFor()
+  const times = await page.evaluate(() => ({
+    paint: performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? 0,
+    now: performance.now(),
+  }))
+  paints.push(times.paint)
+  shown.push(times.now)
+}
+const other = await context.newPage()
+await other.goto(address)
+await other.getByText('190 off, 0 on, 10 to lay.').waitFor()
+const spaces = []
+const heard = []
+for (let press = 0; press < 10; press++) {
+  const before = await other.locator('.say').textContent()
+  const from = Date.now()
+  spaces.push(
+    await page.evaluate(async () => {
+      const say = document.querySelector('.say')
+      const before = say.textContent
+      const from = performance.now()
+      window.dispatchEvent(
+        new KeyboardEvent('keydown', { key: ' ', code: 'Space', bubbles: true, cancelable: true }),
+      )
+      await new Promise(resolve => {
+        const watch = new MutationObserver(() => {
+          if (say.textContent === before) return
+          watch.disconnect()
+          requestAnimationFrame(resolve)
+        })
+        watch.observe(say, { subtree: true, childList: true, characterData: true })
+        setTimeout(resolve, 2000)
+      })
+      return performance.now() - from
+    }),
+  )
+  await other.waitForFunction(text => document.querySelector('.say').textContent !== text, before)
+  heard.push(Date.now() - from)
+  await page.waitForTimeout(700)
+}
+await chromium.close()
+console.log(
+  JSON.stringify({
+    entries: events.length,
+    paint_ms: median(paints),
+    shown_ms: median(shown),
+    space_ms: median(spaces),
+    heard_ms: median(heard),
+  }),
+)
