@@ -16,7 +16,6 @@ async function toStage(page: Page, stage: string) {
 test('every main view', async ({ page }) => {
   await signIn(page)
   await page.waitForTimeout(400)
-  await page.screenshot(shot('today'))
   await page.goto('/record')
   await page.waitForTimeout(600)
   await page.screenshot(shot('record'))
@@ -68,8 +67,15 @@ test('every main view', async ({ page }) => {
 
   await page.goto('/')
   await start(page, 'Everyday masa discs')
+  await page.getByRole('radio', { name: 'From the first piece' }).check()
   await page.waitForTimeout(500)
+  await page.evaluate(() => window.scrollTo(0, 330))
   await page.screenshot(shot('choose'))
+  const begun = page.url()
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'The day' })).toBeVisible()
+  await page.screenshot(shot('today'))
+  await page.goto(begun)
   await toStage(page, 'measure')
   await page.getByRole('button', { name: 'In the bowl' }).first().click()
   await page.waitForTimeout(300)

@@ -1,9 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { timeOfDay } from '@/ui/timeOfDay'
 import { useBatch } from './batch'
 
 /** What stands between the cook and the house: things unsent, things refused. */
 const store = useBatch()
+/** Before the griddle has its own line, a batch that runs behind says so; a minute or two is nobody's business. */
+const late = computed(() => {
+  const line = store.batch?.state.line
+  if (!line?.ready_at || !line.planned_at || store.batch?.finished_at) return ''
+  const minutes = Math.round((line.late_seconds ?? 0) / 60)
+  return minutes >= 3 && !store.batch?.state.griddle.since
+    ? `As things stand it is served at ${timeOfDay(line.ready_at)}, ${minutes} min after ${timeOfDay(line.planned_at)}.`
+    : ''
+})
 const unsent = computed(() => (store.unsent === 1 ? 'One entry is' : `${store.unsent} entries are`))
 </script>
 
@@ -12,6 +22,7 @@ const unsent = computed(() => (store.unsent === 1 ? 'One entry is' : `${store.un
     Offline: the house does not answer. Work goes on.
     {{ store.unsent ? `${unsent} kept on this device and will be sent by itself.` : 'Nothing is unsent.' }}
   </p>
+  <p v-if="late" class="notice" role="status">{{ late }}</p>
   <p v-if="store.trouble" class="notice is-harm" role="alert">
     {{ store.trouble }}
     <button type="button" @click="store.trouble = ''">Close</button>

@@ -9,6 +9,7 @@ final readonly class BatchWork
 {
     /**
      * @param list<AheadStep> $ahead what a style wants hours before the dough is made
+     * @param bool $scalds whether the water goes over the flour boiling, or the flour is cooked in it
      * @param int $lines to weigh
      * @param float $handWarm until hands bear the dough
      * @param float|null $keeps how long a mixed dough may wait before its last piece is laid; null where it may
@@ -19,6 +20,7 @@ final readonly class BatchWork
      */
     public function __construct(
         public array $ahead,
+        public bool $scalds,
         public int $lines,
         public Pace $pace,
         public float $handWarm,

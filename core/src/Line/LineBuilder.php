@@ -63,7 +63,7 @@ final class LineBuilder
     private function make(float $now): float
     {
         $pace = $this->work->pace;
-        $now = $this->byHand('pour', 'water', $now, $pace->pour);
+        $now = $this->byHand($this->work->scalds ? 'scald' : 'pour', 'water', $now, $pace->pour);
         if ($this->work->handWarm > 0) {
             $this->add('cool', 'mix', $now, $now + $this->work->handWarm, null);
             $now += $this->work->handWarm;

@@ -112,6 +112,10 @@ final class LineSearch
             $actions[] = new Action('portion', 'portion', ($piece - 1) * $work->portion, $piece * $work->portion, 1, $piece, null);
         }
         foreach ($placer->placed() as $task) {
+            if ($task['touch'] === 0 && $work->oil > 0) {
+                $actions[] = new Action('oil', 'griddle', $task['from'], $task['from'] + $work->oil, $task['hands'], $task['piece'], $task['place']);
+                $task['from'] += $work->oil;
+            }
             $actions[] = new Action($task['kind'], $task['kind'] === 'shape' ? 'shape' : 'griddle', $task['from'], $task['until'], $task['hands'], $task['piece'], $task['place']);
         }
         usort($actions, static fn (Action $a, Action $b): int => [$a->atSeconds, $a->untilSeconds] <=> [$b->atSeconds, $b->untilSeconds]);

@@ -11,10 +11,11 @@ use StoneMill\Griddle\TurnWindow;
 final readonly class PieceWork
 {
     /**
-     * @param float $lay with the oil that goes under it
+     * @param float $lay with the oil that goes under it; touches are counted from where that begins
      * @param non-empty-list<LineTouch> $touches the lift is the last
      * @param float $recover that a place waits for its heat after a lift
      * @param float $dries how long a shaped piece may wait uncovered
+     * @param float $oil of the lay, so much goes on the metal first
      */
     public function __construct(
         public float $portion,
@@ -24,6 +25,7 @@ final readonly class PieceWork
         public array $touches,
         public float $recover,
         public float $dries,
+        public float $oil = 0.0,
     ) {
     }
 
@@ -42,10 +44,10 @@ final readonly class PieceWork
             $hands = min($hands, $next - $touch->atSeconds);
             // A bread is done at its lift's best moment, not before; a turn may come anywhere in its window.
             $from = $touch->action === TurnAction::Lift ? $touch->atSeconds : $touch->fromSeconds;
-            $work[] = new LineTouch($touch->action, $from, $touch->atSeconds, $touch->toSeconds, $hands);
+            $work[] = new LineTouch($touch->action, $pace->oil + $from, $pace->oil + $touch->atSeconds, $pace->oil + $touch->toSeconds, $hands);
         }
 
-        return new self($pace->portion, $pace->shape, $pace->pressed, min($pace->lay + $pace->oil, $touches[0]->atSeconds), $work, $recover, $dries);
+        return new self($pace->portion, $pace->shape, $pace->pressed, $pace->oil + min($pace->lay, $touches[0]->atSeconds), $work, $recover, $dries, $pace->oil);
     }
 
     /** From laying until it is off. */

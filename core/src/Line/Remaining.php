@@ -73,7 +73,7 @@ final readonly class Remaining
             }
             $touch = $this->work->touches[$number - 1] ?? null;
             $steps[] = $touch === null
-                ? new Step($kind, $piece, $place, 0, $at, $at, null, $shaped[$piece] ?? $at)
+                ? new Step($kind, $piece, $place, 0, $at + $this->work->oil, $at + $this->work->oil, null, $shaped[$piece] ?? $at)
                 : new Step($kind, $piece, $place, $number, $at, min($at, $laid[$piece] + $touch->from), max($at, $laid[$piece] + $touch->to), null);
         }
 

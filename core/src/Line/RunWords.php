@@ -27,6 +27,7 @@ final readonly class RunWords
             'steep' => ['Steep', ''],
             'grind' => ['Rinse and grind', ''],
             'weigh' => ['Weigh', $this->lines()],
+            'scald' => [sprintf('Scald: %.0f g of water at %.0f °C', $water['first_pour_grams']['value'], $water['celsius']['value']), sprintf('Spoon first, hands later: it burns. Keep %.0f g by.', $water['reserve_grams']['value'])],
             'pour' => [sprintf('Pour %.0f g of water at %.0f °C', $water['first_pour_grams']['value'], $water['celsius']['value']), sprintf('Keep %.0f g by.', $water['reserve_grams']['value'])],
             'cool' => ['Let it cool until hands bear it', ''],
             'knead' => ['Knead', ''],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use StoneMill\Dough\Rest;
+use StoneMill\Dough\Scald;
 use StoneMill\Dough\Texture;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Line\BatchWork;
@@ -74,6 +75,7 @@ final readonly class LinePlanner
 
         return new BatchWork(
             ahead: $this->request->style->ahead,
+            scalds: $method->scald !== Scald::None,
             lines: count($this->dough->lines),
             pace: $pace,
             handWarm: 60 * $this->dough->handWarmMinutes->value,

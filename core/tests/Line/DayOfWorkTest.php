@@ -106,6 +106,27 @@ final class DayOfWorkTest extends TestCase
         }
     }
 
+    public function test_the_metal_is_oiled_before_each_piece_and_its_times_count_from_the_lay(): void
+    {
+        $plan = Bench::sketch(['style' => 'amaranth-round', 'pieces' => ['count' => 3]]);
+        $actions = $plan->line->timeline->actions;
+        foreach ([1, 2, 3] as $piece) {
+            $own = array_values(array_filter($actions, static fn (Action $action): bool => $action->piece === $piece && $action->place !== null));
+            self::assertSame(['oil', 'lay'], [$own[0]->kind, $own[1]->kind]);
+            self::assertEqualsWithDelta($own[0]->untilSeconds, $own[1]->atSeconds, 1e-9);
+            self::assertGreaterThanOrEqual($plan->turns->turns[0]->fromSeconds - 1e-6, $own[2]->atSeconds - $own[1]->atSeconds);
+            self::assertGreaterThanOrEqual($plan->turns->lift->atSeconds - 1e-6, $own[count($own) - 1]->atSeconds - $own[1]->atSeconds);
+        }
+    }
+
+    public function test_a_scald_is_called_a_scald(): void
+    {
+        $kinds = static fn (string $style): array => array_map(static fn (Action $action): string => $action->kind, Bench::sketch(['style' => $style])->line->timeline->actions);
+        self::assertContains('scald', $kinds('rice-round'));
+        self::assertContains('pour', $kinds('pressed-masa'));
+        self::assertNotContains('scald', $kinds('pressed-masa'));
+    }
+
     public function test_the_cook_s_own_pace_is_what_the_line_goes_by(): void
     {
         $usual = Bench::sketch(['style' => 'rice-round', 'pieces' => ['count' => 20]]);

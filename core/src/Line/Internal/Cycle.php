@@ -44,7 +44,7 @@ final class Cycle
             $at,
         );
 
-        return new PieceWork($work->portion, $work->shape, $work->pressed, $work->lay, $touches, $work->recover, $work->dries);
+        return new PieceWork($work->portion, $work->shape, $work->pressed, $work->lay, $touches, $work->recover, $work->dries, $work->oil);
     }
 
     /** @return non-empty-list<float>|null seconds since laid of this touch and those after it */
