@@ -151,7 +151,9 @@ export const useBatch = defineStore('batch', () => {
           if (queue.value === own) take(answer)
         },
         (_event, why) => {
-          trouble.value = `Not taken down: ${why.message}`
+          // Another cook did it first: what is on the page says so already.
+          if (!why.problem.errors[0]?.path.endsWith('.touch'))
+            trouble.value = `Not taken down: ${why.message}`
         },
       ),
     )

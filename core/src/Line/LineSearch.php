@@ -13,7 +13,7 @@ use StoneMill\Line\Internal\Placer;
  */
 final class LineSearch
 {
-    /** An order must be so much quicker to be worth more interruptions. */
+    /** An order must be so much quicker to be worth changing to. */
     private const WORTH_SECONDS = 0.5;
 
     /** @var list<int> pieces laid together */

@@ -33,12 +33,14 @@ final readonly class LineState
         if ($since !== null) {
             return Moment::later($since, $this->griddle->servedAfterSeconds());
         }
-        foreach (array_reverse($this->standing) as $event) {
-            if ($event->kind === EventKind::Entered && $event->stage !== null && $event->stage !== Stage::Choose) {
-                return Moment::later($event->at, $this->plan->fromStage($event->stage));
+        // Looking back at an earlier stage does not begin it again: the furthest one counts, from when it was first gone to.
+        $furthest = null;
+        foreach ($this->standing as $event) {
+            if ($event->kind === EventKind::Entered && $event->stage?->isAfter($furthest->stage ?? Stage::Choose) === true) {
+                $furthest = $event;
             }
         }
 
-        return null;
+        return $furthest?->stage === null ? null : Moment::later($furthest->at, $this->plan->fromStage($furthest->stage));
     }
 }

@@ -17,4 +17,9 @@ enum Stage: string
     case Griddle = 'griddle';
     case Stack = 'stack';
     case Judge = 'judge';
+
+    public function isAfter(self $other): bool
+    {
+        return array_search($this, self::cases(), true) > array_search($other, self::cases(), true);
+    }
 }

@@ -18,6 +18,7 @@ use StoneMill\Record\Moment;
 use StoneMill\Record\PaceRecord;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Probe;
+use StoneMill\Record\Stage;
 use StoneMill\Record\TouchKept;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
@@ -122,6 +123,17 @@ final class AtTheGriddleTest extends TestCase
         $state = BatchState::of(self::planned(), [self::event(EventKind::Laid, 0, ['piece' => 1, 'place' => 1]), self::event(EventKind::Turned, 20, ['piece' => 1, 'touch' => 1])]);
         self::assertSame('This was done already.', self::refusal($state, self::event(EventKind::Turned, 21, ['piece' => 1, 'touch' => 1])));
         self::assertNull(self::refusal($state, self::event(EventKind::Turned, 61, ['piece' => 1, 'touch' => 2])));
+    }
+
+    public function test_looking_back_at_an_earlier_stage_makes_nothing_later(): void
+    {
+        $plan = self::planned();
+        $mix = new BatchEvent(id: '00000000-0000-4000-9000-900000000001', kind: EventKind::Entered, at: new DateTimeImmutable('2026-03-01T11:10:00Z'), stage: Stage::Mix);
+        $back = new BatchEvent(id: '00000000-0000-4000-9000-900000000002', kind: EventKind::Entered, at: new DateTimeImmutable('2026-03-01T11:15:00Z'), stage: Stage::Measure);
+        $ready = BatchState::of($plan, [$mix])->readyAt();
+        self::assertEquals(Moment::later($mix->at, $plan->fromStage(Stage::Mix)), $ready);
+        self::assertEquals($ready, BatchState::of($plan, [$mix, $back])->readyAt());
+        self::assertNull(BatchState::of($plan, [])->readyAt());
     }
 
     public function test_two_readings_of_the_probe_tell_how_long_still(): void

@@ -48,8 +48,6 @@ final class Placer
 
     private float $end = 0.0;
 
-    private int $interruptions = 0;
-
     private int $attempts = 0;
 
     public function __construct(private readonly PieceWork $work, private readonly Crew $crew)
@@ -109,14 +107,12 @@ final class Placer
         do {
             $mark = count($this->placed);
             $end = $this->end;
-            $interruptions = $this->interruptions;
             $wait = $this->attempt($pieces, $places, $weighed, $at);
             if ($wait <= 0) {
                 return true;
             }
             $this->rollBack($mark);
             $this->end = $end;
-            $this->interruptions = $interruptions;
             $last = $at;
             $at += $wait;
         } while ($last <= $clear);
@@ -138,11 +134,6 @@ final class Placer
     public function attempts(): int
     {
         return $this->attempts;
-    }
-
-    public function interruptions(): int
-    {
-        return $this->interruptions;
     }
 
     /** @return list<Task> */
@@ -235,7 +226,6 @@ final class Placer
                 $this->press->reserve($part[0], $part[1]);
             }
         }
-        $this->interruptions += count($parts) - 1;
 
         return 0.0;
     }
