@@ -69,6 +69,9 @@ is_current() {
 
 fingerprint() { find "$@" -type f -print0 2>/dev/null | LC_ALL=C sort -z | xargs -0 sha1sum | sha1sum | cut -d' ' -f1; }
 
+# Of all that the front end is built from; the types among it are made from formats at each build.
+web_fingerprint() { fingerprint web formats resources/views vite.config.ts bin/lib/service-worker.mjs package-lock.json; }
+
 set_up_php() {
     php -r 'exit(extension_loaded("pdo_sqlite") && extension_loaded("curl") && extension_loaded("dom") && extension_loaded("zip") ? 0 : 1);' 2>/dev/null || need_packages "${php_packages[@]}"
     mkdir -p bootstrap/cache storage/kitchen storage/logs storage/framework/{sessions,views,cache/data}
@@ -99,9 +102,9 @@ set_up_web() {
         quietly "Web packages" npm ci --no-audit --no-fund
         fingerprint package.json package-lock.json >node_modules/.mill-stamp
     fi
-    if ! is_current public/build/.mill-stamp web formats resources/views vite.config.ts bin/lib/service-worker.mjs package-lock.json; then
+    if [ ! -f public/build/.mill-stamp ] || [ "$(cat public/build/.mill-stamp)" != "$(web_fingerprint)" ]; then
         quietly "Front end" npm run build
-        fingerprint web formats resources/views vite.config.ts bin/lib/service-worker.mjs package-lock.json >public/build/.mill-stamp
+        web_fingerprint >public/build/.mill-stamp
     fi
 }
 
