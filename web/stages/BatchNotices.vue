@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { useBatch } from './batch'
+import { unsentWords } from './unsent'
 
 /** What stands between the cook and the house: things unsent, things refused. */
 const store = useBatch()
@@ -20,7 +21,11 @@ const unsent = computed(() => (store.unsent === 1 ? 'One entry is' : `${store.un
 <template>
   <p v-if="store.away" class="notice" role="status">
     Offline: the house does not answer. Work goes on.
-    {{ store.unsent ? `${unsent} kept on this device and will be sent by itself.` : 'Nothing is unsent.' }}
+    {{
+      store.unsent
+        ? `${unsent} kept on this device and will be sent by itself: ${unsentWords(store.waiting)}.`
+        : 'Nothing is unsent.'
+    }}
   </p>
   <p v-if="late" class="notice" role="status">{{ late }}</p>
   <p v-if="store.trouble" class="notice is-harm" role="alert">

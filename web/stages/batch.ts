@@ -189,5 +189,5 @@ export const useBatch = defineStore('batch', () => {
     }
   }
 
-  return { batch, plan, preview, request, unsent, away, trouble, open, record, undo, change, judge }
+  return { batch, plan, preview, request, waiting, unsent, away, trouble, open, record, undo, change, judge }
 })

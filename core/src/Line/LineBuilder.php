@@ -12,6 +12,9 @@ final class LineBuilder
     /** Stirring a batter that has stood. */
     private const STIR_SECONDS = 20.0;
 
+    /** Fetching the next jug of it to the griddle. */
+    private const REFILL_SECONDS = 15.0;
+
     /** @var list<Action> */
     private array $actions = [];
 
@@ -93,7 +96,9 @@ final class LineBuilder
         $before = 0;
         foreach ($lots as $index => $pieces) {
             if ($index > 0) {
-                $from = $this->work->isBatter ? $this->byHand('stir', 'griddle', $from, self::STIR_SECONDS) : $this->make($from);
+                $from = $this->work->isBatter
+                    ? $this->byHand('refill', 'griddle', $this->byHand('stir', 'griddle', $from, self::STIR_SECONDS), self::REFILL_SECONDS)
+                    : $this->make($from);
                 $crew = new Crew($this->hands, $this->places);
             }
             $cooking = LineSearch::best($this->work->piece, $crew, $pieces, $this->effort);

@@ -94,6 +94,8 @@ final class DayOfWorkTest extends TestCase
         $stirred = array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === 'stir');
         self::assertCount(count($plan->line->timeline->lots), $stirred);
         self::assertGreaterThan(1, count($stirred));
+        $refilled = array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === 'refill');
+        self::assertCount(count($stirred) - 1, $refilled, 'and a new jug each time but the first');
     }
 
     public function test_the_oven_takes_so_many_at_a_time_and_loads_wait_for_it(): void
