@@ -38,7 +38,7 @@ const call = (method, path, body) =>
   )
 
 const started = await call('GET', `/batches/${id}`)
-let batch = await call('PATCH', `/batches/${id}`, {
+const batch = await call('PATCH', `/batches/${id}`, {
   version: started.version,
   request: { ...started.request, pieces: { ...started.request.pieces, count: 200 } },
 })
@@ -55,7 +55,7 @@ for (let piece = 1; piece <= 190; piece++) {
 }
 while (events.length < ENTRIES) happens('noted', { text: 'An even heat, no smoke.' })
 for (let from = 0; from < events.length; from += 200)
-  batch = await call('POST', `/batches/${id}/events`, { events: events.slice(from, from + 200) })
+  await call('POST', `/batches/${id}/events`, { events: events.slice(from, from + 200) })
 
 const median = values => [...values].sort((one, other) => one - other)[Math.floor(values.length / 2)]
 const address = page.url().replace('choose', 'griddle')
