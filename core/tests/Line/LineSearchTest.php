@@ -21,9 +21,8 @@ final class LineSearchTest extends TestCase
     public function test_up_to_six_pieces_are_as_quick_as_any_order_at_all(): void
     {
         $ratios = [];
-        foreach (self::smallWorks() as $index => $work) {
-            // Two pairs at three places have so many orders that one kind of piece must do.
-            foreach ([[1, 1], [1, 2], [1, 3], [2, 1], [2, 2], ...($index === 2 ? [[2, 3]] : [])] as [$hands, $places]) {
+        foreach (self::smallWorks() as $work) {
+            foreach ([[1, 1], [1, 2], [1, 3], [2, 1], [2, 2], [2, 3]] as [$hands, $places]) {
                 $crew = new Crew($hands, $places);
                 for ($pieces = 1; $pieces <= 6; $pieces++) {
                     $found = LineSearch::best($work, $crew, $pieces)->seconds;
