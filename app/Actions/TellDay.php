@@ -40,24 +40,20 @@ final class TellDay
         /** @var array{line: array{starts_at: string|null, length_seconds: int, actions: list<array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null}>}} $plan */
         $plan = $batch->plan;
         $gear = $batch->request['gear'] ?? [];
+        $state = $batch->state();
+        $started = $plan['line']['starts_at'] === null ? $batch->started_at->toDateTimeImmutable() : new DateTimeImmutable($plan['line']['starts_at']);
+        // A batch under way is where its log has it: a late one wants hands later than was planned.
+        $ready = $state->readyAt();
+        $starts = $ready === null ? $started : Clock::later($ready, -$plan['line']['length_seconds']);
 
         return DayBatch::of(
             $batch->uuid,
             $batch->revision->formula->name,
-            self::startsAt($batch, $plan['line']['starts_at'], $plan['line']['length_seconds'])->setTimezone($zone),
+            $starts->setTimezone($zone),
             $plan['line']['length_seconds'],
             $plan['line']['actions'],
             is_array($gear) && isset($gear['griddle']) ? md5((string) json_encode($gear['griddle'])) : null,
-            ! $batch->state()->hasBegun(),
+            ! $state->hasBegun(),
         );
-    }
-
-    /** A batch under way is where its log has it: a late one wants hands later than was planned. */
-    private static function startsAt(Batch $batch, ?string $planned, int $lengthSeconds): DateTimeImmutable
-    {
-        $started = $planned === null ? $batch->started_at->toDateTimeImmutable() : new DateTimeImmutable($planned);
-        $ready = $batch->state()->readyAt();
-
-        return $ready === null ? $started : Clock::later($ready, -$lengthSeconds);
     }
 }

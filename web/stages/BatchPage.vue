@@ -33,8 +33,13 @@ const stage = computed<Stage>(() => {
 })
 
 const AGAIN_MILLISECONDS = 3000
+const NEWS_MILLISECONDS = 1000
 let again: ReturnType<typeof setTimeout> | undefined
-onScopeDispose(() => clearTimeout(again))
+const asking = setInterval(() => void store.look(), NEWS_MILLISECONDS)
+onScopeDispose(() => {
+  clearTimeout(again)
+  clearInterval(asking)
+})
 onMounted(load)
 watch(id, load)
 watch(stage, enter)

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { api, Refusal, Unreachable } from '@/api/client'
 import type { Batch, BatchEvent, EventKind, Plan, PlanRequest, Verdict } from '@/api/types'
 import { uuid } from '@/api/uuid'
@@ -12,7 +12,6 @@ type Fields = Omit<BatchEvent, 'id' | 'kind' | 'at'>
 
 const RETRY_MILLISECONDS = 3000
 const SETTLE_MILLISECONDS = 350
-const NEWS_MILLISECONDS = 1000
 
 /** The batch on the page: what the server says of it, what it has not heard yet, and the plan while a slider moves. */
 export const useBatch = defineStore('batch', () => {
@@ -38,8 +37,6 @@ export const useBatch = defineStore('batch', () => {
   let keeping: Promise<void> | null = null
   let settling: ReturnType<typeof setTimeout> | undefined
   let retrying: ReturnType<typeof setTimeout> | undefined
-  const asking = setInterval(() => void look(), NEWS_MILLISECONDS)
-  onScopeDispose(() => clearInterval(asking))
 
   async function open(id: string) {
     heard.value = null
@@ -189,5 +186,20 @@ export const useBatch = defineStore('batch', () => {
     }
   }
 
-  return { batch, plan, preview, request, waiting, unsent, away, trouble, open, record, undo, change, judge }
+  return {
+    batch,
+    plan,
+    preview,
+    request,
+    waiting,
+    unsent,
+    away,
+    trouble,
+    open,
+    look,
+    record,
+    undo,
+    change,
+    judge,
+  }
 })

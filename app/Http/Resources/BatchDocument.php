@@ -35,11 +35,12 @@ final class BatchDocument
     {
         /** @var array{water: array{hydration_percent: array{value: float}, celsius: array{value: float}}, portion: array{count: int, piece_grams: array{value: float}}} $plan */
         $plan = $batch->plan;
-        $bowl = $batch->state()->bowl();
+        $state = $batch->state();
+        $bowl = $state->bowl();
 
         return [
             ...self::head($batch),
-            'stage' => $batch->state()->toArray()['stage'],
+            'stage' => $state->stage()->value,
             'planned_hydration_percent' => $plan['water']['hydration_percent']['value'],
             'hydration_percent' => $bowl->waterGrams() > 0 ? round($bowl->hydrationPercent(), 2) : null,
             'water_celsius' => $plan['water']['celsius']['value'],

@@ -57,6 +57,12 @@ final readonly class BatchState
         return GriddleLog::after($this->plan, $this->standing, $this->portions()->count);
     }
 
+    /** Where the cook is: the stage last gone to. */
+    public function stage(): Stage
+    {
+        return $this->last(EventKind::Entered)->stage ?? Stage::Choose;
+    }
+
     public function hasBegun(): bool
     {
         return $this->first(EventKind::Poured) !== null;
@@ -101,19 +107,20 @@ final readonly class BatchState
     public function toArray(): array
     {
         $bowl = $this->bowl();
-        $entered = $this->last(EventKind::Entered);
+        $griddle = $this->griddle();
+        $steps = $griddle->steps();
 
         return [
-            'stage' => $entered->stage->value ?? Stage::Choose->value,
+            'stage' => $this->stage()->value,
             'begun' => $this->hasBegun(),
             'bowl' => $bowl->toArray(),
             'feel_answers' => (new FeelAnswers($bowl, $this->plan))->all(),
             'rest' => $this->clock(EventKind::RestStarted, $this->plan->restSeconds),
             'portion' => $this->portions()->toArray(),
             'shape' => (new ShapeState($this->plan, $this->portions()->meanGrams() ?? $bowl->pieceGrams()))->toArray(),
-            'griddle' => $this->griddle()->toArray(),
+            'griddle' => $griddle->withSteps($steps),
             'stack' => $this->clock(EventKind::Stacked, $this->plan->stackSeconds),
-            'line' => $this->line()->toArray(),
+            'line' => (new LineState($this->plan, $griddle, $steps, $this->standing))->toArray(),
             'entered' => $this->entered(),
             'undoable' => $this->undoable(),
         ];
@@ -122,12 +129,9 @@ final readonly class BatchState
     /** When all is served, if work goes on from the last entry as planned; null before the first. */
     public function readyAt(): ?DateTimeImmutable
     {
-        return $this->line()->readyAt();
-    }
+        $griddle = $this->griddle();
 
-    private function line(): LineState
-    {
-        return new LineState($this->plan, $this->griddle(), $this->standing);
+        return (new LineState($this->plan, $griddle, $griddle->steps(), $this->standing))->readyAt();
     }
 
     /** @return list<string> */

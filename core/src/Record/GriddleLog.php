@@ -137,7 +137,15 @@ final readonly class GriddleLog
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $steps = $this->steps();
+        return $this->withSteps($this->steps());
+    }
+
+    /**
+     * @param list<Step> $steps all that is still to be done, where it was worked out already
+     * @return array<string, mixed>
+     */
+    public function withSteps(array $steps): array
+    {
 
         return [
             'since' => $this->since === null ? null : Moment::format($this->since),
@@ -156,18 +164,16 @@ final readonly class GriddleLog
             'reasons' => TouchReasons::of($this->plan->touches),
             'kept' => $this->kept(),
             'probe' => $this->probe(),
-            'served_after_seconds' => round($this->servedAfter($steps), 1),
+            'served_after_seconds' => round($this->servedAfterSeconds($steps), 1),
         ];
     }
 
-    /** From the last thing that was done there until all is served. */
-    public function servedAfterSeconds(): float
-    {
-        return $this->servedAfter($this->steps());
-    }
-
-    /** @param list<Step> $steps */
-    private function servedAfter(array $steps): float
+    /**
+     * From the last thing that was done there until all is served.
+     *
+     * @param list<Step> $steps all that is still to be done
+     */
+    public function servedAfterSeconds(array $steps): float
     {
         return max([0.0, ...array_map(static fn (Step $step): float => $step->at, $steps)]) + $this->plan->afterLiftSeconds;
     }

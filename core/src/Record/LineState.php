@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\Line\Step;
 
 /** When all will be served, if work goes on from the last entry as planned. */
 final readonly class LineState
 {
-    /** @param list<BatchEvent> $standing */
-    public function __construct(private PlannedBatch $plan, private GriddleLog $griddle, private array $standing)
+    /**
+     * @param list<Step> $steps all that is still to be done at the griddle
+     * @param list<BatchEvent> $standing
+     */
+    public function __construct(private PlannedBatch $plan, private GriddleLog $griddle, private array $steps, private array $standing)
     {
     }
 
@@ -31,7 +35,7 @@ final readonly class LineState
     {
         $since = $this->griddle->since();
         if ($since !== null) {
-            return Moment::later($since, $this->griddle->servedAfterSeconds());
+            return Moment::later($since, $this->griddle->servedAfterSeconds($this->steps));
         }
         // Looking back at an earlier stage does not begin it again: the furthest one counts, from when it was first gone to.
         $furthest = null;

@@ -41,19 +41,15 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
 
   useKey(' ', () => act())
   usePedal(() => act())
-  watch(
-    () => Math.floor(now.value / 200),
-    () => {
-      const step = next.value
-      if (!step || griddle.value.since === null || dueAt(griddle.value, step.at, now.value) > now.value)
-        return
-      const cue = `${step.piece} ${step.touch}`
-      if (cued === cue) return
-      cued = cue
-      if (!appearance.muted) sound(step.action)
-      if (appearance.spoken) speak(step.action, step.piece)
-    },
-  )
+  watch(now, () => {
+    const step = next.value
+    if (!step || griddle.value.since === null || dueAt(griddle.value, step.at, now.value) > now.value) return
+    const cue = `${step.piece} ${step.touch}`
+    if (cued === cue) return
+    cued = cue
+    if (!appearance.muted) sound(step.action)
+    if (appearance.spoken) speak(step.action, step.piece)
+  })
 
   return { griddle, next, said, reason, act, tap, pause }
 }
