@@ -10,13 +10,18 @@ use DateTimeImmutable;
 use DateTimeZone;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Line\Action;
 use StoneMill\Line\Clock;
 use StoneMill\Line\Day;
 use StoneMill\Line\DayBatch;
 use StoneMill\Plan\Limits;
 use StoneMill\Plan\LineDesk;
 
-/** The batches that are not finished, with the hands and griddles they share; told from their plans as they stand. */
+/**
+ * The batches that are not finished, with the hands and griddles they share; told from their plans as they stand.
+ *
+ * @phpstan-import-type ActionRow from Action
+ */
 final class TellDay
 {
     /**
@@ -37,7 +42,7 @@ final class TellDay
 
     private static function batch(Batch $batch, DateTimeZone $zone): DayBatch
     {
-        /** @var array{line: array{starts_at: string|null, length_seconds: int, actions: list<array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null}>}} $plan */
+        /** @var array{line: array{starts_at: string|null, length_seconds: int, actions: list<ActionRow>}} $plan */
         $plan = $batch->plan;
         $gear = $batch->request['gear'] ?? [];
         $state = $batch->state();

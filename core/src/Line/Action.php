@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace StoneMill\Line;
 
-/** One piece of work on the line: what, when, and whose hands it takes. */
+/**
+ * One piece of work on the line: what, when, and whose hands it takes.
+ *
+ * @phpstan-type ActionRow array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null}
+ */
 final readonly class Action
 {
     public function __construct(
@@ -16,6 +20,17 @@ final readonly class Action
         public ?int $piece,
         public ?int $place,
     ) {
+    }
+
+    /**
+     * @param list<self> $actions
+     * @return list<self> by start, then by end
+     */
+    public static function inOrder(array $actions): array
+    {
+        usort($actions, static fn (self $a, self $b): int => [$a->atSeconds, $a->untilSeconds] <=> [$b->atSeconds, $b->untilSeconds]);
+
+        return $actions;
     }
 
     public function shiftedBy(float $seconds): self
@@ -33,7 +48,7 @@ final readonly class Action
         return $this->piece === null ? $this : new self($this->kind, $this->stage, $this->atSeconds, $this->untilSeconds, $this->hands, $this->piece + $pieces, $this->place);
     }
 
-    /** @return array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null} */
+    /** @return ActionRow */
     public function toArray(): array
     {
         return [

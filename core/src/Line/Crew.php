@@ -10,4 +10,10 @@ final readonly class Crew
     public function __construct(public int $hands, public int $places, public float $hotAt = 0.0)
     {
     }
+
+    /** The same once the griddle is hot. */
+    public function whenHot(): self
+    {
+        return new self($this->hands, $this->places);
+    }
 }

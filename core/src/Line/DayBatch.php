@@ -10,6 +10,8 @@ use DateTimeImmutable;
  * One batch of a day, as far as others get in its way: when hands are taken, and when the griddle is.
  * Times of a block are seconds of the epoch.
  *
+ * @phpstan-import-type ActionRow from Action
+ *
  * @phpstan-type Block array{from: int, until: int, hands: int}
  */
 final readonly class DayBatch
@@ -35,7 +37,7 @@ final readonly class DayBatch
     ) {
     }
 
-    /** @param list<array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null}> $actions */
+    /** @param list<ActionRow> $actions */
     public static function of(string $id, string $name, DateTimeImmutable $startsAt, int $lengthSeconds, array $actions, ?string $griddle, bool $canMove): self
     {
         $start = $startsAt->getTimestamp();
@@ -75,7 +77,7 @@ final readonly class DayBatch
     }
 
     /**
-     * @param list<array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null}> $actions
+     * @param list<ActionRow> $actions
      * @return list<Block>
      */
     private static function blocks(array $actions, int $start): array

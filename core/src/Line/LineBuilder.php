@@ -42,9 +42,8 @@ final class LineBuilder
         $finished = $this->finish($lifted);
         $ready = $finished + $this->work->stack;
         $this->add('stack', 'stack', $finished, $ready, null);
-        usort($this->actions, static fn (Action $a, Action $b): int => [$a->atSeconds, $a->untilSeconds] <=> [$b->atSeconds, $b->untilSeconds]);
 
-        return new Timeline($this->actions, $ready, $lots, LineReport::of($this->work->piece, $crew, $cookings, $lots));
+        return new Timeline(Action::inOrder($this->actions), $ready, $lots, LineReport::of($this->work->piece, $crew, $cookings, $lots));
     }
 
     private function ahead(): float
@@ -99,7 +98,7 @@ final class LineBuilder
                 $from = $this->work->isBatter
                     ? $this->byHand('refill', 'griddle', $this->byHand('stir', 'griddle', $from, self::STIR_SECONDS), self::REFILL_SECONDS)
                     : $this->make($from);
-                $crew = new Crew($this->hands, $this->places);
+                $crew = $crew->whenHot();
             }
             $cooking = LineSearch::best($this->work->piece, $crew, $pieces, $this->effort);
             foreach ($cooking->actions as $action) {

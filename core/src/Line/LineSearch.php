@@ -80,7 +80,7 @@ final class LineSearch
         $most = min($pieces, $crew->places);
 
         return array_values(array_filter(self::GROUPS, static fn (int $group): bool => $group === 1 || $group <= $most
-            && (new Placer($work, new Crew($crew->hands, $crew->places)))->group(range(1, $group), array_fill(0, $group, 0.0), 0.0)));
+            && (new Placer($work, $crew->whenHot()))->group(range(1, $group), array_fill(0, $group, 0.0), 0.0)));
     }
 
     /** Null where so many together are in each other's way. */
@@ -118,8 +118,7 @@ final class LineSearch
             }
             $actions[] = new Action($task['kind'], $task['kind'] === 'shape' ? 'shape' : 'griddle', $task['from'], $task['until'], $task['hands'], $task['piece'], $task['place']);
         }
-        usort($actions, static fn (Action $a, Action $b): int => [$a->atSeconds, $a->untilSeconds] <=> [$b->atSeconds, $b->untilSeconds]);
 
-        return new Cooking($actions, $placer->end());
+        return new Cooking(Action::inOrder($actions), $placer->end());
     }
 }

@@ -10,8 +10,9 @@ use DateTimeImmutable;
  * A batch as a list that can be taken along: one row for each thing to begin, with its clock time and what to do.
  * It is told from the plan as it stood.
  *
+ * @phpstan-import-type ActionRow from Action
+ *
  * @phpstan-type Point array{value: float}
- * @phpstan-type SheetAction array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null}
  * @phpstan-type SheetTouch array{action: string, at_seconds: float}
  * @phpstan-type SheetPlan array{
  *   style: array{id: string, name: string},
@@ -20,7 +21,7 @@ use DateTimeImmutable;
  *   portion: array{count: int, piece_grams: Point},
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
  *   griddle: array{surface_celsius: Point, turns: list<SheetTouch>, lift: SheetTouch, finish: string, places: list<array{x: float, y: float}>},
- *   line: array{starts_at: string|null, length_seconds: int, lots?: list<int>, actions: list<SheetAction>},
+ *   line: array{starts_at: string|null, length_seconds: int, lots?: list<int>, actions: list<ActionRow>},
  *   cautions: list<array{text: string}>
  * }
  */
@@ -75,7 +76,7 @@ final readonly class RunSheet
     /**
      * When each thing is under way. Touches, presses and lays of many pieces are one stretch at the griddle.
      *
-     * @param list<SheetAction> $actions
+     * @param list<ActionRow> $actions
      * @return array<string, array{float, float}>
      */
     private static function spans(array $actions): array

@@ -83,7 +83,8 @@ final readonly class LineDesk
 
     private function timed(Node $node, Findings $findings): ?BatchPlan
     {
-        $request = PlanRequest::readNode($node->object(PlanRequest::FIELDS), $this->reference, $findings);
+        $node->fields();
+        $request = PlanRequest::readNode($node, $this->reference, $findings);
         if ($request !== null && $request->serveAt === null && $request->beginAt === null) {
             $node->at('serve_at')->refuse('This is missing.', 'serve_at or begin_at, so that there is a clock');
 

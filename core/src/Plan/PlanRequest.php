@@ -25,7 +25,7 @@ use StoneMill\Style\Style;
 /** Everything that a batch plan is worked out from. */
 final readonly class PlanRequest
 {
-    public const FIELDS = [
+    private const FIELDS = [
         'style', 'formula', 'pieces', 'room', 'water', 'griddle', 'gear', 'lots', 'hands', 'serve_at',
         'own_ingredients', 'purpose', 'budget', 'rise', 'begin_at', 'pace',
     ];

@@ -40,6 +40,6 @@ final class Lots
 
     private static function keeps(BatchWork $work, Crew $crew, int $pieces): bool
     {
-        return $work->pace->feel + LineSearch::best($work->piece, new Crew($crew->hands, $crew->places), $pieces, Effort::Sketch)->lastLay() <= (float) $work->keeps;
+        return $work->pace->feel + LineSearch::best($work->piece, $crew->whenHot(), $pieces, Effort::Sketch)->lastLay() <= (float) $work->keeps;
     }
 }
