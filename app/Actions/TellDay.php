@@ -31,7 +31,7 @@ final class TellDay
     public function __invoke(Kitchen $kitchen, mixed $hands, DateTimeZone $zone): array
     {
         $findings = new Findings;
-        $hands = Node::root(['hands' => is_numeric($hands) ? (int) $hands : $hands], $findings)->object(['hands'])->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1;
+        $hands = Node::root(['hands' => $hands], $findings)->object(['hands'])->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1;
         $findings->refuseIfAny();
         /** @var \Illuminate\Support\Collection<int, Batch> $open */
         $open = Batch::query()->with(['events', 'revision.formula'])->where('kitchen_id', $kitchen->id)->whereNull('finished_at')

@@ -16,10 +16,8 @@ final class Offset
 
     public static function of(Request $request): DateTimeZone
     {
-        $given = $request->query('offset_minutes');
         $findings = new Findings;
-        $minutes = Node::root(['offset_minutes' => is_numeric($given) ? (int) $given : $given], $findings)
-            ->object(['offset_minutes'])->at('offset_minutes')->optionalInteger(-self::MOST_MINUTES, self::MOST_MINUTES) ?? 0;
+        $minutes = Node::root(Address::of($request), $findings)->at('offset_minutes')->optionalInteger(-self::MOST_MINUTES, self::MOST_MINUTES) ?? 0;
         $findings->refuseIfAny();
 
         return new DateTimeZone(sprintf('%s%02d:%02d', $minutes < 0 ? '-' : '+', intdiv(abs($minutes), 60), abs($minutes) % 60));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Address;
 use App\Http\Pdf;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -14,17 +15,8 @@ final class PrintGuideController
 {
     public function __invoke(Request $request): Response
     {
-        $guide = PrintedGuide::read(self::wish($request));
+        $guide = PrintedGuide::read(Address::of($request));
 
         return Pdf::response(view('guide', ['guide' => $guide]), $guide->paper->value, sprintf('ring-%.0f-mm.pdf', $guide->diameterMillimetres));
-    }
-
-    /** @return array<string, mixed> addresses carry words; numbers among them are meant as numbers */
-    private static function wish(Request $request): array
-    {
-        return array_map(
-            static fn (mixed $value): mixed => is_string($value) && is_numeric($value) ? (float) $value : $value,
-            $request->query->all(),
-        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\WriteRunSheet;
+use App\Http\Address;
 use App\Http\CurrentKitchen;
 use App\Http\Offset;
 use App\Http\Pdf;
@@ -25,7 +26,7 @@ final class RunSheetController
             return new Response(implode("\n", $sheet->lines())."\n", 200, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
         $findings = new Findings;
-        $paper = Node::root($request->query->all(), $findings)->object(['paper', 'offset_minutes'])->at('paper')->optionalChoice(Paper::class) ?? Paper::A4;
+        $paper = Node::root(Address::of($request), $findings)->object(['paper', 'offset_minutes'])->at('paper')->optionalChoice(Paper::class) ?? Paper::A4;
         $findings->refuseIfAny();
         /** @var list<array{text: string}> $cautions */
         $cautions = $found->plan['cautions'] ?? [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\TellDay;
+use App\Http\Address;
 use App\Http\CurrentKitchen;
 use App\Http\Offset;
 use Illuminate\Http\JsonResponse;
@@ -14,6 +15,6 @@ final class ShowDayController
 {
     public function __invoke(Request $request, TellDay $tell): JsonResponse
     {
-        return new JsonResponse($tell(CurrentKitchen::of($request), $request->query('hands'), Offset::of($request)));
+        return new JsonResponse($tell(CurrentKitchen::of($request), Address::of($request)['hands'] ?? null, Offset::of($request)));
     }
 }
