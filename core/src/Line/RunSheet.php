@@ -27,6 +27,9 @@ use DateTimeImmutable;
  */
 final readonly class RunSheet
 {
+    /** What goes on after no longer a break than this is still the same stretch. */
+    private const SAME_SECONDS = 120.0;
+
     /** @param list<RunRow> $rows by time */
     private function __construct(
         public string $title,
@@ -41,10 +44,10 @@ final readonly class RunSheet
     {
         $words = new RunWords($plan);
         $rows = [];
-        foreach (self::spans($plan['line']['actions']) as $what => [$from, $until]) {
+        foreach (self::spans($plan['line']['actions']) as ['what' => $what, 'time' => $time, 'from' => $from, 'until' => $until]) {
             $says = $words->of($what);
             if ($says !== null) {
-                $rows[] = new RunRow($what, Clock::later($startsAt, (int) round($from)), Clock::later($startsAt, (int) round($until)), $says[0], $says[1]);
+                $rows[] = new RunRow($time === 1 ? $what : "$what-$time", Clock::later($startsAt, (int) round($from)), Clock::later($startsAt, (int) round($until)), $says[0], $says[1]);
             }
         }
         $ready = Clock::later($startsAt, $plan['line']['length_seconds']);
@@ -74,24 +77,33 @@ final readonly class RunSheet
     }
 
     /**
-     * When each thing is under way. Touches, presses and lays of many pieces are one stretch at the griddle.
+     * When each thing is under way. Touches, presses and lays of many pieces are one stretch at the griddle; what is done
+     * again later, for another lot or another load, is a stretch of its own.
      *
-     * @param list<ActionRow> $actions
-     * @return array<string, array{float, float}>
+     * @param list<ActionRow> $actions by start
+     * @return list<array{what: string, time: int, from: float, until: float}> time counts the stretches of one thing
      */
     private static function spans(array $actions): array
     {
         $spans = [];
+        $last = [];
         foreach ($actions as $action) {
             $what = match (true) {
-                $action['kind'] === 'portion', $action['kind'] === 'stir', $action['kind'] === 'finish' => $action['kind'],
+                in_array($action['kind'], ['portion', 'stir', 'refill', 'finish'], true) => $action['kind'],
                 in_array($action['stage'], ['shape', 'griddle'], true) => 'griddle',
                 // Hands begin it and it goes on by itself.
                 default => $action['kind'],
             };
-            $spans[$what] = [min($spans[$what][0] ?? INF, $action['at_seconds']), max($spans[$what][1] ?? 0.0, $action['until_seconds'])];
+            $index = $last[$what] ?? count($spans);
+            $before = $spans[$index] ?? ['what' => $what, 'time' => 0, 'from' => -INF, 'until' => -INF];
+            if ($action['at_seconds'] <= $before['until'] + self::SAME_SECONDS) {
+                $spans[$index] = [...$before, 'until' => max($before['until'], $action['until_seconds'])];
+            } else {
+                $last[$what] = count($spans);
+                $spans[] = ['what' => $what, 'time' => $before['time'] + 1, 'from' => $action['at_seconds'], 'until' => $action['until_seconds']];
+            }
         }
 
-        return $spans;
+        return array_values($spans);
     }
 }

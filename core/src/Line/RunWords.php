@@ -34,6 +34,7 @@ final readonly class RunWords
             'feel' => ['Feel it and mend it', 'Work in the reserve by the spoon until it is ready.'],
             'rest' => ['Rest, covered', ''],
             'stir' => ['Stir', 'A batter settles and thickens while it stands.'],
+            'refill' => ['Refill the jug', ''],
             'preheat' => [sprintf('Griddle on, to %.0f °C', $this->plan['griddle']['surface_celsius']['value']), 'Hot metal: dry mitts, clear bench.'],
             'portion' => [sprintf('Divide: %d × %.0f g', $portion['count'], $portion['piece_grams']['value']), 'Keep pieces under a damp cloth.'],
             'griddle' => ['Shape, lay, turn, lift', $this->griddle()],

@@ -23,6 +23,21 @@ final class RunSheetTest extends TestCase
         }
     }
 
+    public function test_what_is_done_again_for_another_lot_has_a_row_of_its_own_and_its_own_length(): void
+    {
+        $sheet = Bench::ask('sheet', ['request' => ['style' => 'amaranth-round', 'pieces' => ['count' => 24], 'serve_at' => '2026-03-02T12:30:00+01:00']]);
+        self::assertIsArray($sheet['rows']);
+        $kneaded = array_values(array_filter($sheet['rows'], static fn (array $row): bool => $row['says'] === 'Knead'));
+        $lots = Bench::plan(['style' => 'amaranth-round', 'pieces' => ['count' => 24]])->line->timeline->lots;
+        self::assertGreaterThan(1, count($kneaded));
+        self::assertCount(count($lots), $kneaded);
+        foreach ($kneaded as $row) {
+            self::assertLessThanOrEqual(600, strtotime($row['until']) - strtotime($row['from']));
+        }
+        $whats = array_column($sheet['rows'], 'what');
+        self::assertSame(array_unique($whats), $whats);
+    }
+
     public function test_the_text_has_the_clock_first_and_names_each_day_once(): void
     {
         $sheet = Bench::ask('sheet', ['title' => 'Noon bread', 'request' => ['style' => 'nixtamal-masa', 'serve_at' => '2026-03-02T12:30:00+01:00']]);
