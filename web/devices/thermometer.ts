@@ -5,17 +5,19 @@ export interface HeatReading {
   celsius: number | null
 }
 
-/** One line of a thermometer: "surface 212.5 C". */
-export function parseHeatLine(line: string): number | null {
-  const found = /^surface (-?\d+(?:\.\d+)?) C$/.exec(line)
-  return found ? Number(found[1]) : null
+function readingOf(word: string): (line: string) => number | null {
+  const pattern = new RegExp(`^${word} (-?\\d+(?:\\.\\d+)?) C$`)
+  return line => {
+    const found = pattern.exec(line)
+    return found ? Number(found[1]) : null
+  }
 }
 
+/** One line of a thermometer: "surface 212.5 C". */
+export const parseHeatLine = readingOf('surface')
+
 /** One line of a probe: "centre 91.4 C". */
-export function parseCentreLine(line: string): number | null {
-  const found = /^centre (-?\d+(?:\.\d+)?) C$/.exec(line)
-  return found ? Number(found[1]) : null
-}
+export const parseCentreLine = readingOf('centre')
 
 /** A surface thermometer behind any device that speaks its lines. */
 export function watchHeat(

@@ -30,7 +30,7 @@ const unsent = computed(() => (store.unsent === 1 ? 'One entry is' : `${store.un
   <p v-if="late" class="notice" role="status">{{ late }}</p>
   <p v-if="store.trouble" class="notice is-harm" role="alert">
     {{ store.trouble }}
-    <button type="button" @click="store.trouble = ''">Close</button>
+    <button type="button" class="quiet-button" @click="store.trouble = ''">Close</button>
   </p>
 </template>
 
@@ -50,14 +50,6 @@ const unsent = computed(() => (store.unsent === 1 ? 'One entry is' : `${store.un
 }
 
 .notice button {
-  min-height: 44px;
   margin-left: auto;
-  padding: 0 0.8rem;
-  border: 1px solid var(--edge-strong);
-  border-radius: var(--round);
-  background: var(--panel);
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
 }
 </style>

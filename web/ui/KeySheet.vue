@@ -28,7 +28,7 @@ defineExpose({ open })
       </template>
     </dl>
     <label class="sheet-switch"><input v-model="keysOn" type="checkbox" /> Single keys do things</label>
-    <form method="dialog"><button type="submit" class="sheet-close">Close</button></form>
+    <form method="dialog"><button type="submit" class="quiet-button">Close</button></form>
   </dialog>
 </template>
 
@@ -60,15 +60,5 @@ defineExpose({ open })
   align-items: center;
   gap: 0.5rem;
   min-height: 44px;
-}
-
-.sheet-close {
-  min-height: 44px;
-  padding: 0 1rem;
-  border: 1px solid var(--edge-strong);
-  border-radius: var(--round);
-  background: var(--panel);
-  color: var(--ink);
-  font: inherit;
 }
 </style>

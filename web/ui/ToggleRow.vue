@@ -15,6 +15,7 @@ function toggle(id: string) {
       v-for="option in options"
       :key="option.id"
       type="button"
+      class="quiet-button"
       :aria-pressed="model.includes(option.id)"
       @click="toggle(option.id)"
     >
@@ -32,17 +33,6 @@ function toggle(id: string) {
 
 .toggles span {
   width: 100%;
-}
-
-.toggles button {
-  min-height: var(--target);
-  padding: 0 0.8rem;
-  border: 1px solid var(--edge-strong);
-  border-radius: var(--round);
-  background: var(--panel);
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
 }
 
 .toggles button[aria-pressed='true'] {

@@ -19,34 +19,27 @@ function learn() {
 </script>
 
 <template>
-  <div class="cues row" role="group" aria-label="How it calls">
-    <button type="button" :aria-pressed="appearance.muted" @click="appearance.muted = !appearance.muted">
+  <div class="row" role="group" aria-label="How it calls">
+    <button
+      type="button"
+      class="quiet-button"
+      :aria-pressed="appearance.muted"
+      @click="appearance.muted = !appearance.muted"
+    >
       {{ appearance.muted ? 'Sound is off' : 'Sound is on' }}
     </button>
     <button
       v-if="canSpeak()"
       type="button"
+      class="quiet-button"
       :aria-pressed="appearance.spoken"
       @click="appearance.spoken = !appearance.spoken"
     >
       {{ appearance.spoken ? 'Voice is on' : 'Voice is off' }}
     </button>
-    <button type="button" :aria-pressed="pedalKey !== ''" @click="learn">
+    <button type="button" class="quiet-button" :aria-pressed="pedalKey !== ''" @click="learn">
       {{ learning ? 'Press the pedal once' : pedalKey ? `Pedal sends ${pedalKey}` : 'Use a foot pedal' }}
     </button>
     <button v-if="pedalKey && !learning" type="button" @click="pedalKey = ''">No pedal</button>
   </div>
 </template>
-
-<style scoped>
-.cues button {
-  min-height: var(--target);
-  padding: 0 0.9rem;
-  border: 1px solid var(--edge-strong);
-  border-radius: var(--round);
-  background: var(--panel);
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
-</style>

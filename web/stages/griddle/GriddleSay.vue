@@ -44,7 +44,7 @@ const pressing = computed(() => next?.action === 'lay' && next.shape_from !== nu
     <div class="row">
       <button
         type="button"
-        class="say-pause"
+        class="quiet-button"
         :aria-pressed="griddle.paused_at !== null"
         @click="emit('pause')"
       >
@@ -106,17 +106,6 @@ const pressing = computed(() => next?.action === 'lay' && next.shape_from !== nu
   padding: 0.5rem 0.8rem;
   border-left: 5px solid var(--heat-fill);
   background: var(--ground);
-}
-
-.say-pause {
-  min-height: var(--target);
-  padding: 0 1.1rem;
-  border: 1px solid var(--edge-strong);
-  border-radius: var(--round);
-  background: var(--panel);
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
 }
 
 :root[data-view='bench'] .say .says {

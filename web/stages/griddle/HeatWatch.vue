@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { computed, ref } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
 import { GriddleStandIn } from '@/devices/griddleStandIn'
 import type { LineDevice } from '@/devices/lines'
 import { canConnect, connect } from '@/devices/serialPort'
-import { watchHeat } from '@/devices/thermometer'
+import { parseHeatLine } from '@/devices/thermometer'
+import { useHeat } from '@/devices/useHeat'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withWish } from '../requests'
@@ -15,37 +16,24 @@ import { Follower } from './follower'
 const { plan, request } = defineProps<{ plan: Plan; request: PlanRequest }>()
 const units = useUnits()
 const store = useBatch()
-const device = shallowRef<LineDevice | null>(null)
-const celsius = ref<number | null>(null)
 const following = ref(true)
 const follower = new Follower()
 const planned = computed(() => plan.griddle.surface_celsius.value)
-let stop: (() => void) | null = null
-onScopeDispose(() => stop?.())
+const { device, celsius, use, leave } = useHeat(parseHeatLine, shown => {
+  const wanted = follower.take(shown, planned.value, Date.now())
+  if (wanted !== null && following.value) follow(wanted)
+})
 
-function use(chosen: LineDevice | null) {
-  if (!chosen) return
-  device.value = chosen
+/** What another thermometer read before says nothing of this one. */
+function begin(chosen: LineDevice | null) {
   follower.forget()
-  stop = watchHeat(chosen, reading => {
-    celsius.value = reading.celsius
-    if (reading.celsius === null) return
-    const wanted = follower.take(reading.celsius, planned.value, Date.now())
-    if (wanted !== null && following.value) follow(wanted)
-  })
+  use(chosen)
 }
 
 /** Every later touch is timed for the griddle as it is, not as it was meant to be. */
 function follow(wanted: number) {
   store.change(withWish(request, 'griddle', { surface_celsius: wanted }))
   void store.record('surface_taken', { celsius: wanted })
-}
-
-function leave() {
-  stop?.()
-  stop = null
-  device.value = null
-  celsius.value = null
 }
 
 const says = computed(() => {
@@ -78,8 +66,10 @@ const says = computed(() => {
       <ElButton @click="leave">Put it away</ElButton>
     </div>
     <div v-else class="row">
-      <ElButton @click="use(new GriddleStandIn(planned))">Thermometer stand-in</ElButton>
-      <ElButton v-if="canConnect()" @click="connect('Thermometer').then(use)">Connect a thermometer</ElButton>
+      <ElButton @click="begin(new GriddleStandIn(planned))">Thermometer stand-in</ElButton>
+      <ElButton v-if="canConnect()" @click="connect('Thermometer').then(begin)"
+        >Connect a thermometer</ElButton
+      >
     </div>
   </section>
 </template>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { computed } from 'vue'
 import type { Griddle, Plan } from '@/api/types'
 import type { LineDevice } from '@/devices/lines'
 import { middleAfter, ProbeStandIn } from '@/devices/probeStandIn'
 import { canConnect, connect } from '@/devices/serialPort'
-import { parseCentreLine, watchHeat } from '@/devices/thermometer'
+import { parseCentreLine } from '@/devices/thermometer'
+import { useHeat } from '@/devices/useHeat'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 
@@ -13,23 +14,8 @@ import { useBatch } from '../batch'
 const { plan, griddle } = defineProps<{ plan: Plan; griddle: Griddle }>()
 const units = useUnits()
 const store = useBatch()
-const device = shallowRef<LineDevice | null>(null)
-const celsius = ref<number | null>(null)
+const { device, celsius, use } = useHeat(parseCentreLine)
 const piece = computed(() => griddle.pieces[0])
-let stop: (() => void) | null = null
-onScopeDispose(() => stop?.())
-
-function use(chosen: LineDevice | null) {
-  if (!chosen) return
-  device.value = chosen
-  stop = watchHeat(
-    chosen,
-    reading => {
-      celsius.value = reading.celsius
-    },
-    parseCentreLine,
-  )
-}
 
 /** It is done a little after the plan has it, so that there is something to wait for. */
 function standIn(): LineDevice {

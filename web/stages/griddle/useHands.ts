@@ -48,7 +48,7 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
     if (cued === cue) return
     cued = cue
     if (!appearance.muted) sound(step.action)
-    if (appearance.spoken) speak(step.action, step.piece)
+    if (appearance.spoken) speak(said.value.says)
   })
 
   return { griddle, next, said, reason, act, tap, pause }
