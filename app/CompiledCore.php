@@ -10,8 +10,9 @@ use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnPlanner;
 
 /**
- * Runs the core's arithmetic as machine code and nothing else: PHP's tracing compiler is three times as fast on the griddle's
- * model, and has been seen to get other code wrong. The core's whole test suite runs under it.
+ * Runs the griddle's model as machine code and nothing else: PHP's tracing compiler is three times as fast on it, and has been
+ * seen to get other code wrong, the order of work among it, which is also slower under it. What is first loaded while
+ * it is on is what it compiles, so nothing but the model may be run in here. The tests of Bake, Griddle and Hearth run under it.
  */
 final readonly class CompiledCore implements TurnPlanner
 {

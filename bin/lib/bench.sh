@@ -15,7 +15,7 @@ core=$(php "${compiled[@]}" bench/core.php)
 slider=$(node bench/slider.mjs "http://127.0.0.1:$port")
 section=$(node bench/slider.mjs "http://127.0.0.1:$port" griddle)
 day=$(node bench/day.mjs "http://127.0.0.1:$port")
-line=$(php "${compiled[@]}" bench/line.php)
+line=$(php bench/line.php)
 # The griddle's model beside the same scheme in C and the same equations in SciPy; both from Debian's packages.
 php bench/bake/run.php >"$work/plain.json"
 php "${compiled[@]}" bench/bake/run.php >"$work/bake.json"

@@ -62,8 +62,9 @@ part 'Code style (PHP)' vendor/bin/pint --test
 part 'Static analysis, all code at level 8' vendor/bin/phpstan analyse --no-progress --memory-limit=1G
 part 'Static analysis, core at level 9' vendor/bin/phpstan analyse --no-progress --memory-limit=1G --level=9 core/src bin/ask.php
 begin 'Feature tests' vendor/bin/phpunit --testsuite feature --no-progress
-part 'Core tests' php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=128M vendor/bin/phpunit --testsuite core --no-progress
+part 'Core tests' vendor/bin/phpunit --testsuite core --no-progress
 finish
+part 'Core tests of the griddle, compiled' php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=128M vendor/bin/phpunit --testsuite model --no-progress
 part 'Front-end types' npm run --silent check
 part 'Front-end lint' npm run --silent lint
 part 'Front-end unit tests' npx vitest run

@@ -19,6 +19,8 @@ final class AskController
         $question = Question::from(basename($request->path()));
         $document = Body::of($request);
 
-        return new JsonResponse(CompiledCore::run(static fn (): array => $desk->answer($question, $document)));
+        $answer = static fn (): array => $desk->answer($question, $document);
+
+        return new JsonResponse($question->bakesOnly() ? CompiledCore::run($answer) : $answer());
     }
 }
