@@ -7,7 +7,7 @@ return [
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
-            'database' => env('DB_DATABASE', storage_path('kitchen/kitchen.sqlite')),
+            'database' => env('MILL_DATABASE', storage_path('kitchen/kitchen.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
             // A writer waits this long in milliseconds for another one before it gives up.
@@ -15,8 +15,6 @@ return [
             'journal_mode' => 'WAL',
             // With WAL, a power cut loses nothing that was answered.
             'synchronous' => 'FULL',
-            // Take the write lock when a transaction begins, so that two writers queue instead of failing half way.
-            'transaction_mode' => 'IMMEDIATE',
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 return [
-    'driver' => env('SESSION_DRIVER', 'file'),
+    // Kept in the kitchen's database, of those who have signed in (App\Http\KeptSessions).
+    'driver' => env('SESSION_DRIVER', 'kitchen'),
     // A cook stays signed in for a long day.
     'lifetime' => 60 * 16,
     'expire_on_close' => false,
     'encrypt' => false,
-    'files' => storage_path('framework/sessions'),
     'lottery' => [2, 100],
     'cookie' => 'stone_mill',
     'path' => '/',

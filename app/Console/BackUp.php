@@ -4,26 +4,31 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Database\Exception\UnusableKitchen;
+use App\Database\KitchenKeeper;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 
-/** Copies the database while it is in use, as one consistent file. */
+/** Copies the database while it is in use, as one consistent file that has its name only when it is whole. */
 final class BackUp extends Command
 {
     protected $signature = 'mill:backup {file : where the copy goes; must not exist yet}';
 
     protected $description = 'Copies the kitchen\'s database while it is in use';
 
-    public function handle(): int
+    public function handle(KitchenKeeper $keeper): int
     {
         $file = $this->argument('file');
-        if (! is_string($file) || file_exists($file)) {
-            $this->components->error('There is a file of that name already; nothing was written.');
+        if (! is_string($file)) {
+            return self::INVALID;
+        }
+        try {
+            $keeper->backUp($file);
+        } catch (UnusableKitchen $refusal) {
+            $this->components->error($refusal->getMessage());
 
             return self::FAILURE;
         }
-        DB::statement('VACUUM INTO ?', [$file]);
-        $this->line("The kitchen is copied to $file.");
+        $this->line(sprintf('The kitchen %s is copied to %s.', $keeper->kitchen()->path, $file));
 
         return self::SUCCESS;
     }

@@ -121,6 +121,6 @@ final readonly class DemoBatches
         foreach (array_chunk($rows, 40) as $chunk) {
             BatchEvent::query()->insert($chunk);
         }
-        $batch->unsetRelation('events');
+        $batch->update([...Batch::columns($batch->stateFromLog(), $batch->plan), 'event_count' => count($rows)]);
     }
 }

@@ -13,6 +13,7 @@ use App\Models\Lot;
 use DateTimeImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 use Ramsey\Uuid\Uuid;
 
 /** A made-up kitchen to look around in. The same on every start, but for the moment its history counts back from. */
@@ -54,7 +55,7 @@ final class DemoKitchen extends Seeder
     {
         $now = new DateTimeImmutable((string) (config('mill.demo_now') ?: 'now'));
         DB::transaction(function () use ($open, $batches, $now): void {
-            $cook = $open('Low Wall Kitchen', self::COOK, (string) config('mill.demo_password'));
+            $cook = $open('Low Wall Kitchen', self::COOK, (string) config('mill.demo_password')) ?? throw new LogicException('The demo is put into an empty house only.');
             $this->nameBreads($cook->kitchen);
             $this->fillLarder($cook->kitchen, $now);
             $this->fitOut($cook->kitchen, $now);
@@ -65,6 +66,12 @@ final class DemoKitchen extends Seeder
     public static function uuid(string $name): string
     {
         return Uuid::uuid5(self::NAMESPACE, $name)->toString();
+    }
+
+    /** By what a kitchen is known to have begun as this one. */
+    public static function firstBread(): string
+    {
+        return self::uuid('bread '.array_key_first(self::BREADS));
     }
 
     private function nameBreads(Kitchen $kitchen): void

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Database\Exception\KitchenBusy;
+use App\Database\Exception\UnusableKitchen;
+use App\Database\KitchenKeeper;
+use App\Models\Formula;
+use App\Models\User;
+use Database\Seeders\DemoKitchen;
+use Illuminate\Console\Command;
+
+/** Makes the kitchen or brings it up to date; whatever has to be said goes to the error output, whose kitchen it is to the other. */
+final class Prepare extends Command
+{
+    protected $signature = 'mill:prepare {--demo : a new kitchen is the demo\'s} {--fresh : puts the kitchen that is there aside}';
+
+    protected $description = 'Makes the kitchen\'s database, or brings it up to date';
+
+    public function handle(KitchenKeeper $keeper): int
+    {
+        try {
+            $aside = $this->option('fresh') === true ? $keeper->putAside() : null;
+            $kept = $keeper->prepare($this->option('demo') === true);
+        } catch (UnusableKitchen|KitchenBusy $refusal) {
+            fwrite(STDERR, $refusal->getMessage()."\n");
+
+            return self::FAILURE;
+        }
+        foreach (['The old database is %s' => $aside, 'Brought up to date; as it was before it is %s' => $kept] as $words => $file) {
+            if ($file !== null) {
+                fwrite(STDERR, sprintf("  $words\n", $file->path));
+            }
+        }
+        $this->line($this->whose());
+
+        return self::SUCCESS;
+    }
+
+    private function whose(): string
+    {
+        return match (true) {
+            User::query()->doesntExist() => 'nobody',
+            Formula::query()->where('uuid', DemoKitchen::firstBread())->exists() => 'demo',
+            default => 'own',
+        };
+    }
+}

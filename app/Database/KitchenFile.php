@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use App\Database\Exception\KitchenBusy;
+use PDO;
+use PDOException;
+
+/** One database file with its write-ahead log beside it. Nothing here goes through the framework's connection. */
+final readonly class KitchenFile
+{
+    private const TABLES = ['kitchens', 'batches', 'batch_events', 'migrations'];
+
+    private const BESIDE = ['-wal', '-shm', '-journal'];
+
+    private const BUSY_MILLISECONDS = 5000;
+
+    public function __construct(public string $path)
+    {
+    }
+
+    /** @param list<string> $migrations that this Stone Mill knows */
+    public function condition(array $migrations): FileCondition
+    {
+        if (! is_file($this->path)) {
+            return FileCondition::Missing;
+        }
+        if (filesize($this->path) === 0) {
+            return FileCondition::Empty;
+        }
+        try {
+            $file = $this->open();
+            if ($this->one($file, 'PRAGMA quick_check') !== 'ok') {
+                return FileCondition::Broken;
+            }
+            $tables = $this->one($file, "SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name IN ('".implode("', '", self::TABLES)."')");
+            if ($tables !== count(self::TABLES)) {
+                return FileCondition::Foreign;
+            }
+
+            return self::age($this->column($file, 'SELECT migration FROM migrations'), $migrations);
+        } catch (PDOException) {
+            return FileCondition::Broken;
+        }
+    }
+
+    /**
+     * Moves all that stands in the write-ahead log into the file itself, so that the file alone is the kitchen.
+     *
+     * @throws KitchenBusy If some other program is reading it: the log may not be dropped then.
+     */
+    public function gather(): void
+    {
+        $file = $this->open();
+        $isBusy = $this->one($file, 'PRAGMA wal_checkpoint(TRUNCATE)') !== 0;
+        unset($file);
+        if ($isBusy) {
+            throw KitchenBusy::otherProgram($this->path);
+        }
+        $this->dropBeside();
+    }
+
+    /** A copy at one moment, made while the file is in use; it has its name only when it is whole. */
+    public function copyTo(self $target): bool
+    {
+        $part = $target->path.'.part';
+        if (is_file($part)) {
+            unlink($part);
+        }
+        $file = $this->open();
+        $file->prepare('VACUUM INTO ?')->execute([$part]);
+        chmod($part, 0600);
+        self::flush($part);
+        // A link never replaces what bears the name already.
+        $named = @link($part, $target->path);
+        unlink($part);
+
+        return $named;
+    }
+
+    /** Takes the place of another file, which keeps its own content under the other name. Never is there no file at all. */
+    public function takePlaceOf(self $old, self $kept): void
+    {
+        $this->gather();
+        self::flush($this->path);
+        $old->gather();
+        link($old->path, $kept->path);
+        rename($this->path, $old->path);
+    }
+
+    /** Moves the file aside whole, its log with it, so that it can still be looked into. */
+    public function moveTo(self $aside): void
+    {
+        foreach (['', ...self::BESIDE] as $ending) {
+            if (is_file($this->path.$ending)) {
+                rename($this->path.$ending, $aside->path.$ending);
+            }
+        }
+    }
+
+    /** A name beside this one that nothing has yet, such as kitchen-before-restore-2026-03-01T12-00-00.sqlite. */
+    public function beside(string $why): self
+    {
+        $base = (string) preg_replace('/\.sqlite$/', '', $this->path).'-'.$why.'-'.date('Y-m-d\TH-i-s');
+        for ($name = $base, $number = 2; self::isTaken($name.'.sqlite'); $number++) {
+            $name = $base.'-'.$number;
+        }
+
+        return new self($name.'.sqlite');
+    }
+
+    /** A log without its file brings rows of an old kitchen into a new one. */
+    public function hasLogWithoutFile(): bool
+    {
+        return ! is_file($this->path) && is_file($this->path.'-wal');
+    }
+
+    public function delete(): void
+    {
+        foreach (['', ...self::BESIDE] as $ending) {
+            if (is_file($this->path.$ending)) {
+                unlink($this->path.$ending);
+            }
+        }
+    }
+
+    /** Whether nothing in the whole file is out of order; reads all of it. */
+    public function isWhole(): bool
+    {
+        try {
+            return $this->one($this->open(), 'PRAGMA integrity_check') === 'ok';
+        } catch (PDOException) {
+            return false;
+        }
+    }
+
+    private function dropBeside(): void
+    {
+        foreach (self::BESIDE as $ending) {
+            if (is_file($this->path.$ending)) {
+                unlink($this->path.$ending);
+            }
+        }
+    }
+
+    private static function isTaken(string $path): bool
+    {
+        return file_exists($path) || file_exists($path.'-wal');
+    }
+
+    private static function flush(string $path): void
+    {
+        $file = fopen($path, 'r+');
+        if ($file !== false) {
+            fsync($file);
+            fclose($file);
+        }
+    }
+
+    private function open(): PDO
+    {
+        $file = new PDO('sqlite:'.$this->path, options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        $file->exec('PRAGMA busy_timeout = '.self::BUSY_MILLISECONDS);
+
+        return $file;
+    }
+
+    private function one(PDO $file, string $question): mixed
+    {
+        return $this->column($file, $question)[0] ?? null;
+    }
+
+    /** @return list<mixed> */
+    private function column(PDO $file, string $question): array
+    {
+        $answer = $file->query($question);
+
+        return $answer === false ? [] : array_values($answer->fetchAll(PDO::FETCH_COLUMN));
+    }
+
+    /**
+     * @param list<mixed> $run that were run on the file
+     * @param list<string> $known
+     */
+    private static function age(array $run, array $known): FileCondition
+    {
+        return match (true) {
+            array_diff($run, $known) !== [] => FileCondition::Newer,
+            array_diff($known, $run) !== [] => FileCondition::Older,
+            default => FileCondition::Sound,
+        };
+    }
+}

@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use App\Database\Exception\UnusableKitchen;
+use Closure;
+use Database\Seeders\DemoKitchen;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Makes, brings up to date, copies and puts back the kitchen's file. Whatever replaces it is built under another name and takes
+ * its place when it is whole, while nobody else is at the file; what was there before stays beside it.
+ */
+final readonly class KitchenKeeper
+{
+    private const PATIENCE_SECONDS = 20.0;
+
+    public function __construct(private KitchenDoor $door, private Kernel $artisan)
+    {
+    }
+
+    public function kitchen(): KitchenFile
+    {
+        return new KitchenFile(config()->string('database.connections.sqlite.database'));
+    }
+
+    public function condition(): FileCondition
+    {
+        return $this->kitchen()->condition(self::migrations());
+    }
+
+    /**
+     * Sees to it that there is a sound and current kitchen.
+     *
+     * @return KitchenFile|null the file as it was before, if it had to be brought up to date
+     *
+     * @throws UnusableKitchen If what is there is no kitchen of this version, or damaged.
+     */
+    public function prepare(bool $withDemo): ?KitchenFile
+    {
+        $condition = $this->condition();
+        if ($condition === FileCondition::Sound) {
+            return null;
+        }
+        if (! $condition->isUsable() && $condition !== FileCondition::Missing) {
+            throw UnusableKitchen::found($this->kitchen(), $condition);
+        }
+
+        return $this->alone(function (KitchenFile $kitchen) use ($withDemo): ?KitchenFile {
+            // Somebody else may have been quicker while this one waited to be alone.
+            return match ($this->condition()) {
+                FileCondition::Missing => $this->make($kitchen, $withDemo),
+                FileCondition::Older => $this->update($kitchen),
+                default => null,
+            };
+        });
+    }
+
+    /** Puts the kitchen aside whole, damaged or not, so that the next one begins anew; null where there is none. */
+    public function putAside(): ?KitchenFile
+    {
+        if (! is_file($this->kitchen()->path)) {
+            return null;
+        }
+
+        return $this->alone(static function (KitchenFile $kitchen): KitchenFile {
+            $aside = $kitchen->beside('until');
+            $kitchen->moveTo($aside);
+
+            return $aside;
+        });
+    }
+
+    /** @throws UnusableKitchen If the kitchen is not sound, or there is a file of that name already. */
+    public function backUp(string $path): void
+    {
+        $condition = $this->condition();
+        if (! $condition->isUsable()) {
+            throw UnusableKitchen::found($this->kitchen(), $condition);
+        }
+        if (file_exists($path) || ! $this->kitchen()->copyTo(new KitchenFile($path))) {
+            throw UnusableKitchen::nameTaken($path);
+        }
+    }
+
+    /**
+     * @return KitchenFile|null what was there before; null where nothing was
+     *
+     * @throws UnusableKitchen If the copy is no sound kitchen of this version or an earlier one.
+     */
+    public function restore(string $path): ?KitchenFile
+    {
+        $copy = new KitchenFile($path);
+        if (! is_file($path)) {
+            throw UnusableKitchen::copy($copy, FileCondition::Missing);
+        }
+
+        return $this->alone(function (KitchenFile $kitchen) use ($copy): ?KitchenFile {
+            $staged = $this->staged($kitchen);
+            foreach (['', '-wal'] as $ending) {
+                if (is_file($copy->path.$ending)) {
+                    copy($copy->path.$ending, $staged->path.$ending);
+                    chmod($staged->path.$ending, 0600);
+                }
+            }
+            $condition = $staged->condition(self::migrations());
+            if (! $condition->isUsable() || ! $staged->isWhole()) {
+                $staged->delete();
+                throw UnusableKitchen::copy($copy, $condition->isUsable() ? FileCondition::Broken : $condition);
+            }
+            $this->migrate($staged);
+
+            return self::exchange($kitchen, $staged);
+        });
+    }
+
+    /** @return list<string> the migrations of this version, in order */
+    public static function migrations(): array
+    {
+        return array_map(static fn (string $file): string => basename($file, '.php'), glob(database_path('migrations/*.php')) ?: []);
+    }
+
+    /**
+     * @template T
+     *
+     * @param Closure(KitchenFile): T $work
+     * @return T
+     */
+    private function alone(Closure $work): mixed
+    {
+        DB::purge();
+        $kitchen = $this->kitchen();
+        if (! is_dir(dirname($kitchen->path))) {
+            mkdir(dirname($kitchen->path), 0700, true);
+        }
+
+        return $this->door->alone($kitchen->path, self::PATIENCE_SECONDS, static fn (): mixed => $work($kitchen));
+    }
+
+    private function make(KitchenFile $kitchen, bool $withDemo): null
+    {
+        if ($kitchen->hasLogWithoutFile()) {
+            $kitchen->moveTo($kitchen->beside('log-without-file'));
+        }
+        $staged = $this->staged($kitchen);
+        touch($staged->path);
+        chmod($staged->path, 0600);
+        $this->migrate($staged);
+        if ($withDemo) {
+            $this->at($staged, fn (): int => $this->artisan->call('db:seed', ['--class' => DemoKitchen::class, '--force' => true]));
+        }
+        $staged->gather();
+        rename($staged->path, $kitchen->path);
+
+        return null;
+    }
+
+    private function update(KitchenFile $kitchen): KitchenFile
+    {
+        $staged = $this->staged($kitchen);
+        $kitchen->copyTo($staged);
+        $this->migrate($staged);
+        $kept = $kitchen->beside('before-update');
+        $staged->takePlaceOf($kitchen, $kept);
+
+        return $kept;
+    }
+
+    private static function exchange(KitchenFile $kitchen, KitchenFile $staged): ?KitchenFile
+    {
+        $kept = $kitchen->beside('before-restore');
+        if ($kitchen->condition(self::migrations())->isUsable()) {
+            $staged->takePlaceOf($kitchen, $kept);
+
+            return $kept;
+        }
+        $wasThere = is_file($kitchen->path);
+        if ($wasThere || $kitchen->hasLogWithoutFile()) {
+            $kitchen->moveTo($kept);
+        }
+        $staged->gather();
+        rename($staged->path, $kitchen->path);
+
+        return $wasThere ? $kept : null;
+    }
+
+    private function migrate(KitchenFile $file): void
+    {
+        $this->at($file, function (): void {
+            $this->artisan->call('migrate', ['--force' => true]);
+            $this->artisan->call('mill:rebuild');
+        });
+    }
+
+    /** A place to build in; what an interrupted attempt left there goes. */
+    private function staged(KitchenFile $kitchen): KitchenFile
+    {
+        $staged = new KitchenFile($kitchen->path.'.new');
+        $staged->delete();
+
+        return $staged;
+    }
+
+    /** Lets the framework work on another file than the kitchen. */
+    private function at(KitchenFile $file, Closure $work): void
+    {
+        $kitchen = $this->kitchen()->path;
+        config(['database.connections.sqlite.database' => $file->path]);
+        DB::purge();
+        try {
+            $work();
+        } finally {
+            DB::purge();
+            config(['database.connections.sqlite.database' => $kitchen]);
+        }
+    }
+}
