@@ -17,6 +17,11 @@ final readonly class Node
 
     private const MOMENT = '/^20\d\d-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-]\d\d:\d\d)$/D';
 
+    /** New lines and tabs are typed in notes; anything else of the kind is an accident, or meant to harm who reads it. */
+    private const CONTROL = '/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]|\xc2[\x80-\x9f]/';
+
+    private const NOT_IN_A_LINE = '/[\x00-\x1f\x7f]|\xc2[\x80-\x9f]|\xe2\x80[\xa8\xa9]/';
+
     private function __construct(private mixed $value, public string $path, private Findings $findings)
     {
     }
@@ -174,7 +179,20 @@ final readonly class Node
         return $this->value === null ? null : $this->boolean();
     }
 
+    /** Text on one line, such as a name. */
     public function text(int $longest): string
+    {
+        return $this->written($longest, self::NOT_IN_A_LINE, 'with no new line, tab or other control character');
+    }
+
+    /** Text of any number of lines, such as a note. */
+    public function optionalProse(int $longest): ?string
+    {
+        return $this->value === null ? null : $this->written($longest, self::CONTROL, 'with no control character but a new line or a tab');
+    }
+
+    /** @param string $forbidden pattern of what may not stand in it */
+    private function written(int $longest, string $forbidden, string $with): string
     {
         $limit = sprintf('text of 1 to %d characters', $longest);
         if (! is_string($this->value) || ! mb_check_encoding($this->value, 'UTF-8')) {
@@ -184,6 +202,11 @@ final readonly class Node
         }
         if (trim($this->value) === '' || mb_strlen($this->value) > $longest) {
             $this->refuse(trim($this->value) === '' ? 'This is empty.' : 'This text is too long.', $limit);
+
+            return '';
+        }
+        if (preg_match($forbidden, $this->value) === 1) {
+            $this->refuse('This text has a control character in it.', $limit.', '.$with);
 
             return '';
         }
@@ -200,6 +223,11 @@ final readonly class Node
         }
 
         return $text;
+    }
+
+    public function optionalUuid(): ?string
+    {
+        return $this->value === null ? null : $this->uuid();
     }
 
     /** @return array<string, mixed> the object as it stands, for a reader that comes later */

@@ -30,13 +30,13 @@ final readonly class Fit
         if ($missing <= 0) {
             return new self(true, 0.0, null, null, null);
         }
-        $fits = static fn (int $count, int $pairs): bool => $build($count, $pairs)->lengthSeconds() <= $time;
         $enough = null;
         for ($pairs = $hands + 1; $enough === null && $pairs <= self::MOST_HANDS; $pairs++) {
-            $enough = $fits($pieces, $pairs) ? $pairs : null;
+            $enough = $build($pieces, $pairs)->lengthSeconds() <= $time ? $pairs : null;
         }
+        $length = static fn (int $count): int => $build($count, $hands)->lengthSeconds();
 
-        return new self(false, $missing, self::wholeMinute($beginAt, $timeline->lengthSeconds()), self::mostPieces($pieces, $hands, $fits), $enough);
+        return new self(false, $missing, self::wholeMinute($beginAt, $timeline->lengthSeconds()), self::mostPieces($pieces, $timeline->lengthSeconds(), $time, $length), $enough);
     }
 
     /** Nobody serves at half past and eleven seconds. */
@@ -47,20 +47,32 @@ final readonly class Fit
         return Clock::later($ready, (60 - (int) $ready->format('s')) % 60);
     }
 
-    /** @param Closure(int, int): bool $fits */
-    private static function mostPieces(int $pieces, int $hands, Closure $fits): ?int
+    /**
+     * The most pieces that are ready in time. The length grows by a like amount with every piece, so a straight line between the
+     * two nearest known counts says where to look; where it does not, the gap is halved.
+     *
+     * @param int $late a number of pieces that is not ready in time, and takes so long
+     * @param Closure(int): int $length seconds for so many
+     */
+    private static function mostPieces(int $late, int $lateSeconds, float $time, Closure $length): ?int
     {
-        [$ready, $late] = [0, $pieces];
-        while ($late - $ready > 1) {
-            $middle = intdiv($ready + $late, 2);
-            if ($fits($middle, $hands)) {
-                $ready = $middle;
+        $ready = 1;
+        $readySeconds = $length(1);
+        if ($late <= 1 || $readySeconds > $time) {
+            return null;
+        }
+        for ($looked = 0; $late - $ready > 1; $looked++) {
+            $share = $looked % 3 === 2 ? 0.5 : ($time - $readySeconds) / max(1, $lateSeconds - $readySeconds);
+            $count = max($ready + 1, min($late - 1, $ready + (int) floor($share * ($late - $ready))));
+            $seconds = $length($count);
+            if ($seconds <= $time) {
+                [$ready, $readySeconds] = [$count, $seconds];
             } else {
-                $late = $middle;
+                [$late, $lateSeconds] = [$count, $seconds];
             }
         }
 
-        return $ready > 0 ? $ready : null;
+        return $ready;
     }
 
     /** @return array<string, mixed> */

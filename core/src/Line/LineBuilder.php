@@ -93,6 +93,8 @@ final class LineBuilder
         $cookings = [];
         $lifted = [];
         $before = 0;
+        /** @var array<string, Cooking> $known lots of one size are cooked in one order, and are looked for once */
+        $known = [];
         foreach ($lots as $index => $pieces) {
             if ($index > 0) {
                 $from = $this->work->isBatter
@@ -100,7 +102,7 @@ final class LineBuilder
                     : $this->make($from);
                 $crew = $crew->whenHot();
             }
-            $cooking = LineSearch::best($this->work->piece, $crew, $pieces, $this->effort);
+            $cooking = $known[$pieces.' from '.$crew->hotAt] ??= LineSearch::best($this->work->piece, $crew, $pieces, $this->effort);
             foreach ($cooking->actions as $action) {
                 $this->actions[] = $action->shiftedBy($from)->renumberedBy($before);
                 if ($action->kind === 'lift') {

@@ -54,6 +54,9 @@ final readonly class RunSheet
         $rows[] = new RunRow('ready', $ready, $ready, 'Serve', sprintf('%d pieces of %s.', $plan['portion']['count'], $plan['style']['name']));
         usort($rows, static fn (RunRow $a, RunRow $b): int => [$a->from, $a->until] <=> [$b->from, $b->until]);
 
+        // A name that was kept before names were held to one line must not write lines of its own into a sheet or calendar.
+        $title = trim((string) preg_replace('/[\x00-\x1f\x7f]+/', ' ', $title));
+
         return new self($title, $startsAt, $ready, $rows);
     }
 

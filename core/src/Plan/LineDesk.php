@@ -22,6 +22,9 @@ final readonly class LineDesk
 {
     public const BATCHES = 12;
 
+    /** So many pieces of all batches of a day are put in order within about a second. */
+    private const PIECES_OF_A_DAY = 600;
+
     public function __construct(private Reference $reference, private Planner $planner)
     {
     }
@@ -38,11 +41,17 @@ final readonly class LineDesk
         $hands = $root->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1;
         $notBefore = $root->at('not_before')->optionalMoment();
         $batches = [];
+        $pieces = 0;
         foreach ($root->at('batches')->items(1, self::BATCHES) as $index => $node) {
             $node->object(['name', 'request', 'griddle']);
             $name = $node->at('name')->optionalText(80);
             $griddle = $node->at('griddle')->optionalText(80);
             $plan = $this->timed($node->at('request'), $findings);
+            $pieces += $plan === null ? 0 : $plan->portions->count;
+            if ($pieces > self::PIECES_OF_A_DAY) {
+                $root->at('batches')->refuse('This day has too many pieces to be put in order at once: leave out a batch, or plan fewer pieces.', sprintf('at most %d pieces together', self::PIECES_OF_A_DAY));
+                break;
+            }
             if ($plan !== null && $plan->line->startsAt !== null) {
                 $actions = array_map(static fn (Action $action): array => $action->toArray(), $plan->line->timeline->actions);
                 $batches[] = DayBatch::of((string) ($index + 1), $name ?? $plan->request->style->name, $plan->line->startsAt, $plan->line->timeline->lengthSeconds(), $actions, $griddle, true);

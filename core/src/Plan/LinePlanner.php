@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
+use Closure;
 use StoneMill\Dough\Rest;
 use StoneMill\Dough\Scald;
 use StoneMill\Dough\Texture;
@@ -48,8 +49,8 @@ final readonly class LinePlanner
     public function plan(int $pieces, int $places): PlannedLine
     {
         $work = $this->work();
-        $build = fn (int $count, int $hands): Timeline => $this->byDay(LineBuilder::build($work, $count, $places, $hands, $this->effort));
-        $timeline = $build($pieces, $this->request->hands);
+        $build = fn (Effort $effort): Closure => fn (int $count, int $hands): Timeline => $this->byDay(LineBuilder::build($work, $count, $places, $hands, $effort));
+        $timeline = $build($this->effort)($pieces, $this->request->hands);
         $begin = $this->request->beginAt;
         $ready = $this->request->serveAt;
 
@@ -60,7 +61,8 @@ final readonly class LinePlanner
             $this->request->hands,
             $ready === null ? $begin : Clock::later($ready, -$timeline->lengthSeconds()),
             $ready ?? ($begin === null ? null : Clock::later($begin, $timeline->lengthSeconds())),
-            $begin === null || $ready === null ? null : Fit::of($timeline, $begin, $ready, $pieces, $this->request->hands, $build),
+            // What fits by the first order that keeps the rules fits by a better one too; a dozen searches would be waited for.
+            $begin === null || $ready === null ? null : Fit::of($timeline, $begin, $ready, $pieces, $this->request->hands, $build(Effort::Sketch)),
         );
     }
 

@@ -20,6 +20,7 @@ use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Pantry\Role;
 use StoneMill\Shape\Disc;
+use StoneMill\Shape\Packing;
 use StoneMill\Shape\Portions;
 use StoneMill\Shape\Shaping;
 
@@ -47,7 +48,7 @@ final readonly class Planner
         $portions = $this->portions($request, $dough, $density);
         $disc = $this->disc($request, $portions->pieceGrams(), $density);
         $packing = $request->gear->packing($disc->diameterMillimetres);
-        $laying = OnTheGriddle::laying($request, $lines, $dough->mixCelsius, $disc, $packing);
+        $laying = self::laid($request, $lines, $dough, $disc, $packing);
         $turns = $request->griddle->own?->bake($laying)->plan() ?? $this->turnPlanner->plan($laying);
         $label = Label::of($lines, $portions->pieceGrams(), $turns->lossSpread(), $request->certifiedLots());
         $restSeconds = $this->restSeconds($request, $dough);
@@ -80,7 +81,7 @@ final readonly class Planner
         $density = $this->density($request, $lines);
         $disc = $this->disc($request, $this->portions($request, $dough, $density)->pieceGrams(), $density);
 
-        return OnTheGriddle::laying($request, $lines, $dough->mixCelsius, $disc, $request->gear->packing($disc->diameterMillimetres));
+        return self::laid($request, $lines, $dough, $disc, $request->gear->packing($disc->diameterMillimetres));
     }
 
     private function dough(PlanRequest $request): DoughPlan
@@ -128,9 +129,9 @@ final readonly class Planner
         for ($round = 0; $round < 3; $round++) {
             $pieceGrams = $this->wishedPieceGrams($request, $planner, $flour);
             $flour = Portions::mixedFor($count * $pieceGrams) / $planner->doughPerFlour($flour);
-        }
-        if ($flour > Limits::MOST_GRAMS) {
-            throw InvalidInput::at('pieces', 'So many pieces of that size want too much flour.', round($flour), sprintf('at most %d g of flour', Limits::MOST_GRAMS));
+            if ($flour > Limits::MOST_GRAMS) {
+                throw InvalidInput::at('pieces', 'So many pieces of that size want too much flour.', round($flour), sprintf('at most %d g of flour', Limits::MOST_GRAMS));
+            }
         }
 
         return $flour;
@@ -194,9 +195,19 @@ final readonly class Planner
     {
         $wish = $request->pieces;
 
-        return $wish->diameterMillimetres !== null && $wish->thicknessMillimetres === null && $wish->gramsEach !== null
+        return InvalidInput::unless(static fn (): Disc => $wish->diameterMillimetres !== null && $wish->thicknessMillimetres === null && $wish->gramsEach !== null
             ? Disc::ofWeightAndDiameter($pieceGrams, $wish->diameterMillimetres, $density)
-            : Disc::ofWeightAndThickness($pieceGrams, $wish->thicknessMillimetres ?? $request->style->thicknessMillimetres, $density);
+            : Disc::ofWeightAndThickness($pieceGrams, $wish->thicknessMillimetres ?? $request->style->thicknessMillimetres, $density), 'pieces');
+    }
+
+    /**
+     * A bread of a size that the model of the griddle does not know is a wish for another size.
+     *
+     * @param list<WeighedLine> $lines with the water
+     */
+    private static function laid(PlanRequest $request, array $lines, DoughPlan $dough, Disc $disc, Packing $packing): Laying
+    {
+        return InvalidInput::unless(static fn (): Laying => OnTheGriddle::laying($request, $lines, $dough->mixCelsius, $disc, $packing), 'pieces');
     }
 
     /** A dough with yeast waits until it has grown; any other as long as its school says. */

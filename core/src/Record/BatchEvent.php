@@ -16,11 +16,6 @@ use StoneMill\Plan\Limits;
  */
 final readonly class BatchEvent
 {
-    private const FIELDS = [
-        'id', 'kind', 'at', 'stage', 'ingredient', 'grams', 'water_grams', 'flour_grams', 'celsius', 'grade',
-        'pieces', 'piece', 'place', 'touch', 'text', 'event',
-    ];
-
     public function __construct(
         public string $id,
         public EventKind $kind,
@@ -44,8 +39,9 @@ final readonly class BatchEvent
     /** Reads an event from outside; what is wrong with it goes to the findings of the node. */
     public static function read(Node $node): self
     {
-        $node->object(self::FIELDS);
         $kind = $node->at('kind')->choice(EventKind::class);
+        // What a kind does not carry is refused, not passed over: an undo in another's clothes would change the log unchecked.
+        $node->object(['id', 'kind', 'at', ...$kind->required(), ...$kind->optional()]);
         foreach ($kind->required() as $field) {
             if ($node->at($field)->isAbsent()) {
                 $node->at($field)->refuse('This is missing.', sprintf('given with every event of kind %s', $kind->value));
@@ -55,7 +51,7 @@ final readonly class BatchEvent
         return new self(
             id: $node->at('id')->uuid(),
             kind: $kind,
-            at: $node->at('at')->moment(),
+            at: Moment::ofMilliseconds(Moment::toMilliseconds($node->at('at')->moment())),
             stage: $node->at('stage')->optionalChoice(Stage::class),
             ingredient: $node->at('ingredient')->optionalText(60),
             grams: $node->at('grams')->optionalNumber(0, Limits::MOST_GRAMS, 'g'),
@@ -67,8 +63,8 @@ final readonly class BatchEvent
             piece: $node->at('piece')->optionalInteger(1, Limits::PIECES),
             place: $node->at('place')->optionalInteger(1, Limits::PIECES),
             touch: $node->at('touch')->optionalInteger(1, OwnTurns::MOST_TOUCHES),
-            text: $node->at('text')->optionalText(2000),
-            undoes: $node->at('event')->isAbsent() ? null : $node->at('event')->uuid(),
+            text: $node->at('text')->optionalProse(2000),
+            undoes: $node->at('event')->optionalUuid(),
         );
     }
 }

@@ -6,12 +6,14 @@ namespace StoneMill\Record;
 
 use DateTimeImmutable;
 use StoneMill\Exchange\Node;
+use StoneMill\Line\Step;
+use StoneMill\Record\Exception\LogNeeded;
 
-/** Where a batch stands: always derived from its plan and its events, never stored. */
+/** Where a batch stands: always derived from its plan and its log. */
 final readonly class BatchState
 {
-    /** @param list<BatchEvent> $standing events that were not undone, in order */
-    private function __construct(private PlannedBatch $plan, private array $standing)
+    /** @param list<BatchEvent>|null $standing events that were not undone, in order; null where only what they add up to is at hand */
+    private function __construct(private PlannedBatch $plan, private Tally $tally, private ?array $standing)
     {
     }
 
@@ -20,52 +22,60 @@ final readonly class BatchState
     {
         $undone = [];
         foreach ($events as $event) {
-            if ($event->undoes !== null) {
-                $undone[$event->undoes] = true;
+            if ($event->kind === EventKind::Undone) {
+                $undone[(string) $event->undoes] = true;
             }
         }
+        $standing = array_values(array_filter($events, static fn (BatchEvent $event): bool => $event->kind !== EventKind::Undone && ! isset($undone[$event->id])));
 
-        return new self($plan, array_values(array_filter(
-            $events,
-            static fn (BatchEvent $event): bool => $event->kind !== EventKind::Undone && ! isset($undone[$event->id]),
-        )));
+        return new self($plan, Tally::of($standing), $standing);
     }
 
+    /** As it was carried forward, without the log: anything can be added to it but an undo. */
+    public static function carried(PlannedBatch $plan, Tally $tally): self
+    {
+        return new self($plan, $tally, null);
+    }
+
+    /** @throws LogNeeded If this is an undo and the log is not at hand. */
     public function with(BatchEvent $event): self
     {
-        return self::of($this->plan, [...$this->standing, $event]);
+        if ($event->kind !== EventKind::Undone) {
+            return new self($this->plan, $this->tally->with($event), $this->standing === null ? null : [...$this->standing, $event]);
+        }
+
+        return self::of($this->plan, [...$this->log(), $event]);
     }
 
-    /** @return list<BatchEvent> events that were not undone, in order */
-    public function standing(): array
+    public function tally(): Tally
     {
-        return $this->standing;
+        return $this->tally;
     }
 
     public function bowl(): Bowl
     {
-        return Bowl::after($this->plan, $this->standing);
+        return Bowl::of($this->plan, $this->tally->bowl);
     }
 
     public function portions(): PortionLog
     {
-        return PortionLog::after($this->plan, $this->standing);
+        return PortionLog::of($this->plan, $this->tally->scale);
     }
 
     public function griddle(): GriddleLog
     {
-        return GriddleLog::after($this->plan, $this->standing, $this->portions()->count);
+        return GriddleLog::of($this->plan, $this->tally->griddle, $this->portions()->count);
     }
 
     /** Where the cook is: the stage last gone to. */
     public function stage(): Stage
     {
-        return $this->last(EventKind::Entered)->stage ?? Stage::Choose;
+        return $this->tally->course->stage ?? Stage::Choose;
     }
 
     public function hasBegun(): bool
     {
-        return $this->first(EventKind::Poured) !== null;
+        return $this->tally->course->begun;
     }
 
     /** Says at the node why an event cannot have happened in this state. */
@@ -106,6 +116,7 @@ final readonly class BatchState
     /** @return array<string, mixed> */
     public function toArray(): array
     {
+        $course = $this->tally->course;
         $bowl = $this->bowl();
         $griddle = $this->griddle();
         $steps = $griddle->steps();
@@ -115,14 +126,14 @@ final readonly class BatchState
             'begun' => $this->hasBegun(),
             'bowl' => $bowl->toArray(),
             'feel_answers' => (new FeelAnswers($bowl, $this->plan))->all(),
-            'rest' => $this->clock(EventKind::RestStarted, $this->plan->restSeconds),
+            'rest' => self::clock($course->restStartedAt, $this->plan->restSeconds),
             'portion' => $this->portions()->toArray(),
             'shape' => (new ShapeState($this->plan, $this->portions()->meanGrams() ?? $bowl->pieceGrams()))->toArray(),
             'griddle' => $griddle->withSteps($steps),
-            'stack' => $this->clock(EventKind::Stacked, $this->plan->stackSeconds),
-            'line' => (new LineState($this->plan, $griddle, $steps, $this->standing))->toArray(),
-            'entered' => $this->entered(),
-            'undoable' => $this->undoable(),
+            'stack' => self::clock($course->stackedAt, $this->plan->stackSeconds),
+            'line' => $this->line($griddle, $steps)->toArray(),
+            'entered' => array_map(static fn (Stage $stage): string => $stage->value, $course->entered),
+            'undoable' => $course->undoable,
         ];
     }
 
@@ -131,32 +142,13 @@ final readonly class BatchState
     {
         $griddle = $this->griddle();
 
-        return (new LineState($this->plan, $griddle, $griddle->steps(), $this->standing))->readyAt();
+        return $this->line($griddle, $griddle->steps())->readyAt();
     }
 
-    /** @return list<string> */
-    private function entered(): array
+    /** @param list<Step> $steps all that is still to be done at the griddle */
+    private function line(GriddleLog $griddle, array $steps): LineState
     {
-        $stages = [];
-        foreach ($this->standing as $event) {
-            if ($event->kind === EventKind::Entered && $event->stage !== null) {
-                $stages[$event->stage->value] = true;
-            }
-        }
-
-        return array_keys($stages);
-    }
-
-    /** The last event worth undoing; moving between stages is not. */
-    private function undoable(): ?string
-    {
-        foreach (array_reverse($this->standing) as $event) {
-            if ($event->kind !== EventKind::Entered) {
-                return $event->id;
-            }
-        }
-
-        return null;
+        return new LineState($this->plan, $griddle, $steps, $this->tally->course->furthest);
     }
 
     /** Another tablet may have gone on meanwhile: what was built on an entry since may not lose its ground. */
@@ -177,30 +169,22 @@ final readonly class BatchState
 
     private function stands(string $id): bool
     {
-        return array_filter($this->standing, static fn (BatchEvent $event): bool => $event->id === $id) !== [];
+        return array_filter($this->log(), static fn (BatchEvent $event): bool => $event->id === $id) !== [];
+    }
+
+    /** @return list<BatchEvent> */
+    private function log(): array
+    {
+        return $this->standing ?? throw LogNeeded::toUndo();
     }
 
     /** @return array{started_at: string|null, ends_at: string|null, seconds: int} */
-    private function clock(EventKind $kind, int $seconds): array
+    private static function clock(?DateTimeImmutable $started, int $seconds): array
     {
-        $started = $this->last($kind)?->at;
-
         return [
             'started_at' => $started === null ? null : Moment::format($started),
             'ends_at' => $started === null ? null : Moment::format(Moment::later($started, $seconds)),
             'seconds' => $seconds,
         ];
-    }
-
-    private function first(EventKind $kind): ?BatchEvent
-    {
-        return array_values(array_filter($this->standing, static fn (BatchEvent $event): bool => $event->kind === $kind))[0] ?? null;
-    }
-
-    private function last(EventKind $kind): ?BatchEvent
-    {
-        $found = array_values(array_filter($this->standing, static fn (BatchEvent $event): bool => $event->kind === $kind));
-
-        return $found === [] ? null : $found[count($found) - 1];
     }
 }

@@ -13,60 +13,24 @@ use StoneMill\Measure\Spread;
 /** What is in the bowl now, told from the events alone. */
 final readonly class Bowl
 {
-    /**
-     * @param array<string, float> $gramsByIngredient of the lines that are in
-     */
-    private function __construct(
-        private PlannedBatch $plan,
-        private array $gramsByIngredient,
-        public float $pouredGrams,
-        public float $correctionWaterGrams,
-        public float $correctionFlourGrams,
-        public ?FeelGrade $feel,
-        public ?float $celsius,
-        private bool $wasFelt,
-        private int $corrections,
-        private int $count,
-        private ?FeelGrade $lastFeel,
-    ) {
+    private function __construct(private PlannedBatch $plan, private BowlTally $tally)
+    {
     }
 
-    /** @param list<BatchEvent> $events that stand, in order */
-    public static function after(PlannedBatch $plan, array $events): self
+    public static function of(PlannedBatch $plan, BowlTally $tally): self
     {
-        $lines = [];
-        $poured = 0.0;
-        $water = 0.0;
-        $flour = 0.0;
-        $feel = null;
-        $celsius = null;
-        $wasFelt = false;
-        $corrections = 0;
-        $count = $plan->count;
-        $lastFeel = null;
-        foreach ($events as $event) {
-            match ($event->kind) {
-                EventKind::Measured => $lines[(string) $event->ingredient] = (float) $event->grams,
-                EventKind::Poured => [$poured += (float) $event->grams, $feel = null],
-                EventKind::Felt => [$feel = $event->grade, $lastFeel = $feel, $wasFelt = true],
-                EventKind::Corrected => [$water += (float) $event->waterGrams, $flour += (float) $event->flourGrams, $feel = null, $corrections++, $count = $event->pieces ?? $count],
-                EventKind::TemperatureTaken => $celsius = $event->celsius,
-                default => null,
-            };
-        }
-
-        return new self($plan, $lines, $poured, $water, $flour, $feel, $celsius, $wasFelt, $corrections, $count, $lastFeel);
+        return new self($plan, $tally);
     }
 
     public function waterGrams(): float
     {
-        return $this->pouredGrams + $this->correctionWaterGrams;
+        return $this->tally->pouredGrams + $this->tally->correctionWaterGrams;
     }
 
     /** Flour base in the bowl; before anything is measured, the one that is planned. */
     public function flourBaseGrams(): float
     {
-        return $this->plannedOrMeasured(static fn (array $line): bool => PlannedBatch::isFlourBase($line['role'])) + $this->correctionFlourGrams;
+        return $this->plannedOrMeasured(static fn (array $line): bool => PlannedBatch::isFlourBase($line['role'])) + $this->tally->correctionFlourGrams;
     }
 
     public function hydrationPercent(): float
@@ -89,13 +53,13 @@ final readonly class Bowl
     /** What to do where no spoonful will mend this dough any more; null while one may. */
     public function rescue(): ?string
     {
-        return Rescue::advice($this->corrections, $this->correctionFlourGrams, $this->flourBaseGrams(), $this->feel ?? $this->lastFeel, $this->plan->batterGrams - $this->waterGrams());
+        return Rescue::advice($this->tally->corrections, $this->tally->correctionFlourGrams, $this->flourBaseGrams(), $this->tally->feel ?? $this->tally->lastFeel, $this->plan->batterGrams - $this->waterGrams());
     }
 
     /** Pieces to divide the dough in: as planned, or as the cook wished with the last correction. */
     public function count(): int
     {
-        return $this->count;
+        return $this->tally->count ?? $this->plan->count;
     }
 
     public function doughGrams(): float
@@ -110,13 +74,13 @@ final readonly class Bowl
     public function wholeDoughGrams(): float
     {
         return $this->plannedOrMeasured(static fn (array $line): bool => true)
-            + $this->dryMixGrams($this->correctionFlourGrams) + ($this->wasFelt ? $this->waterGrams() : max($this->waterGrams(), $this->plan->waterGrams));
+            + $this->dryMixGrams($this->tally->correctionFlourGrams) + ($this->tally->lastFeel !== null ? $this->waterGrams() : max($this->waterGrams(), $this->plan->waterGrams));
     }
 
     /** What a piece will weigh if this dough is divided as planned. */
     public function pieceGrams(): float
     {
-        return Rounding::toStep($this->wholeDoughGrams() * $this->plan->keptShare, $this->plan->resolutionGrams) / $this->count;
+        return Rounding::toStep($this->wholeDoughGrams() * $this->plan->keptShare, $this->plan->resolutionGrams) / $this->count();
     }
 
     /** Dry mix (flour with its salt and binder) that goes with so much flour. */
@@ -128,7 +92,7 @@ final readonly class Bowl
     /** @return array<string, float> grams by ingredient of the dry mix that holds so much flour */
     public function dryMix(float $flourGrams): array
     {
-        $base = $this->flourBaseGrams() - $this->correctionFlourGrams;
+        $base = $this->flourBaseGrams() - $this->tally->correctionFlourGrams;
         $mix = [];
         foreach ($this->plan->lines as $line) {
             if (PlannedBatch::goesWithFlour($line['role'])) {
@@ -152,14 +116,14 @@ final readonly class Bowl
     /** @return list<array{ingredient: string, name: string, planned_grams: float, grams: float, measured: bool}> */
     public function lines(): array
     {
-        $extra = $this->dryMix($this->correctionFlourGrams);
+        $extra = $this->dryMix($this->tally->correctionFlourGrams);
 
         return array_map(fn (array $line): array => [
             'ingredient' => $line['ingredient'],
             'name' => $line['name'],
             'planned_grams' => $line['grams'],
-            'grams' => round(($this->gramsByIngredient[$line['ingredient']] ?? 0.0) + ($extra[$line['ingredient']] ?? 0.0), 4),
-            'measured' => isset($this->gramsByIngredient[$line['ingredient']]),
+            'grams' => round(($this->tally->gramsByIngredient[$line['ingredient']] ?? 0.0) + ($extra[$line['ingredient']] ?? 0.0), 4),
+            'measured' => isset($this->tally->gramsByIngredient[$line['ingredient']]),
         ], $this->plan->lines);
     }
 
@@ -175,12 +139,12 @@ final readonly class Bowl
             'hydration_percent' => round($this->hydrationPercent(), 4),
             'hydration_low_percent' => round($this->hydrationBand()['low'], 4),
             'hydration_high_percent' => round($this->hydrationBand()['high'], 4),
-            'corrections' => $this->corrections,
+            'corrections' => $this->tally->corrections,
             'rescue' => $this->rescue(),
             'dough_grams' => round($this->doughGrams(), 4),
             'piece_grams' => round($this->pieceGrams(), 4),
-            'celsius' => $this->celsius,
-            'feel' => $this->feel?->value,
+            'celsius' => $this->tally->celsius,
+            'feel' => $this->tally->feel?->value,
             'first_pour_left_grams' => round($left, 4),
             'reserve_left_grams' => round(max(0.0, $this->plan->waterGrams - max($this->waterGrams(), $this->plan->firstPourGrams)), 4),
         ];
@@ -189,7 +153,7 @@ final readonly class Bowl
     /** @param array{ingredient: string, grams: float, role: string} $line */
     private function gramsOf(array $line): float
     {
-        return $this->gramsByIngredient[$line['ingredient']] ?? $line['grams'];
+        return $this->tally->gramsByIngredient[$line['ingredient']] ?? $line['grams'];
     }
 
     /** @param callable(array{role: string}): bool $counts */

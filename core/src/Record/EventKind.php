@@ -48,6 +48,19 @@ enum EventKind: string
         };
     }
 
+    /** @return list<string> further fields that such an event may carry */
+    public function optional(): array
+    {
+        return match ($this) {
+            self::Poured => ['celsius'],
+            self::Corrected => ['pieces'],
+            self::Turned, self::Lifted => ['touch', 'place'],
+            self::SurfaceTaken => ['place'],
+            self::Noted => ['stage', 'piece'],
+            default => [],
+        };
+    }
+
     /** Whether it moves what hands do next there. */
     public function isAtTheGriddle(): bool
     {

@@ -23,26 +23,10 @@ final readonly class GriddleLog
     ) {
     }
 
-    /** @param list<BatchEvent> $events that stand, in order */
-    public static function after(PlannedBatch $plan, array $events, int $count): self
+    /** @param int $count pieces of the batch */
+    public static function of(PlannedBatch $plan, GriddleTally $tally, int $count): self
     {
-        $pieces = [];
-        $since = $pausedAt = $probe = null;
-        foreach ($events as $event) {
-            $piece = (int) $event->piece;
-            match ($event->kind) {
-                EventKind::Laid => $pieces[$piece] = new GriddlePiece($piece, (int) $event->place, $event->at, [], false),
-                EventKind::Turned, EventKind::Lifted => isset($pieces[$piece]) ? $pieces[$piece] = $pieces[$piece]->touched($event->at, $event->kind === EventKind::Lifted) : null,
-                EventKind::Paused => $pausedAt ??= $event->at,
-                EventKind::Resumed => $pausedAt = null,
-                EventKind::CentreTaken => $probe = Probe::after($probe, $piece, $event->at, (float) $event->celsius),
-                default => null,
-            };
-            // Tablets' clocks differ a little; time at the griddle never runs backwards.
-            $since = $event->kind->isAtTheGriddle() && ($since === null || $event->at > $since) ? $event->at : $since;
-        }
-
-        return new self($plan, $pieces, $count, $since, $pausedAt, $probe);
+        return new self($plan, $tally->pieces, $count, $tally->since, $tally->pausedAt, $tally->probe);
     }
 
     public function isOn(int $piece): bool
@@ -58,7 +42,7 @@ final readonly class GriddleLog
     /** How often it was touched since it was laid. */
     public function touches(int $piece): int
     {
-        return isset($this->pieces[$piece]) ? $this->pieces[$piece]->touches() : 0;
+        return isset($this->pieces[$piece]) ? $this->pieces[$piece]->touches : 0;
     }
 
     public function isPaused(): bool
@@ -107,7 +91,7 @@ final readonly class GriddleLog
         $due = $placeFree = [];
         foreach ($this->pieces as $piece) {
             if ($piece->lifted) {
-                $placeFree[$piece->place] = Moment::between($now, $piece->lastTouchedAt()) + $work->recover;
+                $placeFree[$piece->place] = Moment::between($now, $piece->lastTouchedAt) + $work->recover;
             }
             $due = [...$due, ...$this->notBeforeItIsDone($piece->piece, $piece->due($this->plan->touches, $now), $now)];
         }
@@ -146,7 +130,6 @@ final readonly class GriddleLog
      */
     public function withSteps(array $steps): array
     {
-
         return [
             'since' => $this->since === null ? null : Moment::format($this->since),
             'paused_at' => $this->pausedAt === null ? null : Moment::format($this->pausedAt),
@@ -154,8 +137,8 @@ final readonly class GriddleLog
                 'piece' => $piece->piece,
                 'place' => $piece->place,
                 'laid_at' => Moment::format($piece->laidAt),
-                'touched_at' => Moment::format($piece->lastTouchedAt()),
-                'touches' => $piece->touches(),
+                'touched_at' => Moment::format($piece->lastTouchedAt),
+                'touches' => $piece->touches,
                 'touches_planned' => count($this->plan->touches),
             ], $this->onGriddle()),
             'lifted' => $this->lifted(),

@@ -5,40 +5,73 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\Griddle\OwnTurns;
 
 /**
  * One piece on the griddle: where, since when, touched when, and when next.
  *
  * @phpstan-import-type PlannedTouch from PlannedBatch
+ *
+ * @phpstan-type PieceRow array{n: int, place: int, laid: int, touched: list<int>, touches: int, last: int, lifted: bool}
  */
 final readonly class GriddlePiece
 {
     /** However late a face was turned, it lies at least so long the next time: hands need it between two touches. */
     private const LEAST_SECONDS = 5.0;
 
-    /** @param list<DateTimeImmutable> $touchedAt every touch so far, in order */
-    public function __construct(
+    /** No plan has more touches than this, so no more are kept one by one. */
+    private const MOST_KEPT = OwnTurns::MOST_TOUCHES;
+
+    /**
+     * @param list<DateTimeImmutable> $touchedAt the touches so far, in order, as many as a plan can have
+     * @param int $touches how many there were in all
+     * @param DateTimeImmutable $lastTouchedAt when it was laid, where it was not touched since
+     */
+    private function __construct(
         public int $piece,
         public int $place,
         public DateTimeImmutable $laidAt,
         public array $touchedAt,
+        public int $touches,
+        public DateTimeImmutable $lastTouchedAt,
         public bool $lifted,
     ) {
     }
 
+    public static function laid(int $piece, int $place, DateTimeImmutable $at): self
+    {
+        return new self($piece, $place, $at, [], 0, $at, false);
+    }
+
     public function touched(DateTimeImmutable $at, bool $lifted): self
     {
-        return new self($this->piece, $this->place, $this->laidAt, [...$this->touchedAt, $at], $lifted);
+        $kept = $this->touches < self::MOST_KEPT ? [...$this->touchedAt, $at] : $this->touchedAt;
+
+        return new self($this->piece, $this->place, $this->laidAt, $kept, $this->touches + 1, $at, $lifted);
     }
 
-    public function touches(): int
+    /** @return PieceRow */
+    public function toRow(): array
     {
-        return count($this->touchedAt);
+        return [
+            'n' => $this->piece, 'place' => $this->place, 'laid' => Moment::toMilliseconds($this->laidAt),
+            'touched' => array_map(Moment::toMilliseconds(...), $this->touchedAt), 'touches' => $this->touches,
+            'last' => Moment::toMilliseconds($this->lastTouchedAt), 'lifted' => $this->lifted,
+        ];
     }
 
-    public function lastTouchedAt(): DateTimeImmutable
+    /** @param PieceRow $row */
+    public static function fromRow(array $row): self
     {
-        return $this->touchedAt === [] ? $this->laidAt : $this->touchedAt[count($this->touchedAt) - 1];
+        return new self(
+            $row['n'],
+            $row['place'],
+            Moment::ofMilliseconds($row['laid']),
+            array_map(Moment::ofMilliseconds(...), $row['touched']),
+            $row['touches'],
+            Moment::ofMilliseconds($row['last']),
+            $row['lifted'],
+        );
     }
 
     /**
@@ -55,10 +88,10 @@ final readonly class GriddlePiece
             return [];
         }
         // What was turned more often than planned is not made up for: it is lifted after its usual wait.
-        $owed = $this->touches() < count($planned) ? $this->owedBySide($planned) : [0.0, 0.0];
-        $at = Moment::between($now, $this->lastTouchedAt());
+        $owed = $this->touches < count($planned) ? $this->owedBySide($planned) : [0.0, 0.0];
+        $at = Moment::between($now, $this->lastTouchedAt);
         $due = [];
-        for ($index = min($this->touches(), count($planned) - 1); $index < count($planned); $index++) {
+        for ($index = min($this->touches, count($planned) - 1); $index < count($planned); $index++) {
             $touch = $planned[$index];
             $usual = self::planned($planned, $index);
             $lies = max(min($usual, self::LEAST_SECONDS), $usual + $owed[$index % 2]);
@@ -82,7 +115,7 @@ final readonly class GriddlePiece
     public function kept(array $planned): array
     {
         $kept = [];
-        $so = new self($this->piece, $this->place, $this->laidAt, [], false);
+        $so = self::laid($this->piece, $this->place, $this->laidAt);
         foreach ($this->touchedAt as $index => $at) {
             if (isset($planned[$index])) {
                 ['at' => $due, 'from' => $from, 'to' => $to] = $so->due($planned, $at)[0];

@@ -12,9 +12,9 @@ final readonly class LineState
 {
     /**
      * @param list<Step> $steps all that is still to be done at the griddle
-     * @param list<BatchEvent> $standing
+     * @param array{Stage, DateTimeImmutable}|null $furthest stage gone to, and when
      */
-    public function __construct(private PlannedBatch $plan, private GriddleLog $griddle, private array $steps, private array $standing)
+    public function __construct(private PlannedBatch $plan, private GriddleLog $griddle, private array $steps, private ?array $furthest)
     {
     }
 
@@ -37,14 +37,7 @@ final readonly class LineState
         if ($since !== null) {
             return Moment::later($since, $this->griddle->servedAfterSeconds($this->steps));
         }
-        // Looking back at an earlier stage does not begin it again: the furthest one counts, from when it was first gone to.
-        $furthest = null;
-        foreach ($this->standing as $event) {
-            if ($event->kind === EventKind::Entered && $event->stage?->isAfter($furthest->stage ?? Stage::Choose) === true) {
-                $furthest = $event;
-            }
-        }
 
-        return $furthest?->stage === null ? null : Moment::later($furthest->at, $this->plan->fromStage($furthest->stage));
+        return $this->furthest === null ? null : Moment::later($this->furthest[1], $this->plan->fromStage($this->furthest[0]));
     }
 }

@@ -16,25 +16,9 @@ final readonly class PortionLog
     {
     }
 
-    /** @param list<BatchEvent> $events that stand, in order */
-    public static function after(PlannedBatch $plan, array $events): self
+    public static function of(PlannedBatch $plan, ScaleTally $tally): self
     {
-        $readings = [];
-        $count = $plan->count;
-        foreach ($events as $event) {
-            if ($event->kind === EventKind::ScaleSet) {
-                $readings = [(float) $event->grams];
-                $count = $event->pieces ?? $count;
-            }
-            if ($event->kind === EventKind::Corrected) {
-                $count = $event->pieces ?? $count;
-            }
-            if ($event->kind === EventKind::Portioned) {
-                $readings[] = (float) $event->grams;
-            }
-        }
-
-        return new self($readings, $count, $plan->resolutionGrams);
+        return new self($tally->readings, $tally->count ?? $plan->count, $plan->resolutionGrams);
     }
 
     public function isSet(): bool

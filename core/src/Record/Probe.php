@@ -11,6 +11,8 @@ use DateTimeImmutable;
  * middle comes nearer to the boiling point by a like share in like times:
  *
  *   T(t) = T_b − (T_b − T_0) · exp(−t / τ), with T_b just under 100 °C
+ *
+ * @phpstan-type ProbeRow array{piece: int, at: int, celsius: float, tau: float|null}
  */
 final readonly class Probe
 {
@@ -39,6 +41,18 @@ final readonly class Probe
         $tau = $seconds >= self::LEAST_SECONDS && $left > 0 && $left < 1 ? -$seconds / log($left) : $before->tau;
 
         return new self($piece, $at, $celsius, $tau);
+    }
+
+    /** @return ProbeRow */
+    public function toRow(): array
+    {
+        return ['piece' => $this->piece, 'at' => Moment::toMilliseconds($this->at), 'celsius' => $this->celsius, 'tau' => $this->tau];
+    }
+
+    /** @param ProbeRow $row */
+    public static function fromRow(array $row): self
+    {
+        return new self($row['piece'], Moment::ofMilliseconds($row['at']), $row['celsius'], $row['tau']);
     }
 
     /** Seconds from this moment until the middle should be as hot as is wanted; below 0 where it was when it was measured. */

@@ -41,7 +41,7 @@ final readonly class Verdict
             $node->at('pieces_good')->integer(0, $pieces),
             $node->at('pieces_second')->integer(0, $pieces),
             $node->at('pieces_lost')->integer(0, $pieces),
-            $node->at('notes')->optionalText(2000),
+            $node->at('notes')->optionalProse(2000),
         );
         if ($verdict->good + $verdict->seconds + $verdict->lost > $pieces) {
             $node->at('pieces_good')->refuse('Good, second and lost pieces together are more than were made.', sprintf('at most %d together', $pieces));

@@ -25,58 +25,71 @@ final readonly class RowLayouts
         }
         $layouts = new self($width, $depth, $disc, $pitch);
         $best = [];
-        foreach ([...$layouts->mixtures(), $layouts->spared()] as $rows) {
-            $best = count($rows) > count($best) ? $rows : $best;
+        $most = 0;
+        // Counted first, laid out only once: a small disc on a large board has thousands of places.
+        foreach ($layouts->stepsToTry() as $steps) {
+            $count = $layouts->count($steps);
+            [$best, $most] = $count > $most ? [$steps, $count] : [$best, $most];
         }
 
-        return $best;
+        return $layouts->laid($best);
     }
 
-    /** @return list<list<array{x: float, y: float}>> one layout for each number of shifted steps that fits */
-    private function mixtures(): array
+    /** @return iterable<list<array{float, float}>> one mixture for each number of shifted steps that fits, then the spared one */
+    private function stepsToTry(): iterable
     {
         $near = $this->pitch * sqrt(3) / 2;
-        $layouts = [];
         for ($shifted = 0; $shifted * $near <= $this->depth - $this->disc + self::DUST; $shifted++) {
             $inLine = (int) floor(($this->depth - $this->disc - $shifted * $near) / $this->pitch + self::DUST);
             // In-line steps come first, while the row is at its fullest; shifted rows hold at most as many.
-            $steps = [...array_fill(0, $inLine, [$this->pitch, 0.0]), ...array_fill(0, $shifted, [$near, $this->pitch / 2])];
-            $layouts[] = $this->laid($steps);
+            yield [...array_fill(0, $inLine, [$this->pitch, 0.0]), ...array_fill(0, $shifted, [$near, $this->pitch / 2])];
         }
-
-        return $layouts;
+        yield $this->spared();
     }
 
     /**
      * Every row as full as the first, shifted by what the width has to spare where that is less than half a pitch.
      *
-     * @return list<array{x: float, y: float}>
+     * @return list<array{float, float}>
      */
     private function spared(): array
     {
         $shift = min($this->pitch / 2, $this->width - $this->disc - ($this->inRow(0.0) - 1) * $this->pitch);
         $near = sqrt(max(0.0, $this->pitch ** 2 - $shift ** 2));
-        $rows = (int) floor(($this->depth - $this->disc) / $near + self::DUST);
 
-        return $this->laid(array_fill(0, $rows, [$near, $shift]));
+        return array_fill(0, (int) floor(($this->depth - $this->disc) / $near + self::DUST), [$near, $shift]);
+    }
+
+    /** @param list<array{float, float}> $steps how far to each next row, and how far it is shifted against the one before */
+    private function count(array $steps): int
+    {
+        return array_sum(array_map(fn (array $row): int => $this->inRow($row[1]), self::rows($steps)));
     }
 
     /**
-     * @param list<array{float, float}> $steps how far to each next row, and how far it is shifted against the one before
+     * @param list<array{float, float}> $steps
      * @return list<array{x: float, y: float}>
      */
     private function laid(array $steps): array
     {
-        $places = $this->row(0.0, 0.0);
-        $y = 0.0;
-        $offset = 0.0;
+        return array_merge(...array_map(fn (array $row): array => $this->row(...$row), self::rows($steps)));
+    }
+
+    /**
+     * @param list<array{float, float}> $steps
+     * @return non-empty-list<array{float, float}> depth and shift of each row
+     */
+    private static function rows(array $steps): array
+    {
+        $rows = [[0.0, 0.0]];
+        [$y, $offset] = [0.0, 0.0];
         foreach ($steps as [$down, $shift]) {
             $y += $down;
             $offset = $shift === 0.0 ? $offset : ($offset > 0 ? 0.0 : $shift);
-            $places = [...$places, ...$this->row($y, $offset)];
+            $rows[] = [$y, $offset];
         }
 
-        return $places;
+        return $rows;
     }
 
     /** @return list<array{x: float, y: float}> */

@@ -19,6 +19,7 @@ use StoneMill\Record\PaceRecord;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Probe;
 use StoneMill\Record\Stage;
+use StoneMill\Record\Tally;
 use StoneMill\Record\TouchKept;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
@@ -52,19 +53,19 @@ final class AtTheGriddleTest extends TestCase
     public function test_each_face_still_gets_its_own_share(array $happened, array $due): void
     {
         $laid = new DateTimeImmutable('2026-03-01T11:00:00Z');
-        $piece = new GriddlePiece(1, 1, $laid, array_map(static fn (float $at): DateTimeImmutable => Moment::later($laid, $at), $happened), false);
+        $piece = array_reduce($happened, static fn (GriddlePiece $so, float $at): GriddlePiece => $so->touched(Moment::later($laid, $at), false), GriddlePiece::laid(1, 1, $laid));
         self::assertEqualsWithDelta($due, array_column($piece->due(self::PLANNED, $laid), 'at'), 1e-6);
     }
 
     public function test_a_touch_is_in_time_early_late_or_missed_by_its_window(): void
     {
         $laid = new DateTimeImmutable('2026-03-01T11:00:00Z');
-        $kept = static fn (float $at): TouchKept => (new GriddlePiece(1, 1, $laid, [Moment::later($laid, $at)], false))->kept(self::PLANNED)[0]['kept'];
+        $kept = static fn (float $at): TouchKept => GriddlePiece::laid(1, 1, $laid)->touched(Moment::later($laid, $at), false)->kept(self::PLANNED)[0]['kept'];
         self::assertSame(
             [TouchKept::Early, TouchKept::OnTime, TouchKept::OnTime, TouchKept::Late, TouchKept::Missed],
             [$kept(10), $kept(16), $kept(25), $kept(40), $kept(66)],
         );
-        $late = (new GriddlePiece(1, 1, $laid, [Moment::later($laid, 40.0)], false))->kept(self::PLANNED)[0];
+        $late = GriddlePiece::laid(1, 1, $laid)->touched(Moment::later($laid, 40.0), false)->kept(self::PLANNED)[0];
         self::assertSame([1, 20.0], [$late['touch'], $late['off_seconds']]);
     }
 
@@ -181,11 +182,11 @@ final class AtTheGriddleTest extends TestCase
             $log[] = self::event(EventKind::Portioned, $second, ['grams' => 500.0]);
         }
         // Gaps of 11, 10, 12, 10, 11 and 10 s; the last one is a walk to the door.
-        self::assertSame(['portion' => 10.5], PaceRecord::of([$log]));
-        self::assertSame([], PaceRecord::of([array_slice($log, 0, 5)]));
+        self::assertSame(['portion' => 10.5], PaceRecord::of([Tally::of($log)->pace]));
+        self::assertSame([], PaceRecord::of([Tally::of(array_slice($log, 0, 5))->pace]));
         $lays = array_map(static fn (int $second): BatchEvent => self::event(EventKind::Laid, $second, ['piece' => 1 + intdiv($second, 25), 'place' => 1]), range(0, 175, 25));
         // Each 25 s from one piece laid to the next is 21 s of shaping and 4 s of laying.
-        self::assertSame(['shape' => 21.0], PaceRecord::of([$lays]));
+        self::assertSame(['shape' => 21.0], PaceRecord::of([Tally::of($lays)->pace]));
     }
 
     private static function planned(): PlannedBatch

@@ -6,6 +6,7 @@ namespace StoneMill\Exchange\Exception;
 
 use InvalidArgumentException;
 use StoneMill\Exchange\FieldError;
+use StoneMill\Measure\Exception\OutOfRange;
 use StoneMill\StoneMillException;
 
 /** An outside input that breaks its contract; carries every place where it does. */
@@ -29,6 +30,33 @@ final class InvalidInput extends InvalidArgumentException implements StoneMillEx
     public static function at(string $path, string $message, mixed $value, string $limit): self
     {
         return self::because([FieldError::at($path, $message, $value, $limit)]);
+    }
+
+    /** What a rule refused that was worked out from the input, as a refusal of the field that it came from. */
+    public static function byRule(StoneMillException $refusal, string $path): self
+    {
+        return match (true) {
+            $refusal instanceof self => $refusal,
+            $refusal instanceof OutOfRange => self::at($path, $refusal->getMessage(), $refusal->value, sprintf('from %s to %s', $refusal->least, $refusal->most)),
+            default => self::at($path, $refusal->getMessage(), null, 'as the message says'),
+        };
+    }
+
+    /**
+     * Does the work; what a rule refuses in it is a refusal of that field.
+     *
+     * @template T
+     *
+     * @param callable(): T $work
+     * @return T
+     */
+    public static function unless(callable $work, string $path): mixed
+    {
+        try {
+            return $work();
+        } catch (StoneMillException $refusal) {
+            throw self::byRule($refusal, $path);
+        }
     }
 
     /**

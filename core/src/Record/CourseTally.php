@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+use DateTimeImmutable;
+
+/**
+ * Where the cook has been and is, and which clocks run.
+ *
+ * @phpstan-type CourseRow array{entered: list<string>, stage: string|null, furthest: array{string, int}|null, begun: bool, rest: int|null, stacked: int|null, undoable: string|null}
+ */
+final readonly class CourseTally
+{
+    /**
+     * @param list<Stage> $entered each once, in the order of the first visit
+     * @param Stage|null $stage last gone to
+     * @param array{Stage, DateTimeImmutable}|null $furthest stage gone to, and when it was first gone to
+     * @param bool $begun whether water was poured
+     * @param string|null $undoable the last entry worth undoing; moving between stages is not
+     */
+    private function __construct(
+        public array $entered,
+        public ?Stage $stage,
+        public ?array $furthest,
+        public bool $begun,
+        public ?DateTimeImmutable $restStartedAt,
+        public ?DateTimeImmutable $stackedAt,
+        public ?string $undoable,
+    ) {
+    }
+
+    public static function empty(): self
+    {
+        return new self([], null, null, false, null, null, null);
+    }
+
+    public function with(BatchEvent $event): self
+    {
+        return $event->kind === EventKind::Entered && $event->stage !== null ? $this->at($event->stage, $event->at) : new self(
+            $this->entered,
+            $this->stage,
+            $this->furthest,
+            $this->begun || $event->kind === EventKind::Poured,
+            $event->kind === EventKind::RestStarted ? $event->at : $this->restStartedAt,
+            $event->kind === EventKind::Stacked ? $event->at : $this->stackedAt,
+            $event->kind === EventKind::Entered ? $this->undoable : $event->id,
+        );
+    }
+
+    /** @return CourseRow */
+    public function toRow(): array
+    {
+        return [
+            'entered' => array_map(static fn (Stage $stage): string => $stage->value, $this->entered),
+            'stage' => $this->stage?->value,
+            'furthest' => $this->furthest === null ? null : [$this->furthest[0]->value, Moment::toMilliseconds($this->furthest[1])],
+            'begun' => $this->begun,
+            'rest' => $this->restStartedAt === null ? null : Moment::toMilliseconds($this->restStartedAt),
+            'stacked' => $this->stackedAt === null ? null : Moment::toMilliseconds($this->stackedAt),
+            'undoable' => $this->undoable,
+        ];
+    }
+
+    /** @param CourseRow $row */
+    public static function fromRow(array $row): self
+    {
+        return new self(
+            array_map(Stage::from(...), $row['entered']),
+            $row['stage'] === null ? null : Stage::from($row['stage']),
+            $row['furthest'] === null ? null : [Stage::from($row['furthest'][0]), Moment::ofMilliseconds($row['furthest'][1])],
+            $row['begun'],
+            $row['rest'] === null ? null : Moment::ofMilliseconds($row['rest']),
+            $row['stacked'] === null ? null : Moment::ofMilliseconds($row['stacked']),
+            $row['undoable'],
+        );
+    }
+
+    /** Looking back at an earlier stage does not begin it again: the furthest one counts, from when it was first gone to. */
+    private function at(Stage $stage, DateTimeImmutable $at): self
+    {
+        return new self(
+            in_array($stage, $this->entered, true) ? $this->entered : [...$this->entered, $stage],
+            $stage,
+            $stage->isAfter($this->furthest[0] ?? Stage::Choose) ? [$stage, $at] : $this->furthest,
+            $this->begun,
+            $this->restStartedAt,
+            $this->stackedAt,
+            $this->undoable,
+        );
+    }
+}

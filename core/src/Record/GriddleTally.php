@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+use DateTimeImmutable;
+
+/**
+ * What lies where on the griddle, since when, and when it was touched.
+ *
+ * @phpstan-import-type PieceRow from GriddlePiece
+ * @phpstan-import-type ProbeRow from Probe
+ *
+ * @phpstan-type GriddleRow array{pieces: list<PieceRow>, since: int|null, paused: int|null, probe: ProbeRow|null}
+ */
+final readonly class GriddleTally
+{
+    /**
+     * @param array<int, GriddlePiece> $pieces by piece number, in order of laying
+     * @param DateTimeImmutable|null $since the last thing that hands did there
+     */
+    private function __construct(public array $pieces, public ?DateTimeImmutable $since, public ?DateTimeImmutable $pausedAt, public ?Probe $probe)
+    {
+    }
+
+    public static function empty(): self
+    {
+        return new self([], null, null, null);
+    }
+
+    public function with(BatchEvent $event): self
+    {
+        $probe = $event->kind === EventKind::CentreTaken ? Probe::after($this->probe, (int) $event->piece, $event->at, (float) $event->celsius) : $this->probe;
+        $pausedAt = match ($event->kind) {
+            EventKind::Paused => $this->pausedAt ?? $event->at,
+            EventKind::Resumed => null,
+            default => $this->pausedAt,
+        };
+        // Tablets' clocks differ a little; time at the griddle never runs backwards.
+        $isLater = $event->kind->isAtTheGriddle() && ($this->since === null || $event->at > $this->since);
+
+        return new self($this->piecesWith($event), $isLater ? $event->at : $this->since, $pausedAt, $probe);
+    }
+
+    /** @return GriddleRow */
+    public function toRow(): array
+    {
+        return [
+            'pieces' => array_map(static fn (GriddlePiece $piece): array => $piece->toRow(), array_values($this->pieces)),
+            'since' => $this->since === null ? null : Moment::toMilliseconds($this->since),
+            'paused' => $this->pausedAt === null ? null : Moment::toMilliseconds($this->pausedAt),
+            'probe' => $this->probe?->toRow(),
+        ];
+    }
+
+    /** @param GriddleRow $row */
+    public static function fromRow(array $row): self
+    {
+        $pieces = [];
+        foreach ($row['pieces'] as $piece) {
+            $pieces[$piece['n']] = GriddlePiece::fromRow($piece);
+        }
+
+        return new self(
+            $pieces,
+            $row['since'] === null ? null : Moment::ofMilliseconds($row['since']),
+            $row['paused'] === null ? null : Moment::ofMilliseconds($row['paused']),
+            $row['probe'] === null ? null : Probe::fromRow($row['probe']),
+        );
+    }
+
+    /** @return array<int, GriddlePiece> */
+    private function piecesWith(BatchEvent $event): array
+    {
+        $number = (int) $event->piece;
+        $pieces = $this->pieces;
+        if ($event->kind === EventKind::Laid) {
+            $pieces[$number] = GriddlePiece::laid($number, (int) $event->place, $event->at);
+        } elseif (($event->kind === EventKind::Turned || $event->kind === EventKind::Lifted) && isset($pieces[$number])) {
+            $pieces[$number] = $pieces[$number]->touched($event->at, $event->kind === EventKind::Lifted);
+        }
+
+        return $pieces;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+use DateTimeImmutable;
+
+/**
+ * Seconds between pieces that were done one after the other with nothing between: off the scale, onto the griddle.
+ *
+ * @phpstan-type PaceRow array{portion: list<float>, shape: list<float>, kind: string|null, at: int|null}
+ */
+final readonly class PaceTally
+{
+    /** Somebody who takes longer was doing something else. */
+    private const MOST_PORTION_SECONDS = 60.0;
+
+    private const MOST_SHAPE_SECONDS = 180.0;
+
+    /** Two entries closer than this were typed, not worked. */
+    private const LEAST_SECONDS = 2.0;
+
+    /** Of the time from one piece laid to the next, so much is laying. */
+    private const LAY_SECONDS = 4.0;
+
+    /**
+     * @param list<float> $portionSeconds
+     * @param list<float> $shapeSeconds
+     */
+    private function __construct(public array $portionSeconds, public array $shapeSeconds, private ?EventKind $kind, private ?DateTimeImmutable $at)
+    {
+    }
+
+    public static function empty(): self
+    {
+        return new self([], [], null, null);
+    }
+
+    public function with(BatchEvent $event): self
+    {
+        $seconds = $this->at === null || $this->kind !== $event->kind ? 0.0 : Moment::between($this->at, $event->at);
+
+        return new self(
+            $event->kind === EventKind::Portioned ? self::added($this->portionSeconds, $seconds, self::MOST_PORTION_SECONDS) : $this->portionSeconds,
+            $event->kind === EventKind::Laid ? self::added($this->shapeSeconds, $seconds - self::LAY_SECONDS, self::MOST_SHAPE_SECONDS) : $this->shapeSeconds,
+            $event->kind,
+            $event->at,
+        );
+    }
+
+    /** @return PaceRow */
+    public function toRow(): array
+    {
+        return ['portion' => $this->portionSeconds, 'shape' => $this->shapeSeconds, 'kind' => $this->kind?->value, 'at' => $this->at === null ? null : Moment::toMilliseconds($this->at)];
+    }
+
+    /** @param PaceRow $row */
+    public static function fromRow(array $row): self
+    {
+        return new self(
+            array_map(floatval(...), $row['portion']),
+            array_map(floatval(...), $row['shape']),
+            $row['kind'] === null ? null : EventKind::from($row['kind']),
+            $row['at'] === null ? null : Moment::ofMilliseconds($row['at']),
+        );
+    }
+
+    /**
+     * @param list<float> $gaps
+     * @return list<float>
+     */
+    private static function added(array $gaps, float $seconds, float $most): array
+    {
+        return $seconds >= self::LEAST_SECONDS && $seconds <= $most ? [...$gaps, $seconds] : $gaps;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+use JsonException;
+
+/**
+ * What a log adds up to, carried forward entry by entry so that the next one need not read all before it. It knows nothing of the
+ * plan: the same log gives the same tally under any. An undo is the one entry that cannot be added; it takes
+ * the log without what was undone.
+ *
+ * @phpstan-import-type BowlRow from BowlTally
+ * @phpstan-import-type ScaleRow from ScaleTally
+ * @phpstan-import-type GriddleRow from GriddleTally
+ * @phpstan-import-type CourseRow from CourseTally
+ * @phpstan-import-type PaceRow from PaceTally
+ */
+final readonly class Tally
+{
+    /** Of the text that it is kept as; one of another format is counted anew from the log. */
+    private const FORMAT = 1;
+
+    private function __construct(
+        public BowlTally $bowl,
+        public ScaleTally $scale,
+        public GriddleTally $griddle,
+        public CourseTally $course,
+        public PaceTally $pace,
+    ) {
+    }
+
+    /** @param list<BatchEvent> $standing events that were not undone, in order */
+    public static function of(array $standing): self
+    {
+        $empty = new self(BowlTally::empty(), ScaleTally::empty(), GriddleTally::empty(), CourseTally::empty(), PaceTally::empty());
+
+        return array_reduce($standing, static fn (self $tally, BatchEvent $event): self => $tally->with($event), $empty);
+    }
+
+    public function with(BatchEvent $event): self
+    {
+        return new self($this->bowl->with($event), $this->scale->with($event), $this->griddle->with($event), $this->course->with($event), $this->pace->with($event));
+    }
+
+    public function toText(): string
+    {
+        return json_encode([
+            'format' => self::FORMAT, 'bowl' => $this->bowl->toRow(), 'scale' => $this->scale->toRow(),
+            'griddle' => $this->griddle->toRow(), 'course' => $this->course->toRow(), 'pace' => $this->pace->toRow(),
+        ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** Null where it was kept by another version, or not at all: the log then says it. */
+    public static function fromText(?string $text): ?self
+    {
+        try {
+            /** @var array{format?: int, bowl: BowlRow, scale: ScaleRow, griddle: GriddleRow, course: CourseRow, pace: PaceRow} $rows */
+            $rows = (array) json_decode($text ?? '{}', true, 16, JSON_THROW_ON_ERROR);
+        } catch (JsonException) {
+            return null;
+        }
+
+        return ($rows['format'] ?? null) !== self::FORMAT ? null : new self(
+            BowlTally::fromRow($rows['bowl']),
+            ScaleTally::fromRow($rows['scale']),
+            GriddleTally::fromRow($rows['griddle']),
+            CourseTally::fromRow($rows['course']),
+            PaceTally::fromRow($rows['pace']),
+        );
+    }
+}
