@@ -1,21 +1,32 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import { api } from './api/client'
+import { api, Refusal, Unreachable } from './api/client'
 import type { Kitchen, Session } from './api/types'
+import { isHere } from './bench/person'
 import { forgetTheHouse } from './bench/serviceWorker'
+
+/** Set while a cook has signed out on this device and the house has not heard of it. */
+const LEAVING = 'mill.leaving'
+const NOBODY: Session = { user: null, first_run: false }
 
 /** Who is here, and what this kitchen has to choose from. */
 export const useHouse = defineStore('house', () => {
   const session = shallowRef<Session | null>(null)
   const kitchen = shallowRef<Kitchen | null>(null)
+  /** The house does not know yet that the last cook left. */
+  const isLeaving = shallowRef(localStorage.getItem(LEAVING) !== null)
 
   async function look() {
+    if (isLeaving.value && !(await toldOfLeaving())) session.value = NOBODY
     session.value ??= await api.session()
+    isHere(session.value.user?.name ?? '')
     if (session.value.user) kitchen.value ??= await api.kitchen()
   }
 
-  async function enter(arriving: Promise<Session>) {
-    session.value = await arriving
+  async function enter(arriving: () => Promise<Session>) {
+    // Whoever comes next must not come into the session of the one before.
+    if (isLeaving.value && !(await toldOfLeaving())) throw new Unreachable('The house does not answer.')
+    session.value = await arriving()
     kitchen.value = null
     await look()
   }
@@ -25,12 +36,28 @@ export const useHouse = defineStore('house', () => {
     kitchen.value = await api.kitchen()
   }
 
+  /** This device is locked at once; the house is told now, or as soon as it answers. */
   async function leave() {
-    await api.signOut()
+    localStorage.setItem(LEAVING, '1')
+    isLeaving.value = true
     await forgetTheHouse()
-    session.value = null
+    session.value = NOBODY
     kitchen.value = null
+    isHere('')
+    await toldOfLeaving()
   }
 
-  return { session, kitchen, look, enter, refresh, leave }
+  async function toldOfLeaving(): Promise<boolean> {
+    try {
+      await api.signOut()
+    } catch (failure) {
+      if (failure instanceof Unreachable || failure instanceof Refusal) return false
+      throw failure
+    }
+    localStorage.removeItem(LEAVING)
+    isLeaving.value = false
+    return true
+  }
+
+  return { session, kitchen, isLeaving, look, enter, refresh, leave, toldOfLeaving }
 })

@@ -15,7 +15,7 @@ export const router = createRouter({
     { path: '/batch/:id/:stage?', name: 'batch', component: () => import('./stages/BatchPage.vue') },
     { path: '/sign-in', name: 'sign-in', component: () => import('./places/SignIn.vue') },
     { path: '/first-run', name: 'first-run', component: () => import('./places/FirstRun.vue') },
-    { path: '/:rest(.*)*', redirect: '/' },
+    { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./places/Nowhere.vue') },
   ],
 })
 

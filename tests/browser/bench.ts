@@ -10,6 +10,21 @@ export async function signIn(page: Page) {
   await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
 }
 
+/** The page's clock in the hand of the test. The house would put it right, so what it says of the time is kept from the page. */
+export async function ownClock(page: Page) {
+  await page.clock.install()
+  await page.addInitScript(() => {
+    const fetched = window.fetch.bind(window)
+    window.fetch = async (...request) => {
+      const answer = await fetched(...request)
+      const headers = new Headers(answer.headers)
+      headers.delete('House-Time')
+      const body = [204, 304].includes(answer.status) ? null : answer.body
+      return new Response(body, { status: answer.status, headers })
+    }
+  })
+}
+
 export async function start(page: Page, bread: string) {
   await page.getByRole('button', { name: `Start ${bread}` }).click()
   await expect(page).toHaveURL(/\/batch\/.+\/choose/)

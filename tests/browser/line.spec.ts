@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { expectAccessible, listenForComplaints, signIn, start } from './bench'
+import { expectAccessible, listenForComplaints, ownClock, signIn, start } from './bench'
 import { House } from './house'
 
 const says = (page: Page) => page.getByRole('heading', { level: 1 })
@@ -64,7 +64,7 @@ test('twelve pieces on a griddle for three, all by Space', async ({ page }) => {
 })
 
 test('late turns are taken as they happen, said, and what follows is planned anew', async ({ page }) => {
-  await page.clock.install()
+  await ownClock(page)
   await signIn(page)
   await start(page, 'Everyday masa discs')
   await fewer(page, 2)

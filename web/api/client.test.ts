@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { api, Refusal, Unreachable } from './client'
+import { api, isFinal, Refusal, Unreachable } from './client'
 
 const answer = (status: number, body: unknown) =>
   new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
@@ -22,17 +22,16 @@ const sent = vi.fn<typeof fetch>()
 beforeEach(() => {
   sent.mockReset()
   vi.stubGlobal('fetch', sent)
-  vi.stubGlobal('document', { cookie: 'other=1; XSRF-TOKEN=a%2Fb%3D' })
 })
 afterEach(() => vi.unstubAllGlobals())
 
 describe('asking the house', () => {
-  it('sends JSON with the token of the session and gives back what it answers', async () => {
+  it('sends JSON and gives back what it answers', async () => {
     sent.mockResolvedValue(answer(200, { ingredients: [] }))
     expect(await api.catalogue()).toEqual([])
     const [path, options] = sent.mock.calls[0] ?? []
     expect(path).toBe('/api/v1/catalogue')
-    expect(new Headers(options?.headers).get('X-XSRF-TOKEN')).toBe('a/b=')
+    expect(new Headers(options?.headers).get('Accept')).toBe('application/json')
     expect(options?.body).toBeNull()
   })
 
@@ -55,6 +54,29 @@ describe('asking the house', () => {
     expect(failure).toBeInstanceOf(Refusal)
     expect((failure as Refusal).message).toBe('This is too large. Limit: a whole number from 1 to 200.')
     expect((failure as Refusal).status).toBe(422)
+  })
+
+  it('asks a question again that the house was too busy for, and gives up in the end', async () => {
+    vi.useFakeTimers()
+    const busy = { ...refusal, status: 503, title: 'The kitchen is busy.', errors: [] }
+    sent.mockResolvedValueOnce(answer(503, busy)).mockResolvedValueOnce(answer(429, { ...busy, status: 429 }))
+    sent.mockResolvedValueOnce(answer(200, { changes: [] }))
+    const told = api.compare({ style: 'rice-round' }, { style: 'rice-round' })
+    await vi.runAllTimersAsync()
+    expect(await told).toEqual([])
+    sent.mockImplementation(() => Promise.resolve(answer(503, busy)))
+    const given = api.plan({ style: 'rice-round' }).catch((one: unknown) => one)
+    await vi.runAllTimersAsync()
+    expect((await given) as Refusal).toMatchObject({ status: 503 })
+    vi.useRealTimers()
+  })
+
+  it.each([401, 409, 419, 429, 500, 503])('holds an answer of %d for one that may change', status => {
+    expect(isFinal(new Refusal({ ...refusal, status }))).toBe(false)
+  })
+
+  it.each([403, 404, 413, 422])('holds an answer of %d for final', status => {
+    expect(isFinal(new Refusal({ ...refusal, status }))).toBe(true)
   })
 
   it('tells a house that does not answer from one that refuses', async () => {

@@ -1,3 +1,4 @@
+import { houseClock } from '@/bench/houseClock'
 import type {
   BakeQuestion,
   Bakes,
@@ -16,8 +17,9 @@ import type {
   Shaping,
   TurnsQuestion,
   Batch,
+  BatchChange,
   BatchEvent,
-  BatchSummary,
+  BatchPage,
   Blend,
   BlendQuestion,
   BreadVersions,
@@ -58,8 +60,16 @@ export class Refusal extends Error {
   }
 }
 
-/** The server could not be reached; nothing is known about what it did. */
+/** The server could not be reached, or could not do it just now; nothing is known about what it did. */
 export class Unreachable extends Error {}
+
+/**
+ * Whether the server will never take this: it is wrong, or what it changes has gone. Anything else (an ended session, a busy or
+ * broken house) may be sent again as it is.
+ */
+export function isFinal(failure: unknown): boolean {
+  return failure instanceof Refusal && [403, 404, 413, 422].includes(failure.status)
+}
 
 /** What to tell the cook of a failure; one that is neither a refusal nor the house being away is a fault, and thrown on. */
 export function toldBy(failure: unknown): string {
@@ -68,6 +78,8 @@ export function toldBy(failure: unknown): string {
 }
 
 const BASE = '/api/v1'
+const MOST_TRIES = 4
+const BUSY = [429, 503]
 
 async function send<Answer>(
   method: string,
@@ -75,8 +87,9 @@ async function send<Answer>(
   body?: unknown,
   signal?: AbortSignal,
 ): Promise<Answer> {
-  const headers: Record<string, string> = { Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() }
+  const headers: Record<string, string> = { Accept: 'application/json' }
   if (body !== undefined) headers['Content-Type'] = 'application/json'
+  const sentAt = houseClock.steadily
   let response: Response
   try {
     response = await fetch(BASE + path, {
@@ -90,8 +103,26 @@ async function send<Answer>(
     if (signal?.aborted) throw failure
     throw new Unreachable('The house does not answer.')
   }
+  // What the service worker kept of an earlier day tells an old time; it keeps only some of what is read.
+  const time = response.headers.get('House-Time')
+  if (time && (method !== 'GET' || path.includes('/news')))
+    houseClock.heard(Number(time), sentAt, houseClock.steadily)
   if (!response.ok) throw await refusal(response)
   return (response.status === 204 ? null : await response.json()) as Answer
+}
+
+/** Asks a question, which stores nothing: one that the house is too busy for is asked again in a moment. */
+async function ask<Answer>(path: string, body: unknown, signal?: AbortSignal): Promise<Answer> {
+  for (let tries = 1; ; tries++) {
+    try {
+      return await send<Answer>('POST', path, body, signal)
+    } catch (failure) {
+      const isBusy = failure instanceof Refusal && BUSY.includes(failure.status)
+      if (!isBusy || tries >= MOST_TRIES || signal?.aborted) throw failure
+      await new Promise(resolve => setTimeout(resolve, 250 * tries))
+      signal?.throwIfAborted()
+    }
+  }
 }
 
 async function refusal(response: Response): Promise<Error> {
@@ -102,11 +133,6 @@ async function refusal(response: Response): Promise<Error> {
   }
 }
 
-function csrfToken(): string {
-  const found = document.cookie.split('; ').find(cookie => cookie.startsWith('XSRF-TOKEN='))
-  return found ? decodeURIComponent(found.slice('XSRF-TOKEN='.length)) : ''
-}
-
 export const api = {
   session: () => send<Session>('GET', '/session'),
   signIn: (name: string, password: string) => send<Session>('POST', '/session', { name, password }),
@@ -114,27 +140,25 @@ export const api = {
   openKitchen: (kitchen: string, name: string, password: string) =>
     send<Session>('POST', '/kitchens', { kitchen, name, password }),
   kitchen: () => send<Kitchen>('GET', '/kitchen'),
-  plan: (request: PlanRequest, signal?: AbortSignal) => send<Plan>('POST', '/plan', request, signal),
+  plan: (request: PlanRequest, signal?: AbortSignal) => ask<Plan>('/plan', request, signal),
   compare: async (before: PlanRequest, after: PlanRequest, signal?: AbortSignal) =>
-    (await send<{ changes: Change[] }>('POST', '/compare', { before, after }, signal)).changes,
-  swap: (question: SwapQuestion, signal?: AbortSignal) => send<Swap>('POST', '/swap', question, signal),
-  blend: (question: BlendQuestion, signal?: AbortSignal) => send<Blend>('POST', '/blend', question, signal),
+    (await ask<{ changes: Change[] }>('/compare', { before, after }, signal)).changes,
+  swap: (question: SwapQuestion, signal?: AbortSignal) => ask<Swap>('/swap', question, signal),
+  blend: (question: BlendQuestion, signal?: AbortSignal) => ask<Blend>('/blend', question, signal),
   choose: async (question: ChooseQuestion, signal?: AbortSignal) =>
-    (await send<{ breads: ChosenBread[] }>('POST', '/choose', question, signal)).breads,
+    (await ask<{ breads: ChosenBread[] }>('/choose', question, signal)).breads,
   nixtamal: (question: NixtamalQuestion, signal?: AbortSignal) =>
-    send<Nixtamal>('POST', '/nixtamal', question, signal),
-  milling: (question: MillingQuestion, signal?: AbortSignal) =>
-    send<Milling>('POST', '/milling', question, signal),
-  checkLabel: (label: OwnLabel, signal?: AbortSignal) => send<LabelCheck>('POST', '/label', label, signal),
-  shape: (question: ShapeQuestion, signal?: AbortSignal) => send<Shaping>('POST', '/shape', question, signal),
-  bake: (question: BakeQuestion, signal?: AbortSignal) => send<Bakes>('POST', '/bake', question, signal),
-  turns: (question: TurnsQuestion, signal?: AbortSignal) =>
-    send<FoundTurns>('POST', '/turns', question, signal),
-  loads: (question: LoadsQuestion, signal?: AbortSignal) => send<Loads>('POST', '/loads', question, signal),
+    ask<Nixtamal>('/nixtamal', question, signal),
+  milling: (question: MillingQuestion, signal?: AbortSignal) => ask<Milling>('/milling', question, signal),
+  checkLabel: (label: OwnLabel, signal?: AbortSignal) => ask<LabelCheck>('/label', label, signal),
+  shape: (question: ShapeQuestion, signal?: AbortSignal) => ask<Shaping>('/shape', question, signal),
+  bake: (question: BakeQuestion, signal?: AbortSignal) => ask<Bakes>('/bake', question, signal),
+  turns: (question: TurnsQuestion, signal?: AbortSignal) => ask<FoundTurns>('/turns', question, signal),
+  loads: (question: LoadsQuestion, signal?: AbortSignal) => ask<Loads>('/loads', question, signal),
   calibrate: (question: CalibrateQuestion, signal?: AbortSignal) =>
-    send<Calibration>('POST', '/calibrate', question, signal),
+    ask<Calibration>('/calibrate', question, signal),
   practice: (question: PracticeQuestion, signal?: AbortSignal) =>
-    send<Practice>('POST', '/practice', question, signal),
+    ask<Practice>('/practice', question, signal),
   catalogue: async () => (await send<{ ingredients: Ingredient[] }>('GET', '/catalogue')).ingredients,
   keepLot: (id: string, lot: LotChange) => send<Lot>('PUT', `/lots/${id}`, lot),
   keepGear: (id: string, gear: GearChange) => send<Gear>('PUT', `/gear/${id}`, gear),
@@ -145,19 +169,21 @@ export const api = {
   newBread: (id: string, name: string, request: PlanRequest) =>
     send<BreadVersions>('POST', '/breads', { id, name, request }),
   renameBread: (id: string, name: string) => send<BreadVersions>('PATCH', `/breads/${id}`, { name }),
-  saveRevision: (id: string, after: number, request: PlanRequest) =>
-    send<BreadVersions>('POST', `/breads/${id}/revisions`, { after, request }),
-  batches: async () => (await send<{ batches: BatchSummary[] }>('GET', '/batches')).batches,
+  saveRevision: (bread: string, after: number, request: PlanRequest, id: string) =>
+    send<BreadVersions>('POST', `/breads/${bread}/revisions`, { after, request, id }),
+  batches: (after?: string) =>
+    send<BatchPage>('GET', after === undefined ? '/batches' : `/batches?after=${encodeURIComponent(after)}`),
   startBatch: (id: string, bread: string, at: string) => send<Batch>('POST', '/batches', { id, bread, at }),
   batch: (id: string) => send<Batch>('GET', `/batches/${id}`),
-  /** The batch where something happened that the asker does not know of; null where nothing did. */
+  /** What changed since, or the whole batch where its plan did; null where nothing happened. */
   news: (id: string, seen: string) =>
-    send<Batch | null>('GET', `/batches/${id}/news?seen=${encodeURIComponent(seen)}`),
+    send<Batch | BatchChange | null>('GET', `/batches/${id}/news?seen=${encodeURIComponent(seen)}`),
   day: (hands: number) =>
     send<Day>('GET', `/day?hands=${hands}&offset_minutes=${-new Date().getTimezoneOffset()}`),
-  replan: (id: string, version: number, request: PlanRequest) =>
-    send<Batch>('PATCH', `/batches/${id}`, { version, request }),
-  record: (id: string, events: BatchEvent[]) => send<Batch>('POST', `/batches/${id}/events`, { events }),
-  judge: (id: string, version: number, verdict: Verdict) =>
-    send<Batch>('PUT', `/batches/${id}/verdict`, { version, verdict }),
+  replan: (batch: string, version: number, request: PlanRequest, id: string) =>
+    send<Batch>('PATCH', `/batches/${batch}`, { version, request, id }),
+  record: (id: string, events: BatchEvent[]) =>
+    send<BatchChange>('POST', `/batches/${id}/events`, { events }),
+  judge: (batch: string, version: number, verdict: Verdict, id: string) =>
+    send<Batch>('PUT', `/batches/${batch}/verdict`, { version, verdict, id }),
 }

@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { onMounted, ref, shallowRef, watch } from 'vue'
 import { api, toldBy } from '@/api/client'
 import type { Clash, Day } from '@/api/types'
+import { uuid } from '@/api/uuid'
 import DayLanes from '@/pictures/DayLanes.vue'
 import { fromLocal, toLocal } from '@/stages/choose/serving'
 import Choice from '@/ui/Choice.vue'
@@ -37,7 +38,7 @@ async function move(to: Clash['moves'][number]) {
     const serve_at = fromLocal(toLocal(new Date(to.ready_at)))
     const request = { ...batch.request, ...(serve_at ? { serve_at } : {}) }
     delete request.begin_at
-    await api.replan(batch.id, batch.version, request)
+    await api.replan(batch.id, batch.version, request, uuid())
   } catch (failure) {
     trouble.value = toldBy(failure)
   }

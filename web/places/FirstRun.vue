@@ -16,7 +16,7 @@ const trouble = ref('')
 async function open() {
   trouble.value = ''
   try {
-    await house.enter(api.openKitchen(kitchen.value, name.value, password.value))
+    await house.enter(() => api.openKitchen(kitchen.value, name.value, password.value))
     await router.push('/')
   } catch (failure) {
     trouble.value = failure instanceof Refusal ? failure.message : 'The house does not answer. Is it running?'

@@ -1,18 +1,14 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
-import { api } from '@/api/client'
-import type { BatchSummary } from '@/api/types'
+import { ElButton } from 'element-plus'
+import { computed } from 'vue'
 import WaterOverTime from '@/pictures/WaterOverTime.vue'
 import { useUnits } from '@/ui/units'
 import { byBread, day, inShort, isGood } from './batches'
+import { useBatches } from './useBatches'
 
 const units = useUnits()
-const batches = ref<BatchSummary[] | null>(null)
-const breads = computed(() => byBread(batches.value?.filter(batch => batch.finished_at) ?? []))
-
-onMounted(async () => {
-  batches.value = await api.batches()
-})
+const { batches, done, next, loading, more } = useBatches()
+const breads = computed(() => byBread(done.value))
 </script>
 
 <template>
@@ -48,6 +44,7 @@ onMounted(async () => {
         </li>
       </ul>
     </section>
+    <ElButton v-if="next" :loading="loading" @click="more">Show older batches</ElButton>
   </div>
 </template>
 

@@ -1,9 +1,6 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
-import { useRouter } from 'vue-router'
-import { api } from '@/api/client'
+import { ElButton } from 'element-plus'
 import type { BatchSummary } from '@/api/types'
-import { uuid } from '@/api/uuid'
 import { useHouse } from '@/house'
 import { STAGE_NAMES } from '@/stages/course'
 import { timeOfDay } from '@/ui/timeOfDay'
@@ -11,22 +8,13 @@ import { useUnits } from '@/ui/units'
 import BreadCard from './BreadCard.vue'
 import DayPanel from './DayPanel.vue'
 import { day, inShort, isGood } from './batches'
+import { useBatches } from './useBatches'
+import { useStart } from './useStart'
 
 const house = useHouse()
-const router = useRouter()
 const units = useUnits()
-const batches = ref<BatchSummary[] | null>(null)
-const open = computed(() => batches.value?.filter(batch => !batch.finished_at) ?? [])
-const done = computed(() => batches.value?.filter(batch => batch.finished_at) ?? [])
-
-onMounted(async () => {
-  batches.value = await api.batches()
-})
-
-async function start(bread: string) {
-  const batch = await api.startBatch(uuid(), bread, new Date().toISOString())
-  await router.push({ name: 'batch', params: { id: batch.id, stage: 'choose' } })
-}
+const { batches, open, done, next, loading, more } = useBatches()
+const { start } = useStart()
 
 function latest(bread: string): BatchSummary | undefined {
   return done.value.find(batch => batch.bread.id === bread)
@@ -70,6 +58,9 @@ function latest(bread: string): BatchSummary | undefined {
       <h2 id="lately">Lately</h2>
       <p v-if="batches && !done.length" class="soft">
         No batch is finished yet. Start a bread above; what came out stands here tomorrow.
+      </p>
+      <p v-if="batches && next && open.length === batches.length">
+        <ElButton :loading="loading" @click="more">Show more batches</ElButton>
       </p>
       <ul class="today-done">
         <li v-for="batch in done.slice(0, 5)" :key="batch.id">

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { houseClock } from '@/bench/houseClock'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { useBatch } from './batch'
+import { clockWords } from './clockWords'
 import { unsentWords } from './unsent'
 
 /** What stands between the cook and the house: things unsent, things refused. */
@@ -15,6 +17,8 @@ const late = computed(() => {
     ? `As things stand it is served at ${timeOfDay(line.ready_at)}, ${minutes} min after ${timeOfDay(line.planned_at)}.`
     : ''
 })
+/** A tablet that is a little off is nobody's business: the house's time is what counts. */
+const clockOff = computed(() => clockWords(houseClock.off.value))
 const unsent = computed(() => (store.unsent === 1 ? 'One entry is' : `${store.unsent} entries are`))
 </script>
 
@@ -28,6 +32,7 @@ const unsent = computed(() => (store.unsent === 1 ? 'One entry is' : `${store.un
     }}
   </p>
   <p v-if="late" class="notice" role="status">{{ late }}</p>
+  <p v-if="clockOff" class="notice" role="status">{{ clockOff }}</p>
   <p v-if="store.trouble" class="notice is-harm" role="alert">
     {{ store.trouble }}
     <button type="button" class="quiet-button" @click="store.trouble = ''">Close</button>

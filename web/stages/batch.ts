@@ -1,12 +1,21 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { api, Refusal, Unreachable } from '@/api/client'
-import type { Batch, BatchEvent, EventKind, Plan, PlanRequest, Verdict } from '@/api/types'
+import { api, isFinal, Refusal, toldBy, Unreachable } from '@/api/client'
+import type { Batch, BatchChange, BatchEvent, EventKind, Plan, PlanRequest, Verdict } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { EventQueue } from '@/bench/eventQueue'
 import { follow } from '@/bench/follow'
-import { keepHeard, lastHeard } from '@/bench/shelf'
+import { houseClock } from '@/bench/houseClock'
+import {
+  dropVerdict,
+  keepHeard,
+  keepVerdict,
+  lastHeard,
+  pendingVerdict,
+  type PendingVerdict,
+} from '@/bench/shelf'
 import { Drafts } from './drafts'
+import { rebase } from './rebase'
 
 type Fields = Omit<BatchEvent, 'id' | 'kind' | 'at'>
 
@@ -20,15 +29,20 @@ export const useBatch = defineStore('batch', () => {
   /** What the cook has changed and the server has not taken yet. */
   const wanted = shallowRef<PlanRequest | null>(null)
   const queue = shallowRef<EventQueue | null>(null)
+  /** A verdict that the server has not taken yet. */
+  const judged = shallowRef<PendingVerdict | null>(null)
   const away = ref(false)
   const trouble = ref('')
   const waiting = computed(() => queue.value?.waiting.value ?? [])
   const unsent = computed(() => waiting.value.length)
   /** What the server said, with what was done since put on top: the page never waits for it. */
-  const batch = computed<Batch | null>(() =>
-    heard.value && unsent.value
-      ? { ...heard.value, state: follow(heard.value.state, waiting.value) }
-      : heard.value,
+  const batch = computed<Batch | null>(
+    () =>
+      heard.value && {
+        ...heard.value,
+        ...(unsent.value ? { state: follow(heard.value.state, waiting.value) } : {}),
+        ...(judged.value ? { verdict: judged.value.verdict } : {}),
+      },
   )
   const plan = computed(() => preview.value ?? heard.value?.plan ?? null)
   const request = computed(() => wanted.value ?? heard.value?.request ?? null)
@@ -37,16 +51,20 @@ export const useBatch = defineStore('batch', () => {
   let keeping: Promise<void> | null = null
   let settling: ReturnType<typeof setTimeout> | undefined
   let retrying: ReturnType<typeof setTimeout> | undefined
+  /** What a wish is sent by: the same wish sent again, after an answer that was lost, is granted once. */
+  let sending: { wanted: PlanRequest; id: string } | null = null
 
   async function open(id: string) {
     heard.value = null
+    judged.value = null
     preview.value = null
     wanted.value = null
     trouble.value = ''
     queue.value = await EventQueue.of(id)
+    judged.value = (await pendingVerdict(id)) ?? null
     const answer = await fetched(id)
     take(answer)
-    wanted.value = drafts.of(id, answer.version)
+    wanted.value = drafts.of(id, answer.version, answer.request)
     await keep()
     await flush()
   }
@@ -66,7 +84,7 @@ export const useBatch = defineStore('batch', () => {
   /** Writes down what happened, on this device first; a changed plan goes ahead of what was done by it. */
   async function record(kind: EventKind, fields: Fields = {}) {
     if (!heard.value || !queue.value) return
-    await queue.value.add({ id: uuid(), kind, at: new Date().toISOString(), ...fields })
+    await queue.value.add({ id: uuid(), kind, at: houseClock.moment(), ...fields })
     await keep()
     await flush()
   }
@@ -82,17 +100,19 @@ export const useBatch = defineStore('batch', () => {
   function change(next: PlanRequest) {
     if (!heard.value) return
     wanted.value = next
-    drafts.keep(heard.value.id, heard.value.version, next)
+    drafts.keep(heard.value.id, heard.value.version, next, heard.value.request)
     void show(next)
     clearTimeout(settling)
     settling = setTimeout(() => void keep(), SETTLE_MILLISECONDS)
   }
 
+  /** Writes the verdict down on this device first; the server has it as soon as it answers. */
   async function judge(verdict: Verdict) {
+    if (!heard.value) return
+    judged.value = { batch: heard.value.id, id: uuid(), verdict }
+    await keepVerdict(judged.value)
     await keep()
-    await attempt(async () => {
-      if (heard.value) take(await api.judge(heard.value.id, heard.value.version, verdict))
-    })
+    await flush()
   }
 
   async function show(next: PlanRequest) {
@@ -115,21 +135,55 @@ export const useBatch = defineStore('batch', () => {
     keeping = null
   }
 
-  async function handOver(sending: PlanRequest) {
+  async function handOver(wish: PlanRequest) {
     const current = heard.value
     if (!current) return
+    if (sending?.wanted !== wish) sending = { wanted: wish, id: uuid() }
     try {
-      const answer = await api.replan(current.id, current.version, sending)
-      if (wanted.value === sending) settle(current.id)
+      const answer = await api.replan(current.id, current.version, wish, sending.id)
+      if (wanted.value === wish) settle(current.id)
       take(answer)
     } catch (failure) {
-      if (failure instanceof Unreachable) return
-      if (!(failure instanceof Refusal)) throw failure
-      // Refused or overtaken: show what the server has, and why.
+      await refused(failure, current, wish)
+    }
+  }
+
+  /** What the server will never take is shown and let go; anything else stays on this device and is sent again. */
+  async function refused(failure: unknown, current: Batch, wish: PlanRequest) {
+    if (failure instanceof Unreachable) {
+      away.value = true
+      tryAgain()
+      return
+    }
+    if (!(failure instanceof Refusal)) throw failure
+    if (failure.status === 409) return overtaken(current, wish)
+    if (isFinal(failure)) {
       settle(current.id)
       trouble.value = failure.message
       await attempt(async () => take(await api.batch(current.id)))
+      return
     }
+    trouble.value = `Not kept by the house yet (${failure.message}) Your change stays on this device and is sent again.`
+    tryAgain()
+  }
+
+  /** Another cook was quicker: this one's change goes on top of theirs. */
+  async function overtaken(before: Batch, wish: PlanRequest) {
+    await attempt(async () => {
+      const theirs = await api.batch(before.id)
+      if (wanted.value === wish) {
+        wanted.value = rebase(before.request, wish, theirs.request)
+        drafts.keep(theirs.id, theirs.version, wanted.value, theirs.request)
+      }
+      take(theirs)
+      trouble.value = 'Another cook changed this batch meanwhile; your change was put on top of theirs.'
+      tryAgain()
+    })
+  }
+
+  function tryAgain() {
+    clearTimeout(retrying)
+    retrying = setTimeout(() => void keep().then(flush), RETRY_MILLISECONDS)
   }
 
   function settle(id: string) {
@@ -154,8 +208,31 @@ export const useBatch = defineStore('batch', () => {
         },
       ),
     )
-    clearTimeout(retrying)
-    if (own.waiting.value.length) retrying = setTimeout(() => void keep().then(flush), RETRY_MILLISECONDS)
+    await handOverVerdict()
+    if (own.waiting.value.length || wanted.value || judged.value) tryAgain()
+  }
+
+  /** After everything that happened before it. */
+  async function handOverVerdict() {
+    const pending = judged.value
+    const current = heard.value
+    if (!pending || !current || unsent.value || wanted.value) return
+    try {
+      take(await api.judge(pending.batch, current.version, pending.verdict, pending.id))
+    } catch (failure) {
+      if (failure instanceof Refusal && failure.status === 409) {
+        await attempt(async () => take(await api.batch(current.id)))
+        return
+      }
+      if (!isFinal(failure)) {
+        if (!(failure instanceof Refusal || failure instanceof Unreachable)) throw failure
+        away.value = away.value || failure instanceof Unreachable
+        return
+      }
+      trouble.value = `The verdict was not taken down: ${toldBy(failure)}`
+    }
+    judged.value = null
+    await dropVerdict(pending.batch)
   }
 
   /** Asks whether another tablet went on; not while the page is hidden or has something to say itself. */
@@ -168,9 +245,16 @@ export const useBatch = defineStore('batch', () => {
     })
   }
 
-  function take(answer: Batch) {
-    heard.value = answer
-    void keepHeard(answer)
+  /** The whole batch, or what an entry changed of it; where the plan is another than this page has, the whole is asked for. */
+  function take(answer: Batch | BatchChange) {
+    const before = heard.value
+    if ('plan' in answer) heard.value = answer
+    else if (before?.id !== answer.id) return
+    else {
+      heard.value = { ...before, state: answer.state, event_count: answer.event_count }
+      if (before.version !== answer.version) void attempt(async () => take(await api.batch(answer.id)))
+    }
+    void keepHeard(heard.value)
     if (!wanted.value) preview.value = null
   }
 
@@ -193,6 +277,7 @@ export const useBatch = defineStore('batch', () => {
     request,
     waiting,
     unsent,
+    judged,
     away,
     trouble,
     open,

@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, defineAsyncComponent, onMounted, ref, watch, type Component } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
-import { api } from '@/api/client'
+import { useRoute } from 'vue-router'
 import type { PlanRequest } from '@/api/types'
-import { uuid } from '@/api/uuid'
 import { useHouse } from '@/house'
 import BindingBar from '@/pictures/BindingBar.vue'
 import LedgerBars from '@/pictures/LedgerBars.vue'
 import Warnings from '@/stages/Warnings.vue'
 import Choice from '@/ui/Choice.vue'
 import WheatMark from '@/ui/WheatMark.vue'
+import { useStart } from '../useStart'
 import FormulaLines from './FormulaLines.vue'
 import FormulaNumbers from './FormulaNumbers.vue'
 import { useFormula } from './useFormula'
@@ -27,7 +26,7 @@ const PANELS = {
 type Panel = keyof typeof PANELS
 
 const route = useRoute()
-const router = useRouter()
+const starting = useStart()
 const house = useHouse()
 const formula = useFormula()
 const { bread, request, plan } = formula
@@ -51,9 +50,7 @@ function swap(ingredient: string) {
 }
 
 async function start() {
-  if (!bread.value) return
-  const batch = await api.startBatch(uuid(), bread.value.id, new Date().toISOString())
-  await router.push({ name: 'batch', params: { id: batch.id, stage: 'choose' } })
+  if (bread.value) await starting.start(bread.value.id)
 }
 
 function change(next: PlanRequest) {

@@ -2,6 +2,8 @@ import { computed, ref, shallowRef } from 'vue'
 import { useAsking } from '@/api/asking'
 import { api, Refusal, toldBy } from '@/api/client'
 import type { BreadVersions, PlanRequest, Revision } from '@/api/types'
+import { uuid } from '@/api/uuid'
+import { own } from '@/bench/person'
 import { useHouse } from '@/house'
 import { withBags, withOwn } from './formula'
 
@@ -20,6 +22,7 @@ export function useFormula() {
   const trouble = ref('')
   const steps = shallowRef<PlanRequest[]>([])
   const planning = useAsking(api.plan)
+  let sending: { wanted: PlanRequest; id: string } | null = null
   const newest = computed<Revision | undefined>(() => bread.value?.revisions[0])
   const isChanged = computed(() => JSON.stringify(request.value) !== JSON.stringify(newest.value?.request))
 
@@ -50,7 +53,9 @@ export function useFormula() {
     const [of, from, wanted] = [bread.value, newest.value, request.value]
     if (!of || !from || !wanted) return
     try {
-      bread.value = await api.saveRevision(of.id, from.number, wanted)
+      // One identifier for one wish: sent again after a lost answer it is kept once.
+      if (sending?.wanted !== wanted) sending = { wanted, id: uuid() }
+      bread.value = await api.saveRevision(of.id, from.number, wanted, sending.id)
       localStorage.removeItem(keyOf(of.id))
       trouble.value = ''
       await house.refresh()
@@ -89,7 +94,7 @@ export function useFormula() {
 }
 
 function keyOf(id: string): string {
-  return `mill.formula.${id}`
+  return own(`formula.${id}`)
 }
 
 function drafted(id: string): Draft | null {

@@ -5,6 +5,7 @@ import { api, toldBy } from '@/api/client'
 import { useAsking } from '@/api/asking'
 import type { CalibrateQuestion, Gear, HeatTest } from '@/api/types'
 import { uuid } from '@/api/uuid'
+import { houseClock } from '@/bench/houseClock'
 import { watchHeat } from '@/devices/thermometer'
 import { ThermometerStandIn } from '@/devices/thermometerStandIn'
 import WarmUpPicture from '@/pictures/WarmUpPicture.vue'
@@ -68,7 +69,7 @@ async function keep() {
     await api.keepCalibration(id, {
       gear: gear.id,
       setting: setting.value.trim(),
-      taken_at: new Date().toISOString(),
+      taken_at: houseClock.moment(),
       question: question.value,
     })
     emit('kept')

@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
+import { houseClock } from '@/bench/houseClock'
 import { withPieces } from '@/places/breads/size'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { fromLocal, toLocal } from './serving'
@@ -12,7 +13,8 @@ const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const local = computed(() => (request.serve_at ? toLocal(new Date(request.serve_at)) : ''))
 const fit = computed(() => (plan.line.fit && !plan.line.fit.fits ? plan.line.fit : null))
 const late = computed(
-  () => !fit.value && plan.line.starts_at !== null && Date.parse(plan.line.starts_at) < Date.now() - 60_000,
+  () =>
+    !fit.value && plan.line.starts_at !== null && Date.parse(plan.line.starts_at) < houseClock.now() - 60_000,
 )
 
 function serve(text: string) {
@@ -22,7 +24,7 @@ function serve(text: string) {
 
 /** Nothing can begin before now, so that the plan can say whether it still fits. */
 function fromNow(): { begin_at?: string } {
-  const begin_at = fromLocal(toLocal(new Date()))
+  const begin_at = fromLocal(toLocal(new Date(houseClock.now())))
   return begin_at ? { begin_at } : {}
 }
 

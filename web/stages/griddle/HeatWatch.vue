@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
+import { houseClock } from '@/bench/houseClock'
 import { GriddleStandIn } from '@/devices/griddleStandIn'
 import type { LineDevice } from '@/devices/lines'
 import { canConnect, connect } from '@/devices/serialPort'
@@ -20,7 +21,7 @@ const following = ref(true)
 const follower = new Follower()
 const planned = computed(() => plan.griddle.surface_celsius.value)
 const { device, celsius, use, leave } = useHeat(parseHeatLine, shown => {
-  const wanted = follower.take(shown, planned.value, Date.now())
+  const wanted = follower.take(shown, planned.value, houseClock.now())
   if (wanted !== null && following.value) follow(wanted)
 })
 

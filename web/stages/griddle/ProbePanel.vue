@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Griddle, Plan } from '@/api/types'
+import { houseClock } from '@/bench/houseClock'
 import type { LineDevice } from '@/devices/lines'
 import { middleAfter, ProbeStandIn } from '@/devices/probeStandIn'
 import { canConnect, connect } from '@/devices/serialPort'
@@ -22,7 +23,7 @@ function standIn(): LineDevice {
   return new ProbeStandIn(() =>
     piece.value
       ? middleAfter(
-          (Date.now() - Date.parse(piece.value.laid_at)) / 1000,
+          (houseClock.now() - Date.parse(piece.value.laid_at)) / 1000,
           plan.griddle.done_celsius ?? 94,
           plan.griddle.lift.at_seconds * 1.1,
         )

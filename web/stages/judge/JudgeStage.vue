@@ -40,7 +40,7 @@ watch([() => verdict.pieces_second, () => verdict.pieces_lost], () => {
 async function save() {
   if (!whole.value) return
   await store.judge(whole.value)
-  saved.value = !store.trouble
+  saved.value = !store.trouble && !store.judged
 }
 </script>
 
