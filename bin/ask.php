@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\JsonText;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Plan\Desk;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\Question;
 use StoneMill\Plan\Reference;
+use StoneMill\StoneMillException;
 
 require dirname(__DIR__).'/core/autoload.php';
 
@@ -22,11 +24,8 @@ function document(string $file): mixed
     if ($text === false) {
         throw InvalidInput::at('(file)', 'This file cannot be read.', $file, 'a readable JSON file');
     }
-    try {
-        return json_decode($text, true, 64, JSON_THROW_ON_ERROR);
-    } catch (JsonException $failure) {
-        throw InvalidInput::at('(document)', 'This is not JSON: '.$failure->getMessage().'.', $text, 'a JSON document');
-    }
+
+    return JsonText::decoded($text);
 }
 
 try {
@@ -34,7 +33,7 @@ try {
     $reference = Reference::shipped();
     $desk = new Desk($reference, new Planner($reference, new ModelTurnPlanner));
     fwrite(STDOUT, json_encode($desk->answer($question, document($argv[2] ?? '')), JSON_LOOK)."\n");
-} catch (InvalidInput $refusal) {
-    fwrite(STDERR, json_encode($refusal->toProblem(), JSON_LOOK)."\n");
+} catch (StoneMillException $refusal) {
+    fwrite(STDERR, json_encode(InvalidInput::byRule($refusal, '(document)')->toProblem(), JSON_LOOK)."\n");
     exit(BAD_INPUT);
 }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 use App\Http\Middleware\KnownHostOnly;
 use App\Http\Middleware\SameOriginOnly;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\TellTime;
 use App\Problems\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -23,7 +26,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         // The application is same-origin only, and the package behind this class is not to be had here.
         $middleware->remove(HandleCors::class);
-        $middleware->prepend([SecurityHeaders::class, KnownHostOnly::class, SameOriginOnly::class]);
+        $middleware->prepend([SecurityHeaders::class, TellTime::class, KnownHostOnly::class, SameOriginOnly::class]);
+        // Writes are known to be the application's own by where they come from (SameOriginOnly), so that nobody who has not signed
+        // in needs a session; and no page is made on the server that could show errors.
+        $middleware->web(remove: [ValidateCsrfToken::class, ShareErrorsFromSession::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(static fn (Exceptions $exceptions) => Problems::register($exceptions))

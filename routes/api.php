@@ -26,6 +26,7 @@ use App\Http\Controllers\ShowSessionController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SignOutController;
 use App\Http\Controllers\StartBatchController;
+use App\Http\Middleware\OwnShareOnly;
 use Illuminate\Support\Facades\Route;
 use StoneMill\Plan\Question;
 
@@ -36,25 +37,28 @@ Route::post('kitchens', OpenKitchenController::class);
 
 Route::middleware('auth')->group(static function (): void {
     Route::get('ping', PingController::class);
-    foreach (Question::cases() as $question) {
-        Route::post($question->value, AskController::class);
-    }
+    // What has to be worked out: nobody gets more than a share of the house for it.
+    Route::middleware(OwnShareOnly::class)->group(static function (): void {
+        foreach (Question::cases() as $question) {
+            Route::post($question->value, AskController::class);
+        }
+        Route::post('breads', NewBreadController::class);
+        Route::post('breads/{bread}/revisions', SaveRevisionController::class);
+        Route::post('batches', StartBatchController::class);
+        Route::patch('batches/{batch}', ReplanBatchController::class);
+    });
     Route::get('catalogue', ShowCatalogueController::class);
     Route::get('kitchen', ShowKitchenController::class);
     Route::put('lots/{lot}', KeepLotController::class);
     Route::put('gear/{gear}', KeepGearController::class);
     Route::put('calibrations/{calibration}', KeepCalibrationController::class);
     Route::put('ingredients/{ingredient}', KeepOwnIngredientController::class);
-    Route::post('breads', NewBreadController::class);
     Route::get('breads/{bread}', ShowBreadController::class);
     Route::patch('breads/{bread}', RenameBreadController::class);
-    Route::post('breads/{bread}/revisions', SaveRevisionController::class);
     Route::get('batches', ListBatchesController::class);
-    Route::post('batches', StartBatchController::class);
     Route::get('batches/{batch}', ShowBatchController::class);
     Route::get('batches/{batch}/news', ShowNewsController::class);
     Route::get('day', ShowDayController::class);
-    Route::patch('batches/{batch}', ReplanBatchController::class);
     Route::post('batches/{batch}/events', RecordEventsController::class);
     Route::put('batches/{batch}/verdict', JudgeBatchController::class);
 });

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Actions\OpenKitchen;
+use App\Actions\NewBread;
+use App\Models\Kitchen;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -37,7 +38,9 @@ abstract class TestCase extends FrameworkTestCase
     /** A cook of another kitchen in the same house, signed in from here on. */
     protected function otherCook(): User
     {
-        $other = app(OpenKitchen::class)('Next door', 'neighbour', 'long enough here');
+        $kitchen = Kitchen::query()->create(['name' => 'Next door']);
+        app(NewBread::class)($kitchen, self::uuid(), 'Their rounds', ['style' => 'rice-round']);
+        $other = User::query()->create(['kitchen_id' => $kitchen->id, 'name' => 'neighbour', 'password' => 'long enough here']);
         $this->actingAs($other);
 
         return $other;

@@ -17,18 +17,24 @@ use StoneMill\Record\Verdict as CoreVerdict;
 /** Writes down what came out of a batch, which ends it; a later look can mend the words. */
 final class JudgeBatch
 {
-    /** @param array<mixed>|null $given */
-    public function __invoke(int $batchId, int $version, ?array $given): Batch
+    /**
+     * @param array<mixed>|null $given
+     * @param string|null $changeId the client's own: the same verdict sent again is given once
+     */
+    public function __invoke(int $batchId, int $version, ?array $given, ?string $changeId = null): Batch
     {
-        return DB::transaction(static function () use ($batchId, $version, $given): Batch {
-            $batch = Batch::query()->with(['events', 'verdict', 'revision.formula'])->findOrFail($batchId);
-            if ($batch->version !== $version) {
-                throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), ['verdict' => $given]);
+        return DB::transaction(static function () use ($batchId, $version, $given, $changeId): Batch {
+            $batch = Batch::query()->with(['verdict', 'revision.formula'])->findOrFail($batchId);
+            if ($changeId !== null && $batch->verdict?->change_id === $changeId) {
+                return $batch;
             }
             $findings = new Findings;
             $verdict = CoreVerdict::read(Node::root(['verdict' => $given], $findings)->at('verdict'), $batch->state()->portions()->count);
             $findings->refuseIfAny();
-            Verdict::query()->updateOrCreate(['batch_id' => $batch->id], $verdict->toArray());
+            if ($batch->version !== $version) {
+                throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), ['verdict' => $given]);
+            }
+            Verdict::query()->updateOrCreate(['batch_id' => $batch->id], [...$verdict->toArray(), 'change_id' => $changeId]);
             $batch->update(['version' => $version + 1, 'finished_at' => $batch->finished_at ?? new DateTimeImmutable]);
 
             return $batch->load('verdict');

@@ -77,7 +77,7 @@ final readonly class KeepLot
             'emptied_on' => $body->at('emptied_on')->optionalDay(),
             'price_per_kilogram' => $body->at('price_per_kg')->optionalNumber(0, Limits::MOST_PRICE, 'a kg'),
             'bought_grams' => $body->at('grams')->optionalNumber(0, self::MOST_GRAMS, 'g'),
-            'notes' => $body->at('notes')->optionalText(2000),
+            'notes' => $body->at('notes')->optionalProse(2000),
         ];
     }
 }

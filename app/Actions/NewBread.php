@@ -28,6 +28,11 @@ final readonly class NewBread
         $document = $read->style->completed($request);
 
         return DB::transaction(static function () use ($kitchen, $uuid, $name, $document, $read): Formula {
+            // Whoever sent the same a moment before has made it: then this is that bread.
+            $known = Formula::query()->where('uuid', $uuid)->first();
+            if ($known !== null) {
+                return $known;
+            }
             $formula = Formula::query()->create(['uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'name' => $name, 'style' => $read->style->id]);
             FormulaRevision::query()->create(['formula_id' => $formula->id, 'number' => 1, 'document' => $document]);
 

@@ -20,9 +20,13 @@ final readonly class OpenKitchen
     {
     }
 
-    public function __invoke(string $kitchenName, string $userName, string $password): User
+    /** @return User|null null where there is a kitchen already: of many who ask at once, one opens it */
+    public function __invoke(string $kitchenName, string $userName, string $password): ?User
     {
-        return DB::transaction(function () use ($kitchenName, $userName, $password): User {
+        return DB::transaction(function () use ($kitchenName, $userName, $password): ?User {
+            if (Kitchen::query()->exists()) {
+                return null;
+            }
             $kitchen = Kitchen::query()->create(['name' => $kitchenName]);
             foreach (self::STARTERS as $style) {
                 $this->bread($kitchen, $this->reference->styles->style($style));

@@ -13,6 +13,7 @@ use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Record\BatchEvent as CoreEvent;
 use StoneMill\Record\BatchState;
+use StoneMill\Record\EventKind;
 use StoneMill\Record\Moment;
 
 /** Appends what happened to a batch's log: all of it or none of it, and each event once however often it is sent. */
@@ -28,39 +29,62 @@ final class RecordEvents
         $findings->refuseIfAny();
 
         return DB::transaction(static function () use ($batchId, $user, $events, $findings): Batch {
-            $batch = Batch::query()->with(['events', 'verdict', 'revision.formula'])->findOrFail($batchId);
-            $state = $batch->state();
-            $known = array_flip($batch->events->pluck('uuid')->all());
-            $rows = [];
-            foreach ($events as [$node, $event]) {
-                if (isset($known[$event->id])) {
-                    continue;
-                }
-                $known[$event->id] = true;
-                $state = self::checked($state, $event, $node);
-                $rows[] = $event;
-            }
+            $batch = Batch::query()->findOrFail($batchId);
+            $new = self::unheard($batch, $events);
+            $state = array_reduce($new, self::checked(...), self::before($batch, $new));
             $findings->refuseIfAny();
-            self::append($batch, $user, $rows);
+            self::append($batch, $user, $state, array_column($new, 1));
 
-            return $batch->load('events');
+            return $batch;
         });
     }
 
-    private static function checked(BatchState $state, CoreEvent $event, Node $node): BatchState
+    /**
+     * @param list<array{Node, CoreEvent}> $events
+     * @return list<array{Node, CoreEvent}> those that the log does not have, each once
+     */
+    private static function unheard(Batch $batch, array $events): array
     {
+        $ids = array_map(static fn (array $one): string => $one[1]->id, $events);
+        $known = array_flip(BatchEvent::query()->where('batch_id', $batch->id)->whereIn('uuid', $ids)->pluck('uuid')->all());
+        $new = [];
+        foreach ($events as $one) {
+            if (! isset($known[$one[1]->id])) {
+                $new[$one[1]->id] ??= $one;
+            }
+        }
+
+        return array_values($new);
+    }
+
+    /** @param list<array{Node, CoreEvent}> $new */
+    private static function before(Batch $batch, array $new): BatchState
+    {
+        $undoes = array_filter($new, static fn (array $one): bool => $one[1]->kind === EventKind::Undone) !== [];
+
+        return $undoes ? $batch->stateFromLog() : $batch->state();
+    }
+
+    /** @param array{Node, CoreEvent} $one */
+    private static function checked(BatchState $state, array $one): BatchState
+    {
+        [$node, $event] = $one;
         $state->check($event, $node);
 
         return $state->with($event);
     }
 
     /** @param list<CoreEvent> $events */
-    private static function append(Batch $batch, User $user, array $events): void
+    private static function append(Batch $batch, User $user, BatchState $state, array $events): void
     {
+        if ($events === []) {
+            return;
+        }
         $now = Moment::format(new DateTimeImmutable);
         BatchEvent::query()->insert(array_map(
             static fn (CoreEvent $event): array => [...BatchEvent::columns($event), 'batch_id' => $batch->id, 'user_id' => $user->id, 'recorded_at' => $now],
             $events,
         ));
+        $batch->update([...Batch::columns($state, $batch->plan), 'event_count' => $batch->event_count + count($events)]);
     }
 }

@@ -22,20 +22,27 @@ final readonly class ReplanBatch
     {
     }
 
-    /** @param array<string, mixed> $request */
-    public function __invoke(int $batchId, int $version, array $request): Batch
+    /**
+     * @param array<string, mixed> $request
+     * @param string|null $changeId the client's own: the same change sent again is made once
+     */
+    public function __invoke(int $batchId, int $version, array $request, ?string $changeId = null): Batch
     {
         $plan = $this->planner->plan(PlanRequest::read($request, $this->reference))->toArray();
 
-        return DB::transaction(static function () use ($batchId, $version, $request, $plan): Batch {
-            $batch = Batch::query()->with(['events', 'verdict', 'revision.formula'])->findOrFail($batchId);
+        return DB::transaction(static function () use ($batchId, $version, $request, $plan, $changeId): Batch {
+            $batch = Batch::query()->with(['verdict', 'revision.formula'])->findOrFail($batchId);
+            if ($changeId !== null && $batch->change_id === $changeId) {
+                return $batch;
+            }
             if ($batch->version !== $version) {
                 throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), $request);
             }
             $findings = new Findings;
             Replan::check($batch->state(), $batch->request, $request, Node::root(['request' => $request], $findings)->at('request'));
             $findings->refuseIfAny();
-            $batch->update(['request' => $request, 'plan' => $plan, 'version' => $version + 1]);
+            $batch->fill(['request' => $request, 'plan' => $plan, 'version' => $version + 1, 'change_id' => $changeId]);
+            $batch->fill(Batch::columns($batch->state(), $plan))->save();
 
             return $batch;
         });

@@ -24,8 +24,9 @@ final readonly class SaveRevision
     /**
      * @param int $after the version that this one was made from
      * @param array<string, mixed> $request
+     * @param string|null $uuid the client's own: the same version sent again is kept once
      */
-    public function __invoke(Formula $formula, int $after, array $request): void
+    public function __invoke(Formula $formula, int $after, array $request, ?string $uuid = null): void
     {
         $read = PlanRequest::read($request, $this->reference);
         if ($read->style->id !== $formula->style) {
@@ -33,12 +34,16 @@ final readonly class SaveRevision
         }
         $this->planner->plan($read);
         $document = $read->style->completed($request);
-        DB::transaction(static function () use ($formula, $after, $request, $document): void {
-            $newest = (int) FormulaRevision::query()->where('formula_id', $formula->id)->max('number');
+        DB::transaction(static function () use ($formula, $after, $request, $document, $uuid): void {
+            $kept = FormulaRevision::query()->where('formula_id', $formula->id);
+            if ($uuid !== null && (clone $kept)->where('uuid', $uuid)->exists()) {
+                return;
+            }
+            $newest = (int) $kept->max('number');
             if ($newest !== $after) {
                 throw Conflict::between('bread', $newest, $after, BreadDocument::of($formula), $request);
             }
-            FormulaRevision::query()->create(['formula_id' => $formula->id, 'number' => $newest + 1, 'document' => $document]);
+            FormulaRevision::query()->create(['formula_id' => $formula->id, 'number' => $newest + 1, 'uuid' => $uuid, 'document' => $document]);
         });
     }
 }

@@ -11,10 +11,15 @@ use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
 use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
+use StoneMill\Record\BatchState;
 use StoneMill\Record\PaceRecord;
+use StoneMill\Record\PaceTally;
+use StoneMill\Record\PlannedBatch;
+use StoneMill\Record\Tally;
 
 /** Begins a batch of a bread with what the kitchen has: its newest bags, its first griddle, press and scale. */
 final readonly class StartBatch
@@ -31,10 +36,14 @@ final readonly class StartBatch
         $request = $this->withPace($kitchen, $this->withGear($kitchen, $this->withLots($kitchen, $revision->document)));
         $plan = $this->planner->plan(PlanRequest::read($request, $this->reference));
 
-        return Batch::query()->create([
+        $columns = Batch::columns(BatchState::of(PlannedBatch::of($plan), []), $plan->toArray());
+
+        // Whoever sent the same a moment before has begun it: then this is that batch.
+        return DB::transaction(static fn (): Batch => Batch::query()->where('uuid', $uuid)->first() ?? Batch::query()->create([
+            ...$columns,
             'uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'formula_revision_id' => $revision->id, 'version' => 1,
-            'request' => $request, 'plan' => $plan->toArray(), 'started_at' => $at, 'finished_at' => null,
-        ]);
+            'request' => $request, 'plan' => $plan->toArray(), 'started_at' => $at, 'finished_at' => null, 'event_count' => 0,
+        ]));
     }
 
     /**
@@ -46,10 +55,12 @@ final readonly class StartBatch
     private function withPace(Kitchen $kitchen, array $request): array
     {
         $shape = PlanRequest::read($request, $this->reference)->method->shape->value;
-        /** @var \Illuminate\Support\Collection<int, Batch> $last */
-        $last = Batch::query()->with('events')->where('kitchen_id', $kitchen->id)->where('plan->method->shape', $shape)
-            ->latest('started_at')->limit(self::BATCHES_FOR_PACE)->get();
-        $pace = PaceRecord::of(array_map(static fn (Batch $batch): array => $batch->state()->standing(), array_values($last->all())));
+        $last = Batch::query()->where('kitchen_id', $kitchen->id)->where('shape', $shape)
+            ->latest('started_at')->limit(self::BATCHES_FOR_PACE)->pluck('tally')->all();
+        $pace = PaceRecord::of(array_values(array_map(
+            static fn (mixed $tally): PaceTally => (Tally::fromText(is_string($tally) ? $tally : null) ?? Tally::of([]))->pace,
+            $last,
+        )));
         $own = is_array($request['pace'] ?? null) ? $request['pace'] : [];
 
         return $pace === [] && $own === [] ? $request : [...$request, 'pace' => [...$pace, ...$own]];

@@ -10,9 +10,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Collection;
-use StoneMill\Record\BatchEvent as CoreEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\PlannedBatch;
+use StoneMill\Record\Tally;
 
 /**
  * One run of a formula: what it was planned from, the plan as it stood, and what happened.
@@ -24,6 +24,11 @@ use StoneMill\Record\PlannedBatch;
  * @property int $version
  * @property array<string, mixed> $request
  * @property array<string, mixed> $plan
+ * @property string|null $tally what the log adds up to
+ * @property int $event_count
+ * @property array<string, string|int|float|null>|null $summary what a list shows
+ * @property string|null $shape how its pieces are shaped
+ * @property string|null $change_id the client's identifier of the last change of the plan
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $finished_at
  * @property FormulaRevision $revision
@@ -57,21 +62,62 @@ final class Batch extends Model
         return $this->hasOne(Verdict::class);
     }
 
-    /** Where the batch stands, told from its log. */
+    /** Where the batch stands, by what its log adds up to so far. */
     public function state(): BatchState
+    {
+        $tally = Tally::fromText($this->tally);
+
+        return $tally === null ? $this->stateFromLog() : BatchState::carried($this->planned(), $tally);
+    }
+
+    /** The same, told from every line of the log: an undo takes it. */
+    public function stateFromLog(): BatchState
+    {
+        return BatchState::of($this->planned(), BatchEvent::log($this->id));
+    }
+
+    /**
+     * What stands beside a batch so that no look at it works its log out again.
+     *
+     * @return array{tally: string, summary: array<string, string|int|float|null>, shape: string|null}
+     */
+    public static function columns(BatchState $state, mixed $plan): array
+    {
+        $bowl = $state->bowl();
+        $shape = data_get($plan, 'method.shape');
+
+        return [
+            'tally' => $state->tally()->toText(),
+            'summary' => [
+                'stage' => $state->stage()->value,
+                'planned_hydration_percent' => self::number($plan, 'water.hydration_percent.value'),
+                'hydration_percent' => $bowl->waterGrams() > 0 ? round($bowl->hydrationPercent(), 2) : null,
+                'water_celsius' => self::number($plan, 'water.celsius.value'),
+                'piece_count' => (int) self::number($plan, 'portion.count'),
+                'piece_grams' => self::number($plan, 'portion.piece_grams.value'),
+            ],
+            'shape' => is_string($shape) ? $shape : null,
+        ];
+    }
+
+    private static function number(mixed $plan, string $path): float
+    {
+        $number = data_get($plan, $path);
+
+        return is_numeric($number) ? (float) $number : 0.0;
+    }
+
+    private function planned(): PlannedBatch
     {
         /** @var PlanDocument $plan */
         $plan = $this->plan;
 
-        return BatchState::of(
-            PlannedBatch::fromDocument($plan),
-            array_values($this->events->map(static fn (BatchEvent $event): CoreEvent => $event->toCore())->all()),
-        );
+        return PlannedBatch::fromDocument($plan);
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['request' => 'array', 'plan' => 'array', 'started_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime'];
+        return ['request' => 'array', 'plan' => 'array', 'summary' => 'array', 'started_at' => UtcMoment::class, 'finished_at' => UtcMoment::class];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Record\BatchEvent as CoreEvent;
 use StoneMill\Record\EventKind;
@@ -62,6 +63,19 @@ final class BatchEvent extends Model
             text: $this->text,
             undoes: $this->undoes,
         );
+    }
+
+    /**
+     * The whole log of a batch, in order. Thousands of lines are read at once now and then, so no models are made of them.
+     *
+     * @return list<CoreEvent>
+     */
+    public static function log(int $batchId): array
+    {
+        $event = new self;
+
+        return array_values(DB::table($event->getTable())->where('batch_id', $batchId)->orderBy('id')->get()
+            ->map(static fn (object $row): CoreEvent => $event->setRawAttributes((array) $row)->toCore())->all());
     }
 
     /** @return array<string, string|int|float|null> the columns that hold a core event */

@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $pieces_second
  * @property int $pieces_lost
  * @property string|null $notes
+ * @property string|null $change_id the client's identifier of the last change
  */
 final class Verdict extends Model
 {

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Problems;
 
+use App\Database\Exception\KitchenBusy;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\StoneMillException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 use Throwable;
 
 /** Turns whatever goes wrong under /api into a problem document. */
@@ -22,14 +26,34 @@ final class Problems
         413 => 'This is too large.',
         419 => 'The page is too old; load it again.',
         429 => 'Too many tries. Wait a minute.',
+        503 => 'The kitchen is busy. Ask again in a moment.',
     ];
+
+    private const SQLITE_BUSY = 5;
+
+    private const SQLITE_LOCKED = 6;
+
+    private const RETRY_AFTER_SECONDS = 1;
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([InvalidInput::class, Conflict::class]);
-        $exceptions->render(static fn (InvalidInput $refusal): JsonResponse => Problem::document(422, $refusal->toProblem()));
+        $exceptions->dontReport([StoneMillException::class, Conflict::class]);
+        $exceptions->render(static fn (StoneMillException $refusal): JsonResponse => Problem::document(422, InvalidInput::byRule($refusal, '(document)')->toProblem()));
         $exceptions->render(static fn (Conflict $conflict): JsonResponse => $conflict->toResponse());
+        $exceptions->map(static fn (KitchenBusy $busy): ServiceUnavailableHttpException => self::busy($busy));
+        $exceptions->map(static fn (QueryException $failure): Throwable => self::isBusy($failure) ? self::busy($failure) : $failure);
         $exceptions->render(static fn (Throwable $failure, Request $request): ?JsonResponse => $request->is('api/*') ? self::response($failure) : null);
+    }
+
+    /** What waited its turn in vain may be asked again; nothing of it was stored. */
+    private static function busy(Throwable $failure): ServiceUnavailableHttpException
+    {
+        return new ServiceUnavailableHttpException(self::RETRY_AFTER_SECONDS, 'The kitchen is busy.', $failure);
+    }
+
+    private static function isBusy(QueryException $failure): bool
+    {
+        return in_array($failure->errorInfo[1] ?? null, [self::SQLITE_BUSY, self::SQLITE_LOCKED], true);
     }
 
     private static function response(Throwable $failure): JsonResponse

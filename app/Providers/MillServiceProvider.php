@@ -5,7 +5,14 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\CompiledCore;
+use App\Database\KitchenConnector;
+use App\Database\KitchenDoor;
+use App\Http\KeptSessions;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use StoneMill\Griddle\TurnPlanner;
 use StoneMill\Plan\Planner;
@@ -13,11 +20,24 @@ use StoneMill\Plan\Reference;
 
 final class MillServiceProvider extends ServiceProvider
 {
+    /** How long a request waits while the kitchen's file is replaced. */
+    private const DOOR_PATIENCE_SECONDS = 5.0;
+
     public function register(): void
     {
         $this->app->singleton(Reference::class, self::reference(...));
         $this->app->bind(TurnPlanner::class, CompiledCore::class);
         $this->app->singleton(Planner::class);
+        $this->app->singleton(KitchenDoor::class, static fn (): KitchenDoor => new KitchenDoor(self::DOOR_PATIENCE_SECONDS));
+        $this->app->bind('db.connector.sqlite', KitchenConnector::class);
+    }
+
+    public function boot(): void
+    {
+        $this->writePrivately();
+        $this->leaveTheDoor();
+        $this->keepSessions();
+        $this->refuseSilentMistakes();
     }
 
     /** A server reads compiled facts; anything else those of core/data, which are never out of date. */
@@ -28,9 +48,28 @@ final class MillServiceProvider extends ServiceProvider
         return $compiled !== '' && is_file($compiled) ? Reference::from(require $compiled) : Reference::shipped();
     }
 
-    public function boot(): void
+    /** Database, log, sessions and copies are read by nobody but the one who runs this. */
+    private function writePrivately(): void
     {
-        $this->refuseSilentMistakes();
+        umask(0077);
+    }
+
+    /** The last connection to close tidies up beside the file, which must not happen once somebody else has it alone. */
+    private function leaveTheDoor(): void
+    {
+        if ($this->app->runningUnitTests()) {
+            return;
+        }
+        $door = $this->app->make(KitchenDoor::class);
+        register_shutdown_function(static function () use ($door): void {
+            DB::disconnect();
+            $door->leave();
+        });
+    }
+
+    private function keepSessions(): void
+    {
+        Session::extend('kitchen', static fn (Application $app): KeptSessions => new KeptSessions($app->make(ConnectionInterface::class), 60 * $app->make('config')->integer('session.lifetime')));
     }
 
     private function refuseSilentMistakes(): void

@@ -1,4 +1,4 @@
-# bin/mill demo: the database, the caches and the server, all ended together.
+# bin/mill demo: the database, the caches and the servers, all ended together.
 
 demo() {
     local port=8410 host=127.0.0.1 fresh=no content=demo
@@ -17,9 +17,11 @@ demo() {
     refuse_taken_port "$host" "$port"
     printf 'Stone Mill\n' >&2
     set_up_all
+    set_up_servers
     need_writable "$(dirname "$kitchen")" storage/framework storage/logs bootstrap/cache
-    prepare_database "$fresh" "$content" "$host"
-    serve "$host" "$port" "$content"
+    prepare_kitchen "$fresh" "$content"
+    is_loopback "$host" || [ "$whose" != demo ] || quietly "Demo password" php artisan mill:password
+    serve "$host" "$port"
 }
 
 # Says in one line what cannot be written, before anything is begun.
@@ -28,6 +30,9 @@ need_writable() {
     for folder in "$@"; do
         mkdir -p "$folder" 2>/dev/null && [ -w "$folder" ] || stop "$folder cannot be written by $(id -un). Run as its owner, or name another database in MILL_DATABASE."
     done
+    # What is kept here is nobody else's business.
+    chmod 700 storage "$(dirname "$kitchen")" 2>/dev/null || true
+    chmod 600 .env 2>/dev/null || true
 }
 
 is_loopback() { [[ $1 == 127.* || $1 == localhost || $1 == ::1 ]]; }
@@ -44,78 +49,154 @@ refuse_taken_port() {
         stop "Port $2 on $1 is in use or not allowed. Choose another with --port."
 }
 
-prepare_database() {
-    local fresh=$1 content=$2 host=$3 kept building
-    export DB_DATABASE=$kitchen
-    mkdir -p "$(dirname "$kitchen")"
-    if [ "$fresh" = yes ] && [ -f "$kitchen" ]; then
-        kept="${kitchen%.sqlite}-$(date +%Y-%m-%dT%H-%M-%S).sqlite"
-        quietly "Keeping the old database" php artisan mill:backup "$kept"
-        rm -f "$kitchen" "$kitchen-wal" "$kitchen-shm"
-        printf '  The old database is %s\n' "$kept" >&2
+# Sets `whose`: demo, own or nobody's kitchen.
+prepare_kitchen() {
+    local fresh=$1 content=$2 options=() said
+    [ "$fresh" = no ] || options+=(--fresh)
+    [ "$content" = empty ] || options+=(--demo)
+    step "Kitchen"
+    said=$(mktemp)
+    if ! whose=$(php artisan mill:prepare "${options[@]}" 2>"$said"); then
+        printf 'failed\n' >&2
+        stop "$(cat "$said"; rm -f "$said")"
     fi
-    if [ ! -f "$kitchen" ]; then
-        # Built under another name and moved when whole: a broken start leaves no half kitchen.
-        building="$kitchen.new"
-        rm -f "$building" "$building-wal" "$building-shm"
-        : >"$building"
-        DB_DATABASE=$building quietly "Database" php artisan migrate --force --no-interaction
-        [ "$content" = empty ] || DB_DATABASE=$building quietly "Demo kitchen" php artisan db:seed --class='Database\Seeders\DemoKitchen' --force --no-interaction
-        DB_DATABASE=$building php artisan mill:checkpoint
-        mv "$building" "$kitchen"
-        rm -f "$building-wal" "$building-shm"
-    elif php artisan migrate:status --pending --no-ansi 2>/dev/null | grep -q Pending; then
-        quietly "Database" php artisan migrate --force --no-interaction
-    fi
-    is_loopback "$host" || quietly "Demo password" php artisan mill:password
+    printf 'done\n' >&2
+    cat "$said" >&2
+    rm -f "$said"
 }
 
 serve() {
-    local host=$1 port=$2 content=$3 shown=$1
-    [[ $host == *:* ]] && shown="[$host]"
+    local host=$1 port=$2
+    address=$host
+    [[ $host == *:* ]] && address="[$host]"
     export APP_CONFIG_CACHE=storage/framework/server-config.php APP_ROUTES_CACHE=storage/framework/server-routes.php
-    export APP_EVENTS_CACHE=storage/framework/server-events.php APP_URL="http://$shown:$port"
+    export APP_EVENTS_CACHE=storage/framework/server-events.php APP_URL="http://$address:$port"
     export MILL_FACTS="$root/storage/framework/server-facts.php"
     php artisan mill:facts "$MILL_FACTS"
     rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
     php artisan config:cache -q && php artisan route:cache -q && php artisan event:cache -q && php artisan view:cache -q
-    trap 'end_server "$server"' EXIT
-    trap 'exit 143' TERM
+    unset MILL_PASSWORD
+    # Short, since the name of a socket may not be long.
+    run=$(mktemp -d /tmp/mill.XXXXXX)
+    fpm_config >"$run/fpm.conf"
+    nginx_config "$address" "$port" >"$run/nginx.conf"
+    rotate_log storage/logs/server.log
+    fpm=0 nginx=0
+    trap 'end_servers' EXIT
+    trap 'exit 143' TERM HUP
     trap 'exit 130' INT
-    # Its own process group would outlive Ctrl-C; as a child in ours it ends with us.
-    (
-        cd public
-        PHP_CLI_SERVER_WORKERS=${MILL_WORKERS:-4} exec php -d opcache.enable=1 -d opcache.jit=off -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=0 -d expose_php=0 \
-            -d variables_order=EGPCS -d memory_limit=256M -q -S "$shown:$port" \
-            "$root/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php" >>"$root/storage/logs/server.log" 2>&1
-    ) &
-    server=$!
-    wait_until_up "$shown" "$port" "$server"
-    printf '\n  Stone Mill is at   http://%s:%s\n' "$shown" "$port"
-    if [ "$content" = demo ]; then
-        is_loopback "$host" && printf '  Sign in as         cook / masa-and-water\n' || printf '  Sign in as         cook / (the password in MILL_PASSWORD)\n'
-    else
-        printf '  The first page opens your kitchen.\n'
-    fi
-    printf '  Ctrl-C ends it.\n'
-    wait "$server"
+    hold_the_lifeline
+    begin_fpm
+    begin_nginx
+    wait_until_up "$address" "$port"
+    tell "$host" "$port"
+    keep_up
 }
 
-# PHP's server does not take its workers with it when it is told to end, so each is told.
-end_server() {
-    local stat pid parent rest
-    for stat in /proc/[0-9]*/stat; do
-        read -r pid _ _ parent rest 2>/dev/null <"$stat" || continue
-        [ "$parent" = "$1" ] && kill -TERM "$pid" 2>/dev/null
+tell() {
+    printf '\n  Stone Mill is at   http://%s:%s\n' "$address" "$2"
+    case "$whose" in
+        demo) is_loopback "$1" && printf '  Sign in as         cook / masa-and-water\n' || printf '  Sign in as         cook / (the password in MILL_PASSWORD)\n' ;;
+        nobody) printf '  The first page opens your kitchen.\n' ;;
+    esac
+    printf '  Ctrl-C ends it.\n'
+}
+
+fpm_config() {
+    cat <<CONFIG
+[global]
+error_log = $root/storage/logs/server.log
+log_level = warning
+daemonize = no
+[mill]
+listen = $run/fpm.sock
+listen.mode = 0600
+pm = static
+pm.max_children = ${MILL_WORKERS:-8}
+pm.max_requests = 5000
+; No answer takes nearly so long; what does is stuck.
+request_terminate_timeout = 30s
+clear_env = no
+catch_workers_output = yes
+php_admin_value[memory_limit] = 256M
+php_admin_value[post_max_size] = 1M
+php_admin_flag[expose_php] = off
+php_admin_flag[display_errors] = off
+CONFIG
+}
+
+nginx_config() {
+    sed -e "s|@ROOT@|$root|g" -e "s|@RUN@|$run|g" -e "s|@LISTEN@|$1:$2|g" -e "s|@USER@|$([ "$(id -u)" -eq 0 ] && echo 'user root;')|" deploy/nginx-demo.conf
+}
+
+# Everything that was begun ends when this process does, however it does: its end closes the lifeline, which the watcher holds.
+hold_the_lifeline() {
+    mkfifo "$run/lifeline"
+    setsid bash -c '
+        read -r _ <"$1/lifeline"
+        for server in fpm nginx; do
+            [ -f "$1/$server.group" ] && kill -KILL -- "-$(cat "$1/$server.group")" 2>/dev/null
+        done
+        rm -rf "$1"
+    ' watcher "$run" >/dev/null 2>&1 &
+    exec 9>"$run/lifeline"
+}
+
+begin_fpm() {
+    local version root_flag=()
+    version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
+    [ "$(id -u)" -ne 0 ] || root_flag=(--allow-to-run-as-root)
+    # Compiled code is shared by all workers; the machine-code compiler is off until the griddle's model turns it on.
+    setsid "php-fpm$version" --nodaemonize --fpm-config "$run/fpm.conf" "${root_flag[@]}" -d opcache.enable=1 -d opcache.jit=off \
+        -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=0 -d variables_order=EGPCS >>storage/logs/server.log 2>&1 9>&- &
+    fpm=$!
+    echo "$fpm" >"$run/fpm.group"
+    local tries
+    for tries in $(seq 1 100); do
+        [ -S "$run/fpm.sock" ] && return 0
+        sleep 0.05
     done
-    kill -TERM "$1" 2>/dev/null || true
+}
+
+begin_nginx() {
+    setsid nginx -c "$run/nginx.conf" -e "$root/storage/logs/server.log" >>storage/logs/server.log 2>&1 9>&- &
+    nginx=$!
+    echo "$nginx" >"$run/nginx.group"
+}
+
+# Both masters begin workers anew that die; this begins a master anew, and gives up on one that dies again and again.
+keep_up() {
+    local restarts=0 since=$SECONDS
+    while :; do
+        wait -n "$fpm" "$nginx" || true
+        [ $((SECONDS - since)) -lt 30 ] || { restarts=0; since=$SECONDS; }
+        restarts=$((restarts + 1))
+        [ "$restarts" -le 5 ] || stop "The server ends again and again; storage/logs/server.log says why."
+        kill -0 "$fpm" 2>/dev/null || { kill -KILL -- "-$fpm" 2>/dev/null; rm -f "$run/fpm.sock"; begin_fpm; }
+        kill -0 "$nginx" 2>/dev/null || { kill -KILL -- "-$nginx" 2>/dev/null; sleep 0.1; begin_nginx; }
+    done
+}
+
+end_servers() {
+    local group
+    for group in "$nginx" "$fpm"; do
+        [ "$group" -eq 0 ] || kill -TERM -- "-$group" 2>/dev/null || true
+    done
+    wait "$nginx" "$fpm" 2>/dev/null || true
+}
+
+# Begins a new log when the old one has grown; two are kept.
+rotate_log() {
+    [ -f "$1" ] && [ "$(stat -c %s "$1")" -gt 5000000 ] || return 0
+    mv -f "$1.1" "$1.2" 2>/dev/null || true
+    mv -f "$1" "$1.1"
 }
 
 wait_until_up() {
     local tries
     for tries in $(seq 1 100); do
-        kill -0 "$3" 2>/dev/null || stop "The server ended at once; storage/logs/server.log says why."
-        php -r 'exit(@file_get_contents("http://$argv[1]:$argv[2]/icon.svg") === false ? 1 : 0);' "$1" "$2" && return 0
+        kill -0 "$nginx" 2>/dev/null && kill -0 "$fpm" 2>/dev/null || stop "The server ended at once; storage/logs/server.log says why."
+        php -r 'exit(str_contains((string) @file_get_contents("http://$argv[1]:$argv[2]/up"), "true") ? 0 : 1);' "$1" "$2" && return 0
         sleep 0.05
     done
     stop "The server did not answer within 5 s; storage/logs/server.log says why."

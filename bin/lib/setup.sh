@@ -2,7 +2,10 @@
 
 php_packages=(php8.2-cli php8.2-sqlite3 php8.2-curl php8.2-mbstring php8.2-xml php8.2-zip)
 export COMPOSER_ALLOW_SUPERUSER=1
+# From where the cook stands, not from where this is kept.
 kitchen=${MILL_DATABASE:-$root/storage/kitchen/kitchen.sqlite}
+[[ $kitchen == /* ]] || kitchen=$stands_in/$kitchen
+export MILL_DATABASE=$kitchen
 least_megabytes=600
 
 stop() {
@@ -72,9 +75,23 @@ fingerprint() { find "$@" -type f -print0 2>/dev/null | LC_ALL=C sort -z | xargs
 # Of all that the front end is built from; the types among it are made from formats at each build.
 web_fingerprint() { fingerprint web formats resources/views vite.config.ts bin/lib/service-worker.mjs package-lock.json; }
 
+# The servers that PHP is reached through. Only their programs are wanted, so nothing is started as a service.
+set_up_servers() {
+    local version policy=/usr/sbin/policy-rc.d
+    version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
+    command -v nginx >/dev/null && command -v "php-fpm$version" >/dev/null && return 0
+    if [ "$(id -u)" -eq 0 ] && [ ! -e "$policy" ]; then
+        printf '#!/bin/sh\nexit 101\n' >"$policy" && chmod 755 "$policy"
+        trap 'rm -f /usr/sbin/policy-rc.d' EXIT
+    fi
+    need_packages nginx-light "php$version-fpm"
+    if [ -e "$policy" ] && grep -qx 'exit 101' "$policy"; then rm -f "$policy"; fi
+    trap - EXIT
+}
+
 set_up_php() {
     php -r 'exit(extension_loaded("pdo_sqlite") && extension_loaded("curl") && extension_loaded("dom") && extension_loaded("zip") ? 0 : 1);' 2>/dev/null || need_packages "${php_packages[@]}"
-    mkdir -p bootstrap/cache storage/kitchen storage/logs storage/framework/{sessions,views,cache/data}
+    mkdir -p bootstrap/cache storage/kitchen storage/logs storage/framework/{views,cache/data,budget}
     if ! is_current vendor/.mill-stamp composer.json; then
         need_disk
         command -v composer >/dev/null || need_packages composer unzip

@@ -2,6 +2,7 @@
 # bin/mill test: sets up what it needs, runs every part even if one fails, and sums up once.
 set -uo pipefail
 root=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
+stands_in=$PWD
 cd "$root" || exit 1
 # shellcheck source=bin/lib/setup.sh
 source bin/lib/setup.sh
@@ -10,6 +11,7 @@ source bin/lib/setup.sh
     set -e
     need_php
     set_up_all
+    set_up_servers
     [ -x /usr/bin/chromium ] || need_packages chromium
     /usr/bin/python3 -c 'import icalendar' 2>/dev/null || need_packages python3-icalendar
 ) || exit 1

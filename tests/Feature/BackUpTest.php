@@ -54,7 +54,7 @@ final class BackUpTest extends TestCase
             [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
             $pipes,
             dirname(__DIR__, 2),
-            [...getenv(), 'DB_DATABASE' => $this->folder.'/kitchen.sqlite'],
+            [...getenv(), 'MILL_DATABASE' => $this->folder.'/kitchen.sqlite'],
         );
         self::assertIsResource($process);
         $output = (string) stream_get_contents($pipes[1]);

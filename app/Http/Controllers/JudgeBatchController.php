@@ -18,11 +18,12 @@ final class JudgeBatchController
     public function __invoke(Request $request, string $batch, JudgeBatch $judge): JsonResponse
     {
         $findings = new Findings;
-        $body = Node::root(Body::of($request), $findings)->object(['version', 'verdict']);
+        $body = Node::root(Body::of($request), $findings)->object(['version', 'verdict', 'id']);
         $version = $body->at('version')->integer(1, PHP_INT_MAX);
         $verdict = $body->at('verdict')->fields();
+        $id = $body->at('id')->optionalUuid();
         $findings->refuseIfAny();
 
-        return new JsonResponse(BatchDocument::of($judge(CurrentKitchen::batch($request, $batch)->id, $version, $verdict)));
+        return new JsonResponse(BatchDocument::of($judge(CurrentKitchen::batch($request, $batch)->id, $version, $verdict, $id)));
     }
 }

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Address;
+use App\Http\BatchPage;
 use App\Http\CurrentKitchen;
 use App\Http\Resources\BatchDocument;
-use App\Models\Batch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
 
 final class ListBatchesController
 {
-    private const MOST = 200;
-
     public function __invoke(Request $request): JsonResponse
     {
-        $newest = Batch::query()
-            ->with(['events', 'verdict', 'revision.formula'])
-            ->where('kitchen_id', CurrentKitchen::user($request)->kitchen_id)
-            ->latest('started_at');
-        $newest->limit(self::MOST);
+        $findings = new Findings;
+        $address = Node::root(Address::of($request), $findings)->object(['after', 'limit']);
+        $page = BatchPage::read($address, CurrentKitchen::user($request)->kitchen_id);
+        $findings->refuseIfAny();
 
-        return new JsonResponse(['batches' => $newest->get()->map(BatchDocument::summary(...))->values()->all()]);
+        return new JsonResponse(['batches' => $page->batches->map(BatchDocument::summary(...))->all(), 'next' => $page->next]);
     }
 }

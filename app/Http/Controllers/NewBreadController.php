@@ -27,6 +27,8 @@ final class NewBreadController
             return new JsonResponse(BreadDocument::of(CurrentKitchen::bread($request, $id)));
         }
 
-        return new JsonResponse(BreadDocument::of($new(CurrentKitchen::of($request), $id, $name, $wanted)), 201);
+        $new(CurrentKitchen::of($request), $id, $name, $wanted);
+
+        return new JsonResponse(BreadDocument::of(CurrentKitchen::bread($request, $id)), 201);
     }
 }

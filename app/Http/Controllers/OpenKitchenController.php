@@ -23,7 +23,7 @@ final class OpenKitchenController
     public function __invoke(Request $request, OpenKitchen $open): JsonResponse
     {
         if (Kitchen::query()->exists()) {
-            return Problem::response(403, 'already-open', 'There is a kitchen here already.', 'Sign in, or start an empty house with --fresh --no-demo.');
+            return self::alreadyOpen();
         }
         $findings = new Findings;
         $body = Node::root(Body::of($request), $findings)->object(['kitchen', 'name', 'password']);
@@ -34,9 +34,17 @@ final class OpenKitchenController
         }
         $findings->refuseIfAny();
         $user = $open($kitchen, $name, $password);
+        if ($user === null) {
+            return self::alreadyOpen();
+        }
         Auth::login($user);
         $request->session()->regenerate();
 
         return new JsonResponse(SessionDocument::of($user), 201);
+    }
+
+    private static function alreadyOpen(): JsonResponse
+    {
+        return Problem::response(403, 'already-open', 'There is a kitchen here already.', 'Sign in, or start an empty house with --fresh --no-demo.');
     }
 }

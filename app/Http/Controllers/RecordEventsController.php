@@ -17,6 +17,6 @@ final class RecordEventsController
     {
         $id = CurrentKitchen::batch($request, $batch)->id;
 
-        return new JsonResponse(BatchDocument::of($record($id, CurrentKitchen::user($request), Body::of($request))));
+        return new JsonResponse(BatchDocument::change($record($id, CurrentKitchen::user($request), Body::of($request))));
     }
 }

@@ -18,11 +18,12 @@ final class ReplanBatchController
     public function __invoke(Request $request, string $batch, ReplanBatch $replan): JsonResponse
     {
         $findings = new Findings;
-        $body = Node::root(Body::of($request), $findings)->object(['version', 'request']);
+        $body = Node::root(Body::of($request), $findings)->object(['version', 'request', 'id']);
         $version = $body->at('version')->integer(1, PHP_INT_MAX);
         $wanted = $body->at('request')->fields();
+        $id = $body->at('id')->optionalUuid();
         $findings->refuseIfAny();
 
-        return new JsonResponse(BatchDocument::of($replan(CurrentKitchen::batch($request, $batch)->id, $version, $wanted)));
+        return new JsonResponse(BatchDocument::of($replan(CurrentKitchen::batch($request, $batch)->id, $version, $wanted, $id)));
     }
 }

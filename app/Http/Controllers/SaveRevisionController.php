@@ -18,11 +18,11 @@ final class SaveRevisionController
     public function __invoke(Request $request, string $bread, SaveRevision $save): JsonResponse
     {
         $findings = new Findings;
-        $body = Node::root(Body::of($request), $findings)->object(['after', 'request']);
-        [$after, $wanted] = [$body->at('after')->integer(1, PHP_INT_MAX), $body->at('request')->fields()];
+        $body = Node::root(Body::of($request), $findings)->object(['after', 'request', 'id']);
+        [$after, $wanted, $id] = [$body->at('after')->integer(1, PHP_INT_MAX), $body->at('request')->fields(), $body->at('id')->optionalUuid()];
         $findings->refuseIfAny();
         $formula = CurrentKitchen::bread($request, $bread);
-        $save($formula, $after, $wanted);
+        $save($formula, $after, $wanted, $id);
 
         return new JsonResponse(BreadDocument::of($formula), 201);
     }

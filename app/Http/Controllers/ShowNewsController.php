@@ -6,22 +6,24 @@ namespace App\Http\Controllers;
 
 use App\Http\CurrentKitchen;
 use App\Http\Resources\BatchDocument;
-use App\Models\BatchEvent;
+use App\Models\Batch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
-/** What another tablet did since: the batch where there is news, an empty answer where there is none. Asked every second. */
+/** What another tablet did since: what changed where there is news, the whole batch where its plan is another, an empty answer where there is none. Asked every second. */
 final class ShowNewsController
 {
     public function __invoke(Request $request, string $batch): JsonResponse|Response
     {
-        $found = CurrentKitchen::batch($request, $batch);
-        $seen = $found->version.'-'.BatchEvent::query()->where('batch_id', $found->id)->count();
-        if ($request->query('seen') === $seen) {
+        $kitchen = CurrentKitchen::user($request)->kitchen_id;
+        $found = Batch::query()->where('kitchen_id', $kitchen)->where('uuid', $batch)->firstOrFail(['id', 'version', 'event_count']);
+        [$version, $count] = [...explode('-', (string) $request->string('seen'), 2), ''];
+        if ($version === (string) $found->version && $count === (string) $found->event_count) {
             return new Response('', 204);
         }
+        $whole = CurrentKitchen::batch($request, $batch);
 
-        return new JsonResponse(BatchDocument::of($found->load(['events', 'verdict', 'revision.formula'])));
+        return new JsonResponse($version === (string) $whole->version ? BatchDocument::change($whole) : BatchDocument::of($whole->load(['verdict', 'revision.formula'])));
     }
 }

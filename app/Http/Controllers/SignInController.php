@@ -12,6 +12,8 @@ use App\Problems\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
+use SensitiveParameter;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 
@@ -25,6 +27,7 @@ final class SignInController
         $findings->refuseIfAny();
         $throttle->refuseGuessing($request, $credentials['name']);
         if (! Auth::attempt($credentials)) {
+            self::takeAsLongForANameThatIsNotKnown($credentials);
             $throttle->wrong($request, $credentials['name']);
 
             return Problem::response(401, 'wrong-sign-in', 'Name and password do not fit.', 'Check both and try again.');
@@ -34,5 +37,17 @@ final class SignInController
         $user = Auth::user();
 
         return new JsonResponse(SessionDocument::of($user instanceof User ? $user : null));
+    }
+
+    /**
+     * Who lives here must not show in how long a refusal takes.
+     *
+     * @param array{name: string, password: string} $credentials
+     */
+    private static function takeAsLongForANameThatIsNotKnown(#[SensitiveParameter] array $credentials): void
+    {
+        if (User::query()->where('name', $credentials['name'])->doesntExist()) {
+            Hash::make($credentials['password']);
+        }
     }
 }

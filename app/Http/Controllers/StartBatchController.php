@@ -28,11 +28,13 @@ final class StartBatchController
         $known = Batch::query()->where('uuid', $id)->first();
         if ($known !== null) {
             // Sent twice is started once; an identifier of another kitchen is simply not to be had.
-            return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $id)->load(['events', 'verdict', 'revision.formula'])));
+            return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $id)->load(['verdict', 'revision.formula'])));
         }
         $formula = Formula::query()->where('kitchen_id', $kitchen->id)->where('uuid', $bread)->first()
             ?? throw InvalidInput::at('bread', 'This kitchen has no such bread.', $bread, 'a bread of this kitchen');
 
-        return new JsonResponse(BatchDocument::of($start($kitchen, $formula, $id, $at)->load(['events', 'verdict', 'revision.formula'])), 201);
+        $start($kitchen, $formula, $id, $at);
+
+        return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $id)->load(['verdict', 'revision.formula'])), 201);
     }
 }

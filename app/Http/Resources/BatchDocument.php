@@ -21,32 +21,19 @@ final class BatchDocument
     /** @return array<string, mixed> */
     public static function of(Batch $batch): array
     {
-        return [
-            ...self::head($batch),
-            'request' => $batch->request,
-            'plan' => $batch->plan,
-            'state' => $batch->state()->toArray(),
-            'event_count' => $batch->events->count(),
-        ];
+        return [...self::head($batch), 'request' => $batch->request, 'plan' => $batch->plan, 'state' => $batch->state()->toArray(), 'event_count' => $batch->event_count];
+    }
+
+    /** @return array<string, mixed> what an event changes: the plan is as the asker has it if the version is */
+    public static function change(Batch $batch): array
+    {
+        return ['id' => $batch->uuid, 'version' => $batch->version, 'state' => $batch->state()->toArray(), 'event_count' => $batch->event_count];
     }
 
     /** @return array<string, mixed> what a list shows */
     public static function summary(Batch $batch): array
     {
-        /** @var array{water: array{hydration_percent: array{value: float}, celsius: array{value: float}}, portion: array{count: int, piece_grams: array{value: float}}} $plan */
-        $plan = $batch->plan;
-        $state = $batch->state();
-        $bowl = $state->bowl();
-
-        return [
-            ...self::head($batch),
-            'stage' => $state->stage()->value,
-            'planned_hydration_percent' => $plan['water']['hydration_percent']['value'],
-            'hydration_percent' => $bowl->waterGrams() > 0 ? round($bowl->hydrationPercent(), 2) : null,
-            'water_celsius' => $plan['water']['celsius']['value'],
-            'piece_count' => $plan['portion']['count'],
-            'piece_grams' => $plan['portion']['piece_grams']['value'],
-        ];
+        return [...self::head($batch), ...($batch->summary ?? [])];
     }
 
     /** @return array<string, mixed> */
