@@ -49,6 +49,12 @@ final class Contract
         Assert::assertNull($error, $error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES));
     }
 
+    /** Of a part of the contract that openapi.yaml describes. */
+    public static function assertComponent(string $component, string $json): void
+    {
+        self::assertHolds('openapi.json#/components/schemas/'.$component, $json);
+    }
+
     /** @return array<string, mixed> */
     public static function openapi(): array
     {

@@ -13,6 +13,7 @@ use StoneMill\Exchange\Node;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
+use StoneMill\Plan\StoredPlan;
 use StoneMill\Record\Replan;
 
 /** Changes what a batch is planned from, and plans it again. */
@@ -41,7 +42,7 @@ final readonly class ReplanBatch
             $findings = new Findings;
             Replan::check($batch->state(), $batch->request, $request, Node::root(['request' => $request], $findings)->at('request'));
             $findings->refuseIfAny();
-            $batch->fill(['request' => $request, 'plan' => $plan, 'version' => $version + 1, 'change_id' => $changeId]);
+            $batch->fill(['request' => $request, 'plan' => $plan, 'plan_format' => StoredPlan::FORMAT, 'version' => $version + 1, 'change_id' => $changeId]);
             $batch->fill(Batch::columns($batch->state(), $plan))->save();
 
             return $batch;

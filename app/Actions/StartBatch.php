@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
+use StoneMill\Plan\StoredPlan;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\PaceRecord;
 use StoneMill\Record\PaceTally;
@@ -42,7 +43,7 @@ final readonly class StartBatch
         return DB::transaction(static fn (): Batch => Batch::query()->where('uuid', $uuid)->first() ?? Batch::query()->create([
             ...$columns,
             'uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'formula_revision_id' => $revision->id, 'version' => 1,
-            'request' => $request, 'plan' => $plan->toArray(), 'started_at' => $at, 'finished_at' => null, 'event_count' => 0,
+            'request' => $request, 'plan' => $plan->toArray(), 'plan_format' => StoredPlan::FORMAT, 'started_at' => $at, 'finished_at' => null, 'event_count' => 0,
         ]));
     }
 

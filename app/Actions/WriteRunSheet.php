@@ -20,7 +20,10 @@ final class WriteRunSheet
     {
         /** @var SheetPlan $plan */
         $plan = $batch->plan;
-        $starts = $plan['line']['starts_at'] === null ? $batch->started_at->toDateTimeImmutable()->setTimezone($zone) : new DateTimeImmutable($plan['line']['starts_at']);
+        // A zone that was named knows when clocks are put forward in the middle of a rest; the offset of a serving time does not.
+        $planned = $plan['line']['starts_at'] === null ? null : new DateTimeImmutable($plan['line']['starts_at']);
+        $isNamed = $zone->getLocation() !== false;
+        $starts = $planned !== null && ! $isNamed ? $planned : ($planned ?? $batch->started_at->toDateTimeImmutable())->setTimezone($zone);
 
         return RunSheet::of($batch->revision->formula->name, $plan, $starts);
     }

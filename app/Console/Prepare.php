@@ -11,6 +11,7 @@ use App\Models\Formula;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Console\Command;
+use Throwable;
 
 /** Makes the kitchen or brings it up to date; whatever has to be said goes to the error output, whose kitchen it is to the other. */
 final class Prepare extends Command
@@ -25,18 +26,30 @@ final class Prepare extends Command
             $aside = $this->option('fresh') === true ? $keeper->putAside() : null;
             $kept = $keeper->prepare($this->option('demo') === true);
         } catch (UnusableKitchen|KitchenBusy $refusal) {
-            fwrite(STDERR, $refusal->getMessage()."\n");
+            $this->say($refusal->getMessage());
+
+            return self::FAILURE;
+        } catch (Throwable $failure) {
+            // It was being built beside the kitchen, which is as it was.
+            report($failure);
+            $this->say(sprintf('The kitchen could not be made ready (%s); nothing was changed. storage/logs tells more.', strtok($failure->getMessage(), "\n")));
 
             return self::FAILURE;
         }
         foreach (['The old database is %s' => $aside, 'Brought up to date; as it was before it is %s' => $kept] as $words => $file) {
             if ($file !== null) {
-                fwrite(STDERR, sprintf("  $words\n", $file->path));
+                $this->say(sprintf("  $words", $file->path));
             }
         }
         $this->line($this->whose());
 
         return self::SUCCESS;
+    }
+
+    /** For whoever starts it, and not for the script that reads whose kitchen it is. */
+    private function say(string $words): void
+    {
+        $this->output->getErrorStyle()->writeln($words);
     }
 
     private function whose(): string

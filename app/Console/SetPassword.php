@@ -25,7 +25,13 @@ final class SetPassword extends Command
 
             return self::FAILURE;
         }
-        User::query()->where('name', DemoKitchen::COOK)->first()?->update(['password' => $password]);
+        $cook = User::query()->where('name', DemoKitchen::COOK)->first();
+        if ($cook === null) {
+            $this->components->error(sprintf('Nobody named %s cooks in this kitchen; no password was set.', DemoKitchen::COOK));
+
+            return self::FAILURE;
+        }
+        $cook->update(['password' => $password]);
 
         return self::SUCCESS;
     }

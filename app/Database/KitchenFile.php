@@ -13,6 +13,9 @@ final readonly class KitchenFile
 {
     private const TABLES = ['kitchens', 'batches', 'batch_events', 'migrations'];
 
+    /** How every SQLite 3 file begins. */
+    private const MAGIC = "SQLite format 3\0";
+
     private const BESIDE = ['-wal', '-shm', '-journal'];
 
     private const BUSY_MILLISECONDS = 5000;
@@ -29,6 +32,10 @@ final readonly class KitchenFile
         }
         if (filesize($this->path) === 0) {
             return FileCondition::Empty;
+        }
+        // SQLite drops the log of a file that it does not know for its own; what is in it may be all that can be saved.
+        if (file_get_contents($this->path, length: strlen(self::MAGIC)) !== self::MAGIC) {
+            return FileCondition::Broken;
         }
         try {
             $file = $this->open();

@@ -24,6 +24,7 @@ use StoneMill\Record\Tally;
  * @property int $version
  * @property array<string, mixed> $request
  * @property array<string, mixed> $plan
+ * @property int $plan_format the form that the plan was stored in
  * @property string|null $tally what the log adds up to
  * @property int $event_count
  * @property array<string, string|int|float|null>|null $summary what a list shows

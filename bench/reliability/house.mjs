@@ -21,6 +21,8 @@ export class House {
   }
 
   async start(...options) {
+    // Wrong tries of an earlier trial are not held against this one.
+    rmSync(join(root, 'storage/framework/cache/data'), { recursive: true, force: true })
     this.process = spawn('bin/mill', ['demo', '--port', String(this.port), ...options], {
       cwd: root,
       env: this.env,
@@ -39,7 +41,7 @@ export class House {
   }
 
   async stop(signal = 'SIGTERM') {
-    if (!this.process || this.process.exitCode !== null) return
+    if (!this.process || this.process.exitCode !== null || this.process.signalCode !== null) return
     const gone = new Promise(resolve => this.process.once('exit', resolve))
     this.process.kill(signal)
     await gone
@@ -65,7 +67,9 @@ export class House {
       .split('\n')
       .map(line => line.trim().match(/^(\d+) +(\d+) +(.*)$/))
       .filter(Boolean)
-    const run = found.find(([, , parent, args]) => Number(parent) === this.process.pid && args.includes(kind))
+    const run = found.find(
+      ([, , parent, args]) => Number(parent) === this.process.pid && args.startsWith(`${kind}: master`),
+    )
     if (!run) return { master: null, workers: [] }
     return {
       master: Number(run[1]),

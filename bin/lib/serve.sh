@@ -81,7 +81,7 @@ serve() {
     fpm_config >"$run/fpm.conf"
     nginx_config "$address" "$port" >"$run/nginx.conf"
     rotate_log storage/logs/server.log
-    fpm=0 nginx=0
+    fpm=0 nginx=0 watcher=0
     trap 'end_servers' EXIT
     trap 'exit 143' TERM HUP
     trap 'exit 130' INT
@@ -131,6 +131,7 @@ nginx_config() {
 
 # Everything that was begun ends when this process does, however it does: its end closes the lifeline, which the watcher holds.
 hold_the_lifeline() {
+    rm -f "$run/lifeline"
     mkfifo "$run/lifeline"
     setsid bash -c '
         read -r _ <"$1/lifeline"
@@ -138,7 +139,8 @@ hold_the_lifeline() {
             [ -f "$1/$server.group" ] && kill -KILL -- "-$(cat "$1/$server.group")" 2>/dev/null
         done
         rm -rf "$1"
-    ' watcher "$run" >/dev/null 2>&1 &
+    ' watcher "$run" >/dev/null 2>&1 9>&- &
+    watcher=$!
     exec 9>"$run/lifeline"
 }
 
@@ -164,14 +166,15 @@ begin_nginx() {
     echo "$nginx" >"$run/nginx.group"
 }
 
-# Both masters begin workers anew that die; this begins a master anew, and gives up on one that dies again and again.
+# Both masters begin workers anew that die; this begins a master anew, and gives up on one that ends again as soon as it has begun.
 keep_up() {
-    local restarts=0 since=$SECONDS
+    local at_once=0 begun
     while :; do
-        wait -n "$fpm" "$nginx" || true
-        [ $((SECONDS - since)) -lt 30 ] || { restarts=0; since=$SECONDS; }
-        restarts=$((restarts + 1))
-        [ "$restarts" -le 5 ] || stop "The server ends again and again; storage/logs/server.log says why."
+        begun=$(date +%s%N)
+        wait -n "$fpm" "$nginx" "$watcher" || true
+        [ $(($(date +%s%N) - begun)) -lt 500000000 ] && at_once=$((at_once + 1)) || at_once=0
+        [ "$at_once" -le 8 ] || stop "The server ends as soon as it has begun, again and again; storage/logs/server.log says why."
+        kill -0 "$watcher" 2>/dev/null || { exec 9>&-; hold_the_lifeline; }
         kill -0 "$fpm" 2>/dev/null || { kill -KILL -- "-$fpm" 2>/dev/null; rm -f "$run/fpm.sock"; begin_fpm; }
         kill -0 "$nginx" 2>/dev/null || { kill -KILL -- "-$nginx" 2>/dev/null; sleep 0.1; begin_nginx; }
     done

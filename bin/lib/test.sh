@@ -72,6 +72,7 @@ part 'Front-end lint' npm run --silent lint
 part 'Front-end unit tests' npx vitest run
 part 'Build' npm run --silent build
 web_fingerprint >public/build/.mill-stamp
+part 'The house under attack, short form' bash bench/reliability/run.sh small
 part 'Browser tests' npx playwright test
 
 count() { sed -E 's/\x1b\[[0-9;]*m//g' "$logs"/* | grep -oE "$1" | grep -oE '[0-9]+' | awk '{sum += $1} END {print sum + 0}'; }

@@ -13,11 +13,12 @@ return new class extends Migration {
     public function up(): void
     {
         DB::unprepared(<<<'SQL'
-            ALTER TABLE batches ADD COLUMN tally TEXT CHECK (json_valid(tally));
+            ALTER TABLE batches ADD COLUMN tally TEXT CHECK (tally IS NULL OR json_valid(tally));
             ALTER TABLE batches ADD COLUMN event_count INTEGER NOT NULL DEFAULT 0 CHECK (event_count >= 0);
             ALTER TABLE batches ADD COLUMN shape TEXT;
-            ALTER TABLE batches ADD COLUMN summary TEXT CHECK (json_valid(summary));
+            ALTER TABLE batches ADD COLUMN summary TEXT CHECK (summary IS NULL OR json_valid(summary));
             ALTER TABLE batches ADD COLUMN change_id TEXT;
+            ALTER TABLE batches ADD COLUMN plan_format INTEGER NOT NULL DEFAULT 1 CHECK (plan_format >= 1);
             ALTER TABLE verdicts ADD COLUMN change_id TEXT;
             ALTER TABLE formula_revisions ADD COLUMN uuid TEXT;
 
@@ -45,6 +46,7 @@ return new class extends Migration {
             DROP INDEX formula_revisions_sent;
             ALTER TABLE formula_revisions DROP COLUMN uuid;
             ALTER TABLE verdicts DROP COLUMN change_id;
+            ALTER TABLE batches DROP COLUMN plan_format;
             ALTER TABLE batches DROP COLUMN change_id;
             ALTER TABLE batches DROP COLUMN summary;
             ALTER TABLE batches DROP COLUMN shape;

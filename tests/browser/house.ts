@@ -39,7 +39,7 @@ export class House {
     this.process = null
   }
 
-  private get folder(): string {
+  get folder(): string {
     return `tests/browser/.results/house-${this.port}`
   }
 }

@@ -1,4 +1,5 @@
 import { houseClock } from '@/bench/houseClock'
+import { zoneInAddress } from '@/ui/zone'
 import type {
   BakeQuestion,
   Bakes,
@@ -178,8 +179,7 @@ export const api = {
   /** What changed since, or the whole batch where its plan did; null where nothing happened. */
   news: (id: string, seen: string) =>
     send<Batch | BatchChange | null>('GET', `/batches/${id}/news?seen=${encodeURIComponent(seen)}`),
-  day: (hands: number) =>
-    send<Day>('GET', `/day?hands=${hands}&offset_minutes=${-new Date().getTimezoneOffset()}`),
+  day: (hands: number) => send<Day>('GET', `/day?hands=${hands}&${zoneInAddress()}`),
   replan: (batch: string, version: number, request: PlanRequest, id: string) =>
     send<Batch>('PATCH', `/batches/${batch}`, { version, request, id }),
   record: (id: string, events: BatchEvent[]) =>

@@ -31,7 +31,7 @@ async function open() {
     <ElInput id="kitchen" v-model="kitchen" autocomplete="organization" required />
     <label for="name">Your name</label>
     <ElInput id="name" v-model="name" autocomplete="username" required />
-    <label for="password">Password, at least 10 characters</label>
+    <label for="password">Password, at least 12 characters</label>
     <ElInput id="password" v-model="password" type="password" autocomplete="new-password" required />
     <ElButton type="primary" size="large" native-type="submit">Open the kitchen</ElButton>
   </Door>

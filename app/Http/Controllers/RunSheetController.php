@@ -26,7 +26,7 @@ final class RunSheetController
             return new Response(implode("\n", $sheet->lines())."\n", 200, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
         $findings = new Findings;
-        $paper = Node::root(Address::of($request), $findings)->object(['paper', 'offset_minutes'])->at('paper')->optionalChoice(Paper::class) ?? Paper::A4;
+        $paper = Node::root(Address::of($request), $findings)->object(['paper', 'offset_minutes', 'zone'])->at('paper')->optionalChoice(Paper::class) ?? Paper::A4;
         $findings->refuseIfAny();
         /** @var list<array{text: string}> $cautions */
         $cautions = $found->plan['cautions'] ?? [];

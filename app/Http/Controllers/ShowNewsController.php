@@ -18,7 +18,8 @@ final class ShowNewsController
     {
         $kitchen = CurrentKitchen::user($request)->kitchen_id;
         $found = Batch::query()->where('kitchen_id', $kitchen)->where('uuid', $batch)->firstOrFail(['id', 'version', 'event_count']);
-        [$version, $count] = [...explode('-', (string) $request->string('seen'), 2), ''];
+        $seen = $request->query('seen');
+        [$version, $count] = [...explode('-', is_string($seen) ? $seen : '', 2), ''];
         if ($version === (string) $found->version && $count === (string) $found->event_count) {
             return new Response('', 204);
         }

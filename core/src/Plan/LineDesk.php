@@ -23,7 +23,7 @@ final readonly class LineDesk
     public const BATCHES = 12;
 
     /** So many pieces of all batches of a day are put in order within about a second. */
-    private const PIECES_OF_A_DAY = 600;
+    private const PIECES_OF_A_DAY = 400;
 
     public function __construct(private Reference $reference, private Planner $planner)
     {
@@ -40,23 +40,12 @@ final readonly class LineDesk
         $root = Node::root($document, $findings)->object(['hands', 'batches', 'not_before']);
         $hands = $root->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1;
         $notBefore = $root->at('not_before')->optionalMoment();
-        $batches = [];
-        $pieces = 0;
-        foreach ($root->at('batches')->items(1, self::BATCHES) as $index => $node) {
-            $node->object(['name', 'request', 'griddle']);
-            $name = $node->at('name')->optionalText(80);
-            $griddle = $node->at('griddle')->optionalText(80);
-            $plan = $this->timed($node->at('request'), $findings);
-            $pieces += $plan === null ? 0 : $plan->portions->count;
-            if ($pieces > self::PIECES_OF_A_DAY) {
-                $root->at('batches')->refuse('This day has too many pieces to be put in order at once: leave out a batch, or plan fewer pieces.', sprintf('at most %d pieces together', self::PIECES_OF_A_DAY));
-                break;
-            }
-            if ($plan !== null && $plan->line->startsAt !== null) {
-                $actions = array_map(static fn (Action $action): array => $action->toArray(), $plan->line->timeline->actions);
-                $batches[] = DayBatch::of((string) ($index + 1), $name ?? $plan->request->style->name, $plan->line->startsAt, $plan->line->timeline->lengthSeconds(), $actions, $griddle, true);
-            }
-        }
+        $nodes = $root->at('batches')->items(1, self::BATCHES);
+        $requests = array_map(fn (Node $node): ?PlanRequest => $this->timed($node->object(['name', 'request', 'griddle'])->at('request'), $findings), $nodes);
+        $findings->refuseIfAny();
+        $this->refuseTooMany(array_values(array_filter($requests)), $root->at('batches'));
+        $findings->refuseIfAny();
+        $batches = array_map($this->batch(...), $nodes, array_values(array_filter($requests)), array_keys($nodes));
         $findings->refuseIfAny();
 
         return (new Day($batches, $hands, $notBefore))->toArray();
@@ -72,8 +61,9 @@ final readonly class LineDesk
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['title', 'request']);
         $title = $root->at('title')->optionalText(80);
-        $plan = $this->timed($root->at('request'), $findings);
+        $request = $this->timed($root->at('request'), $findings);
         $findings->refuseIfAny();
+        $plan = $request === null ? null : $this->planner->plan($request);
         if ($plan === null || $plan->line->startsAt === null) {
             throw new \LogicException('A request without findings was not planned.');
         }
@@ -90,7 +80,7 @@ final readonly class LineDesk
         ];
     }
 
-    private function timed(Node $node, Findings $findings): ?BatchPlan
+    private function timed(Node $node, Findings $findings): ?PlanRequest
     {
         $node->fields();
         $request = PlanRequest::readNode($node, $this->reference, $findings);
@@ -100,6 +90,28 @@ final readonly class LineDesk
             return null;
         }
 
-        return $request === null ? null : $this->planner->plan($request);
+        return $request;
+    }
+
+    /** @param list<PlanRequest> $requests */
+    private function refuseTooMany(array $requests, Node $node): void
+    {
+        $pieces = 0;
+        foreach ($requests as $request) {
+            $pieces += $this->planner->pieces($request);
+        }
+        if ($pieces > self::PIECES_OF_A_DAY) {
+            $node->refuse(sprintf('This day has %d pieces, too many to be put in order at once: leave out a batch, or plan fewer pieces.', $pieces), sprintf('at most %d pieces together', self::PIECES_OF_A_DAY));
+        }
+    }
+
+    private function batch(Node $node, PlanRequest $request, int $index): DayBatch
+    {
+        // Whether it fits between beginning and serving is no question of the day; to find out takes as long as all the rest.
+        $plan = $this->planner->plan($request->serveAt === null ? $request : $request->beginningAnyTime());
+        $starts = $plan->line->startsAt ?? throw new \LogicException('A batch with a time has a beginning.');
+        $actions = array_map(static fn (Action $action): array => $action->toArray(), $plan->line->timeline->actions);
+
+        return DayBatch::of((string) ($index + 1), $node->at('name')->optionalText(80) ?? $request->style->name, $starts, $plan->line->timeline->lengthSeconds(), $actions, $node->at('griddle')->optionalText(80), true);
     }
 }

@@ -122,6 +122,32 @@ final readonly class PlanRequest
         return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $texture, $scale, $method, ...$request);
     }
 
+    /** The same, however early hands have to be free for it. */
+    public function beginningAnyTime(): self
+    {
+        return new self(
+            $this->catalogue,
+            $this->style,
+            $this->formula,
+            $this->texture,
+            $this->scale,
+            $this->method,
+            $this->pieces,
+            $this->room,
+            $this->water,
+            $this->griddle,
+            $this->gear,
+            $this->lots,
+            $this->hands,
+            $this->serveAt,
+            $this->purpose,
+            $this->netCarbohydrateBudgetGrams,
+            $this->growth,
+            null,
+            $this->pace,
+        );
+    }
+
     /** Share of the flour cooked in the pot: the cook's own, or the school's. */
     public function potShare(): float
     {

@@ -84,6 +84,18 @@ final readonly class Planner
         return self::laid($request, $lines, $dough, $disc, $request->gear->packing($disc->diameterMillimetres));
     }
 
+    /**
+     * How many pieces the plan would make, before anything is baked or put in order.
+     *
+     * @throws InvalidInput If the wishes cannot be met together.
+     */
+    public function pieces(PlanRequest $request): int
+    {
+        $dough = $this->dough($request);
+
+        return $this->portions($request, $dough, $this->density($request, $dough->linesWithWater($this->reference->catalogue->ingredient('water'))))->count;
+    }
+
     private function dough(PlanRequest $request): DoughPlan
     {
         $formula = $request->formula;

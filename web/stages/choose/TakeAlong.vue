@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { zoneInAddress } from '@/ui/zone'
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Batch } from '@/api/types'
@@ -7,7 +8,7 @@ import type { Batch } from '@/api/types'
 const { batch } = defineProps<{ batch: Batch }>()
 const copied = ref('')
 const base = computed(() => `/batches/${batch.id}`)
-const here = `offset_minutes=${-new Date().getTimezoneOffset()}`
+const here = zoneInAddress()
 
 async function copy() {
   const answer = await fetch(`${base.value}/run-sheet.txt?${here}`, { credentials: 'same-origin' }).catch(

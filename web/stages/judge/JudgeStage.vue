@@ -113,7 +113,12 @@ async function save() {
         <ElButton type="primary" size="large" native-type="submit" :disabled="!whole">{{
           batch.verdict ? 'Save the verdict again' : 'Save the verdict'
         }}</ElButton>
-        <p v-if="saved" role="status">Kept. <RouterLink to="/record">See it in the record</RouterLink></p>
+        <p v-if="store.judged" role="status">
+          It is kept on this device and sent as soon as the house answers.
+        </p>
+        <p v-else-if="saved" role="status">
+          Kept. <RouterLink to="/record">See it in the record</RouterLink>
+        </p>
         <p v-else-if="!whole" class="soft">Say how it folds, puffed, cracked and stuck first.</p>
       </div>
     </div>

@@ -1,0 +1,168 @@
+import { expect, test, type Page } from '@playwright/test'
+import { signIn, start } from './bench'
+import { House } from './house'
+
+const NOTE = 'It is kept on this device'
+
+async function signInAt(page: Page, house: House, name = 'cook', password = 'masa-and-water') {
+  await page.goto(`${house.address}/sign-in`)
+  await page.getByLabel('Name').fill(name)
+  await page.getByLabel('Password').fill(password)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+}
+
+for (const status of [401, 419, 429, 500, 503])
+  test(`a changed plan outlives an answer of ${status} and is sent again`, async ({ page }) => {
+    await signIn(page)
+    await start(page, 'Everyday masa discs')
+    let refusals = 0
+    await page.route(/\/batches\/[^/]+$/, (route, request) => {
+      if (request.method() !== 'PATCH' || refusals >= 2) return route.continue()
+      refusals++
+      const problem = {
+        type: 'urn:stone-mill:problem:failure',
+        title: 'Not now.',
+        status,
+        detail: '',
+        errors: [],
+      }
+      return route.fulfill({ status, contentType: 'application/problem+json', body: JSON.stringify(problem) })
+    })
+    await page.getByRole('button', { name: 'Less: Pieces' }).click()
+    await expect(page.getByText(/Your change stays on this device/)).toBeVisible()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('13 × Everyday masa discs')
+    const kept = page.waitForResponse(
+      answer => answer.request().method() === 'PATCH' && answer.status() === 200,
+    )
+    await kept
+    expect(refusals).toBe(2)
+    await page.reload()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('13 × Everyday masa discs')
+  })
+
+test('two cooks who change one batch both find their change in it', async ({ page, browser }) => {
+  await signIn(page)
+  await start(page, 'Everyday masa discs')
+  const id = page.url().split('/')[4] ?? ''
+  const other = await browser.newContext({ storageState: await page.context().storageState() })
+  const known = await other.request.get(`/api/v1/batches/${id}`)
+  const batch = (await known.json()) as { version: number; request: object }
+  // The other tablet is quicker, and this page has not heard of it.
+  await page.route('**/news*', route => route.fulfill({ status: 204 }))
+  const answer = await other.request.patch(`/api/v1/batches/${id}`, {
+    data: { version: batch.version, request: { ...batch.request, hands: 2 } },
+  })
+  expect(answer.status()).toBe(200)
+  await page.getByRole('button', { name: 'Less: Pieces' }).click()
+  await expect(page.getByText(/your change was put on top of theirs/)).toBeVisible()
+  await expect
+    .poll(async () => {
+      const now = await (await other.request.get(`/api/v1/batches/${id}`)).json()
+      return [now.request.hands, now.plan.portion.count]
+    })
+    .toEqual([2, 13])
+  await other.close()
+})
+
+test('a verdict given while the house is away is kept and sent once it answers', async ({ page }) => {
+  await signIn(page)
+  await start(page, 'Almond wraps')
+  await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Judge/ }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('How did they come out?')
+  await page.route('**/verdict', route => route.abort())
+  for (const [group, choice] of [
+    ['When folded', 'Wraps'],
+    ['Puff', 'No puff'],
+    ['Cracks', 'None'],
+    ['Sticking', 'None'],
+  ] as const)
+    await page.getByRole('group', { name: group }).getByRole('radio', { name: choice, exact: true }).check()
+  await page.getByLabel('Notes for next time').fill('Given while nobody listened.')
+  await page.getByRole('button', { name: /Save the verdict/ }).click()
+  await expect(page.getByText(NOTE)).toBeVisible()
+  await page.reload()
+  await expect(page.getByText(NOTE)).toBeVisible()
+  await page.unroute('**/verdict')
+  await expect(page.getByText(NOTE)).toBeHidden({ timeout: 20_000 })
+  await page.goto('/record')
+  await expect(page.getByText('Given while nobody listened.')).toBeVisible()
+})
+
+test('signing out while the house is away locks the device, and the house hears of it later', async ({
+  page,
+}) => {
+  test.setTimeout(240_000)
+  const house = new House(8495)
+  await house.start()
+  try {
+    await signInAt(page, house)
+    await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
+    const { cookies } = await page.context().storageState()
+    await house.stop()
+    await page.getByRole('button', { name: 'Sign out' }).click()
+    await expect(page.getByText(/You are signed out on this device/)).toBeVisible()
+    await page.goto(house.address).catch(() => undefined)
+    await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeHidden()
+    await house.start()
+    await page.goto(`${house.address}/sign-in`)
+    await expect(page.getByText(/You are signed out on this device/)).toBeHidden({ timeout: 15_000 })
+    const held = await fetch(`${house.address}/api/v1/kitchen`, {
+      headers: {
+        Accept: 'application/json',
+        Cookie: cookies.map(one => `${one.name}=${one.value}`).join('; '),
+      },
+    })
+    expect(held.status).toBe(401)
+  } finally {
+    await house.stop()
+  }
+})
+
+test('a tablet an hour wrong counts by the house, and says by how much it is off', async ({ page }) => {
+  await page.clock.install({ time: Date.now() - 3_600_000 })
+  await page.clock.resume()
+  await signIn(page)
+  await start(page, 'Everyday masa discs')
+  await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Water/ }).click()
+  await expect(page.getByText(/clock is 60 min behind the house/)).toBeVisible()
+  await page.getByRole('button', { name: /^Poured/ }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('is in')
+  const id = page.url().split('/')[4] ?? ''
+  const offByMilliseconds = async () => {
+    const { events } = (await (await page.request.get(`/api/v1/batches/${id}`)).json()) as {
+      events: { kind: string; at: string }[]
+    }
+    const poured = events.find(one => one.kind === 'poured')
+    return poured ? Math.abs(Date.parse(poured.at) - Date.now()) : Infinity
+  }
+  await expect.poll(offByMilliseconds).toBeLessThan(20_000)
+})
+
+test('an address that leads nowhere says so, and the way back', async ({ page }) => {
+  await signIn(page)
+  // The page itself may come from the tablet; the house says what it is.
+  expect((await page.request.get('/no/such/place')).status()).toBe(404)
+  await page.goto('/no/such/place')
+  await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible()
+  await page.getByRole('link', { name: 'To today' }).click()
+  await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
+})
+
+test('the next cook on a tablet sees nothing of the one before, who finds all again', async ({ page }) => {
+  await signIn(page)
+  await start(page, 'Everyday masa discs')
+  const address = page.url().replace('/choose', '/water')
+  await page.goto(address)
+  await page.route('**/events', route => route.abort())
+  await page.getByRole('button', { name: /^Poured/ }).click()
+  await expect(page.getByText(/kept on this device and will be sent/)).toBeVisible()
+  await page.getByRole('button', { name: 'Sign out' }).click()
+  await expect(page.getByRole('heading', { name: 'Come in' })).toBeVisible()
+  const shelves = await page.evaluate(async () => (await indexedDB.databases()).map(one => one.name))
+  expect(shelves).toContain('mill-of-cook')
+  expect(await page.evaluate(() => caches.has('mill-house'))).toBe(false)
+  await page.unroute('**/events')
+  await signIn(page)
+  await page.goto(address)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('is in', { timeout: 15_000 })
+})
