@@ -11,7 +11,6 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
-use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Support\Facades\Route;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
@@ -24,8 +23,6 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(static function (Middleware $middleware): void {
-        // The application is same-origin only, and the package behind this class is not to be had here.
-        $middleware->remove(HandleCors::class);
         $middleware->prepend([SecurityHeaders::class, TellTime::class, KnownHostOnly::class, SameOriginOnly::class]);
         // Writes are known to be the application's own by where they come from (SameOriginOnly), so that nobody who has not signed
         // in needs a session; and no page is made on the server that could show errors.

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\CompiledCore;
 use App\Database\KitchenConnector;
 use App\Database\KitchenDoor;
 use App\Http\KeptSessions;
@@ -14,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
+use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\TurnPlanner;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\Reference;
@@ -26,7 +26,7 @@ final class MillServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Reference::class, self::reference(...));
-        $this->app->bind(TurnPlanner::class, CompiledCore::class);
+        $this->app->bind(TurnPlanner::class, ModelTurnPlanner::class);
         $this->app->singleton(Planner::class);
         $this->app->singleton(KitchenDoor::class, static fn (): KitchenDoor => new KitchenDoor(self::DOOR_PATIENCE_SECONDS));
         $this->app->bind('db.connector.sqlite', KitchenConnector::class);

@@ -35,7 +35,9 @@ try {
     const bread = { id: uuid(), name: `A shape never made ${size}`, request: { style: 'chickpea-pan' } }
     // A shape that no batch of this kitchen has; what is begun of it is taken out again, so that the next size asks the same.
     const style = kitchen.styles.find(
-      one => one.method.shape !== 'lever_press' && !kitchen.breads.some(known => known.style === one.id && !known.name.startsWith('A shape')),
+      one =>
+        one.method.shape !== 'lever_press' &&
+        !kitchen.breads.some(known => known.style === one.id && !known.name.startsWith('A shape')),
     )
     bread.request = { style: style.id }
     await cook.ask('POST', '/api/v1/breads', bread)

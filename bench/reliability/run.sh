@@ -4,7 +4,6 @@
 set -uo pipefail
 root=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 cd "$root" || exit 1
-compiled=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
 work=$(mktemp -d)
 failed=0
 trial() {
@@ -23,7 +22,7 @@ if [ "${1:-}" = small ]; then
     trial hostile node bench/reliability/hostile.mjs 6
     trial share node bench/reliability/share.mjs 4
     trial growth node bench/reliability/growth.mjs 100,400 50,2000
-    trial fuzz php "${compiled[@]}" bench/reliability/fuzz.php 40
+    trial fuzz php bench/reliability/fuzz.php 40
     rm -rf "$work"
     exit $failed
 fi
@@ -36,7 +35,7 @@ trial sessions node bench/reliability/sessions.mjs 80
 trial hostile node bench/reliability/hostile.mjs 400
 trial share node bench/reliability/share.mjs 20
 trial growth node bench/reliability/growth.mjs 100,1000,10000 50,8000
-trial fuzz php "${compiled[@]}" bench/reliability/fuzz.php 1500
+trial fuzz php bench/reliability/fuzz.php 1500
 php bench/reliability/write.php "$work" >bench/reliability.md
 npx prettier --log-level warn --write bench/reliability.md
 cat bench/reliability.md

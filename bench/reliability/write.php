@@ -5,7 +5,7 @@ declare(strict_types=1);
 /* The trials' figures as a page: php write.php FOLDER. */
 $folder = $argv[1] ?? '';
 $of = static fn (string $trial): array => (array) json_decode((string) @file_get_contents("$folder/$trial"), true);
-$say = static fn (mixed $value): string => is_array($value) ? implode(', ', array_map(static fn (mixed $key, mixed $one): string => is_int($key) ? json_encode($one, JSON_UNESCAPED_SLASHES) : "$key: ".(is_array($one) ? json_encode($one) : $one), array_keys($value), $value)) : (string) $value;
+$say = static fn (mixed $value): string => is_array($value) ? implode(', ', array_map(static fn (mixed $key, mixed $one): string => (array_is_list($value) ? '' : "$key: ").(is_array($one) ? (string) json_encode($one) : $one), array_keys($value), $value)) : (string) $value;
 $w = $of('writers');
 $k = $of('kills');
 $u = $of('updates');
@@ -36,4 +36,4 @@ echo '# The house under attack, ', date('Y-m-d'), "\n\nWritten by `bash bench/re
 foreach ($rows as [$what, $now, $before]) {
     echo "| $what | $now | $before |\n";
 }
-echo "\nEvery question with documents from the corners of the published schemas, compiled: asked, answered (the others refused by name), median, 99 %, worst in ms. No other end of any kind.\n\n| question | asked | answered | median | 99 % | worst |\n| --- | --- | --- | --- | --- | --- |\n", file_get_contents("$folder/fuzz");
+echo "\nEvery question with documents from the corners of the published schemas: asked, answered (the others refused by name), median, 99 %, worst in ms. No other end of any kind.\n\n| question | asked | answered | median | 99 % | worst |\n| --- | --- | --- | --- | --- | --- |\n", file_get_contents("$folder/fuzz");

@@ -10,15 +10,13 @@ server=$!
 trap 'kill $server 2>/dev/null; rm -rf "$work"' EXIT
 for _ in $(seq 1 600); do grep -q Ctrl-C "$work/log" && break; sleep 0.1; done
 http=$(node bench/plan.mjs "http://127.0.0.1:$port")
-compiled=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
-core=$(php "${compiled[@]}" bench/core.php)
+core=$(php bench/core.php)
 slider=$(node bench/slider.mjs "http://127.0.0.1:$port")
 section=$(node bench/slider.mjs "http://127.0.0.1:$port" griddle)
 day=$(node bench/day.mjs "http://127.0.0.1:$port")
 line=$(php bench/line.php)
 # The griddle's model beside the same scheme in C and the same equations in SciPy; both from Debian's packages.
-php bench/bake/run.php >"$work/plain.json"
-php "${compiled[@]}" bench/bake/run.php >"$work/bake.json"
+php bench/bake/run.php >"$work/bake.json"
 gcc -O2 -std=gnu11 -o "$work/bake" bench/bake/bake.c -lm
 others=$(/usr/bin/python3 bench/bake/compare.py "$work/bake.json" "$work/bake")
 growth=$(php -r '$d = json_decode(file_get_contents($argv[1]), true); foreach (["by_layers", "by_time"] as $by) { echo implode(", ", array_map(fn ($one) => sprintf("%g: %.1f ms", $one[0], $one[1]), $d[$by])), $by === "by_layers" ? " layers; " : " s"; }' "$work/bake.json")
@@ -39,7 +37,7 @@ cat >bench/results.md <<EOF
 | the whole catalogue as the browser gets it, gzipped | $(field "$core" catalogue_kb) kB | at most 40 kB |
 | reading the reference facts, once a request | $(field "$core" reference_ms) ms | |
 | slider key to new number on the page, Chromium's own clock, median and 90 % | $(field "$slider" median_ms) ms, $(field "$slider" p90_ms) ms | under 100 ms |
-| one bake of a 2 mm disc for 180 s at 16 layers, median: compiled; interpreted | $(field "$(cat "$work/bake.json")" median_ms) ms; $(field "$(cat "$work/plain.json")" median_ms) ms | under 15 and 40 ms |
+| one bake of a 2 mm disc for 180 s at 16 layers, median | $(field "$(cat "$work/bake.json")" median_ms) ms | under 40 ms |
 | the same bake over the same scheme in C with -O2, which gives the same loss to twelve digits | $(over "$(cat "$work/bake.json")" median_ms "$others" c_ms) | at most 25 |
 | SciPy's BDF on the same equations over it, at equal accuracy | $(over "$others" scipy_ms "$(cat "$work/bake.json")" median_ms) | at least 5 |
 | cost with layers and with time | $growth | grows in proportion |

@@ -69,15 +69,13 @@ serve() {
     local host=$1 port=$2
     address=$host
     [[ $host == *:* ]] && address="[$host]"
-    export APP_CONFIG_CACHE=storage/framework/server-config.php APP_ROUTES_CACHE=storage/framework/server-routes.php
-    export APP_EVENTS_CACHE=storage/framework/server-events.php APP_URL="http://$address:$port"
-    export MILL_FACTS="$root/storage/framework/server-facts.php"
+    # Short, since the name of a socket may not be long. What is cached is this house's: another may be served from the same folder.
+    run=$(mktemp -d /tmp/mill.XXXXXX)
+    export APP_CONFIG_CACHE=$run/config.php APP_ROUTES_CACHE=$run/routes.php APP_EVENTS_CACHE=$run/events.php
+    export APP_URL="http://$address:$port" MILL_FACTS=$run/facts.php
     php artisan mill:facts "$MILL_FACTS"
-    rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
     php artisan config:cache -q && php artisan route:cache -q && php artisan event:cache -q && php artisan view:cache -q
     unset MILL_PASSWORD
-    # Short, since the name of a socket may not be long.
-    run=$(mktemp -d /tmp/mill.XXXXXX)
     fpm_config >"$run/fpm.conf"
     nginx_config "$address" "$port" >"$run/nginx.conf"
     rotate_log storage/logs/server.log
@@ -148,9 +146,9 @@ begin_fpm() {
     local version root_flag=()
     version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
     [ "$(id -u)" -ne 0 ] || root_flag=(--allow-to-run-as-root)
-    # Compiled code is shared by all workers; the machine-code compiler is off until the griddle's model turns it on.
-    setsid "php-fpm$version" --nodaemonize --fpm-config "$run/fpm.conf" "${root_flag[@]}" -d opcache.enable=1 -d opcache.jit=off \
-        -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=0 -d variables_order=EGPCS >>storage/logs/server.log 2>&1 9>&- &
+    # Compiled code is shared by all workers. Machine code is not made: under it PHP 8.2 has been seen to refuse what is right.
+    setsid "php-fpm$version" --nodaemonize --fpm-config "$run/fpm.conf" "${root_flag[@]}" -d opcache.enable=1 -d opcache.jit=disable \
+        -d opcache.validate_timestamps=0 -d variables_order=EGPCS >>storage/logs/server.log 2>&1 9>&- &
     fpm=$!
     echo "$fpm" >"$run/fpm.group"
     local tries

@@ -35,38 +35,10 @@ part() {
     names+=("$name")
 }
 
-# Begins a part beside the ones that follow; `finish` waits for it and tells. Two cores are the least this is run on.
-begin() {
-    beside=$1
-    beside_began=$SECONDS
-    beside_log=$(mktemp)
-    shift
-    ("$@" >"$beside_log" 2>&1) &
-    beside_pid=$!
-}
-
-finish() {
-    local status=0
-    wait "$beside_pid" || status=$?
-    printf '\n== %s\n' "$beside"
-    tee "$logs/${#names[@]}" <"$beside_log"
-    rm -f "$beside_log"
-    names+=("$beside")
-    if [ "$status" -eq 0 ]; then
-        results+=("passed, $((SECONDS - beside_began)) s beside the one before")
-    else
-        results+=("FAILED, $((SECONDS - beside_began)) s")
-        failed=$((failed + 1))
-    fi
-}
-
 part 'Code style (PHP)' vendor/bin/pint --test
 part 'Static analysis, all code at level 8' vendor/bin/phpstan analyse --no-progress --memory-limit=1G
 part 'Static analysis, core at level 9' vendor/bin/phpstan analyse --no-progress --memory-limit=1G --level=9 core/src bin/ask.php
-begin 'Feature tests' vendor/bin/phpunit --testsuite feature --no-progress
-part 'Core tests' vendor/bin/phpunit --testsuite core --no-progress
-finish
-part 'Core tests of the griddle, compiled' php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=128M vendor/bin/phpunit --testsuite model --no-progress
+part 'Core and feature tests' vendor/bin/paratest --processes "$(nproc)" --no-progress
 part 'Front-end types' npm run --silent check
 part 'Front-end lint' npm run --silent lint
 part 'Front-end unit tests' npx vitest run

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import { expect, test } from '../../tests/browser/test'
 import { signIn, start } from '../../tests/browser/bench'
 
 const shot = (name: string) => ({ path: `docs/screenshots/${name}.png`, animations: 'disabled' as const })

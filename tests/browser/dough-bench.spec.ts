@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import { expect, test } from './test'
 import { expectAccessible, heading, listenForComplaints, signIn, start } from './bench'
 
 const PANELS = ['Schools', 'Size', 'A swap', 'A blend', 'Compare versions', 'Label and cost']

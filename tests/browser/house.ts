@@ -40,6 +40,6 @@ export class House {
   }
 
   get folder(): string {
-    return `tests/browser/.results/house-${this.port}`
+    return `tests/browser/.houses/house-${this.port}`
   }
 }

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { signIn, start } from './bench'
 
 test('a reload at any stage comes back to it with everything in place', async ({ page }) => {

@@ -1,12 +1,15 @@
-import { copyFileSync, mkdirSync, readdirSync } from 'node:fs'
-import { expect, test } from '@playwright/test'
+import { copyFileSync, mkdirSync } from 'node:fs'
+import { expect, test } from './test'
 import { listenForComplaints } from './bench'
 import { House } from './house'
 
 const FIXTURES = 'database/fixtures'
 const STAGES = ['choose', 'measure', 'water', 'mix', 'rest', 'portion', 'shape', 'griddle', 'stack', 'judge']
 
-for (const [number, file] of readdirSync(FIXTURES).entries())
+/** The oldest, and the last before plans were numbered; the feature tests hold all of them to the contract. */
+const KITCHENS = ['first-landing.sqlite', 'before-the-log-was-carried.sqlite']
+
+for (const [number, file] of KITCHENS.entries())
   test(`a kitchen from ${file.replace('.sqlite', '').replaceAll('-', ' ')} opens, every stage of its batches with it`, async ({
     page,
   }) => {

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import { expect, test } from './test'
 import { heading, listenForComplaints, signIn, start } from './bench'
 
 /** Presses Tab until the focus is on the button of that name, as a cook without a mouse would. */

@@ -47,6 +47,7 @@ import type {
   SwapQuestion,
   Verdict,
 } from './types'
+import { Turns } from './turns'
 
 /** What the server refused, in its own words. */
 export class Refusal extends Error {
@@ -82,12 +83,7 @@ const BASE = '/api/v1'
 const MOST_TRIES = 4
 const BUSY = [429, 503]
 
-async function send<Answer>(
-  method: string,
-  path: string,
-  body?: unknown,
-  signal?: AbortSignal,
-): Promise<Answer> {
+async function send<Answer>(method: string, path: string, body?: unknown): Promise<Answer> {
   const headers: Record<string, string> = { Accept: 'application/json' }
   if (body !== undefined) headers['Content-Type'] = 'application/json'
   const sentAt = houseClock.steadily
@@ -97,11 +93,9 @@ async function send<Answer>(
       method,
       headers,
       credentials: 'same-origin',
-      signal: signal ?? null,
       body: body === undefined ? null : JSON.stringify(body),
     })
-  } catch (failure) {
-    if (signal?.aborted) throw failure
+  } catch {
     throw new Unreachable('The house does not answer.')
   }
   // What the service worker kept of an earlier day tells an old time; it keeps only some of what is read.
@@ -112,16 +106,22 @@ async function send<Answer>(
   return (response.status === 204 ? null : await response.json()) as Answer
 }
 
+/** As many as the house works out for one person at a time. */
+const turns = new Turns(3)
+
 /** Asks a question, which stores nothing: one that the house is too busy for is asked again in a moment. */
-async function ask<Answer>(path: string, body: unknown, signal?: AbortSignal): Promise<Answer> {
+function ask<Answer>(path: string, body: unknown, signal?: AbortSignal): Promise<Answer> {
+  return turns.take(() => untilTaken<Answer>(path, body, signal), signal)
+}
+
+async function untilTaken<Answer>(path: string, body: unknown, signal?: AbortSignal): Promise<Answer> {
   for (let tries = 1; ; tries++) {
     try {
-      return await send<Answer>('POST', path, body, signal)
+      return await send<Answer>('POST', path, body)
     } catch (failure) {
       const isBusy = failure instanceof Refusal && BUSY.includes(failure.status)
       if (!isBusy || tries >= MOST_TRIES || signal?.aborted) throw failure
       await new Promise(resolve => setTimeout(resolve, 250 * tries))
-      signal?.throwIfAborted()
     }
   }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\CompiledCore;
 use App\Http\Body;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -16,11 +15,6 @@ final class AskController
 {
     public function __invoke(Request $request, Desk $desk): JsonResponse
     {
-        $question = Question::from(basename($request->path()));
-        $document = Body::of($request);
-
-        $answer = static fn (): array => $desk->answer($question, $document);
-
-        return new JsonResponse($question->bakesOnly() ? CompiledCore::run($answer) : $answer());
+        return new JsonResponse($desk->answer(Question::from(basename($request->path())), Body::of($request)));
     }
 }

@@ -14,8 +14,10 @@ final readonly class Sensitivity
 
     private const MILLIMETRES = 0.2;
 
-    /** From this thickness on, rough runs are compared with a rough run: differences tell as well, in a tenth of the time. */
+    /** From this thickness or time on, rough runs are compared with a rough run: differences tell as well, in a tenth of the time. */
     private const ROUGH_FROM_MILLIMETRES = 5.0;
+
+    private const ROUGH_FROM_SECONDS = 300.0;
 
     private PlannedBake $baked;
 
@@ -24,7 +26,7 @@ final readonly class Sensitivity
     public function __construct(PlannedBake $baked)
     {
         $thickness = $baked->laying->thicknessMillimetres();
-        $this->mesh = $thickness < self::ROUGH_FROM_MILLIMETRES ? null : Mesh::rough($thickness);
+        $this->mesh = $thickness < self::ROUGH_FROM_MILLIMETRES && $baked->liftedAtSeconds < self::ROUGH_FROM_SECONDS ? null : Mesh::rough($thickness);
         $this->baked = $this->mesh === null ? $baked : (new ModelTurnPlanner($this->mesh))->bake($baked->laying);
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
-use StoneMill\Bake\Mesh;
+use StoneMill\Griddle\Internal\TriedBakes;
 
 /**
  * Looks for the heat, the school and the times that come nearest to a wish. For each school a coarse run at a few heats and
@@ -97,25 +97,25 @@ final readonly class TurnSearch
 
     private function bySchool(Laying $laying): PlannedBake
     {
-        $coarse = new ModelTurnPlanner(Mesh::rough($laying->thicknessMillimetres()));
-        [$heat, $lean, $apart] = $this->coarsely($coarse, $laying);
+        $coarse = new TriedBakes($laying, $this->wish->aim, $this->cost(...));
+        [$heat, $lean, $apart] = $this->coarsely($coarse, $laying->surfaceCelsius());
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $apart /= 2;
-            [$heat] = $this->cheapest($coarse, $laying, $apart > 0 ? [$heat, $heat - $apart, $heat + $apart] : [$heat], [$lean]);
-            [, $lean] = $this->cheapest($coarse, $laying, [$heat], [$lean, $lean / 1.08, $lean * 1.08]);
+            [$heat] = $this->cheapest($coarse, $apart > 0 ? [$heat, $heat - $apart, $heat + $apart] : [$heat], [$lean]);
+            [, $lean] = $this->cheapest($coarse, [$heat], [$lean, $lean / 1.08, $lean * 1.08]);
         }
-        $times = $laying->school === TurnSchool::Continuous ? $this->howOften($coarse, $laying, $heat, $lean) : null;
+        $times = $laying->school === TurnSchool::Continuous ? $this->howOften($coarse, $heat, $lean) : null;
 
-        return (new ModelTurnPlanner)->bake($this->at($laying->turned($times), $heat)->towards($this->wish->aim, $lean));
+        return (new ModelTurnPlanner)->bake($laying->turned($times)->on($laying->iron->at($heat))->towards($this->wish->aim, $lean));
     }
 
     /** A bread that is turned all the time is turned as often as serves it best; every other school has its own number. */
-    private function howOften(ModelTurnPlanner $coarse, Laying $laying, float $heat, float $lean): ?int
+    private function howOften(TriedBakes $coarse, float $heat, float $lean): ?int
     {
         $best = null;
         $least = INF;
         foreach (self::TIMES as $times) {
-            $cost = $this->cost($coarse->bake($this->at($laying->turned($times), $heat)->towards($this->wish->aim, $lean)));
+            $cost = $coarse->cost($heat, $lean, $times);
             if ($cost < $least) {
                 $least = $cost;
                 $best = $times;
@@ -126,17 +126,17 @@ final readonly class TurnSearch
     }
 
     /** @return array{float, float, float} heat, lean and how far apart the heats were */
-    private function coarsely(ModelTurnPlanner $coarse, Laying $laying): array
+    private function coarsely(TriedBakes $coarse, float $usualHeat): array
     {
         if ($this->wish->heat === null) {
-            return [...$this->cheapest($coarse, $laying, [$laying->surfaceCelsius()], self::LEANS), 0.0];
+            return [...$this->cheapest($coarse, [$usualHeat], self::LEANS), 0.0];
         }
         [$least, $most] = $this->wish->heat;
         $apart = ($most - $least) / (self::HEATS - 1);
         $heats = array_map(static fn (int $step): float => $least + $step * $apart, range(0, self::HEATS - 1));
-        [$heat] = $this->cheapest($coarse, $laying, $heats, [1.0]);
+        [$heat] = $this->cheapest($coarse, $heats, [1.0]);
 
-        return [...$this->cheapest($coarse, $laying, [$heat], self::LEANS), $apart];
+        return [...$this->cheapest($coarse, [$heat], self::LEANS), $apart];
     }
 
     /**
@@ -144,13 +144,13 @@ final readonly class TurnSearch
      * @param non-empty-list<float> $leans
      * @return array{float, float}
      */
-    private function cheapest(ModelTurnPlanner $coarse, Laying $laying, array $heats, array $leans): array
+    private function cheapest(TriedBakes $coarse, array $heats, array $leans): array
     {
         $best = [$heats[0], $leans[0]];
         $least = INF;
         foreach ($heats as $heat) {
             foreach ($leans as $lean) {
-                $cost = $this->outside($heat) ? INF : $this->cost($coarse->bake($this->at($laying, $heat)->towards($this->wish->aim, $lean)));
+                $cost = $this->outside($heat) ? INF : $coarse->cost($heat, $lean, null);
                 if ($cost < $least) {
                     $least = $cost;
                     $best = [$heat, $lean];
@@ -164,11 +164,6 @@ final readonly class TurnSearch
     private function outside(float $heat): bool
     {
         return $this->wish->heat !== null && ($heat < $this->wish->heat[0] - 1e-6 || $heat > $this->wish->heat[1] + 1e-6);
-    }
-
-    private function at(Laying $laying, float $celsius): Laying
-    {
-        return $laying->on($laying->iron->at($celsius));
     }
 
     private function cost(PlannedBake $baked): float

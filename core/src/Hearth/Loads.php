@@ -13,7 +13,12 @@ use StoneMill\Griddle\PlannedBake;
 /** One load after another on the same places: how far each cools the metal, the wait that mends it, and why the first differ. */
 final readonly class Loads
 {
-    private const LOADS = 5;
+    private const MOST_LOADS = 5;
+
+    private const LEAST_LOADS = 3;
+
+    /** Loads after one another are followed for about so long: a thick bread shows in three what a thin one shows in five. */
+    private const FOLLOWED_SECONDS = 2400.0;
 
     private const MOST_WAIT_SECONDS = 600.0;
 
@@ -29,7 +34,8 @@ final readonly class Loads
         $iron = new RestingIron($laying->iron, $laying->kitchen->roomCelsius, $firstCelsius);
         $loads = [];
         $wait = 0.0;
-        for ($load = 1; $load <= self::LOADS; $load++) {
+        $most = max(self::LEAST_LOADS, min(self::MOST_LOADS, (int) floor(self::FOLLOWED_SECONDS / max(1.0, $this->plan->liftedAtSeconds))));
+        for ($load = 1; $load <= $most; $load++) {
             $laidOn = $iron->celsius();
             $work = $this->baked($laying, $laidOn, $iron);
             $iron = RestingIron::after($work->bake);

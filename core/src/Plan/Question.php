@@ -23,14 +23,4 @@ enum Question: string
     case Practice = 'practice';
     case Day = 'day';
     case Sheet = 'sheet';
-
-    /** Whether the answer is of the griddle's model and nothing but what leads to it: no order of work, no blend, no choice. */
-    public function bakesOnly(): bool
-    {
-        return match ($this) {
-            self::Bake, self::Turns, self::Loads, self::Practice => true,
-            self::Plan, self::Compare, self::Swap, self::Blend, self::Choose, self::Nixtamal, self::Milling, self::Label,
-            self::Shape, self::Calibrate, self::Day, self::Sheet => false,
-        };
-    }
 }

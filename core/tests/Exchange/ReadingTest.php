@@ -37,7 +37,7 @@ final class ReadingTest extends TestCase
     #[DataProvider('texts')]
     public function test_a_name_is_one_line_and_nothing_carries_control_characters(string $text, bool $isName, bool $isNote): void
     {
-        foreach ([[static fn (Node $node): ?string => $node->text(80), $isName], [static fn (Node $node): ?string => $node->optionalProse(80), $isNote]] as [$read, $fits]) {
+        foreach ([[static fn (Node $node): string => $node->text(80), $isName], [static fn (Node $node): ?string => $node->optionalProse(80), $isNote]] as [$read, $fits]) {
             $findings = new Findings;
             $read(Node::root($text, $findings));
             self::assertSame($fits, $findings->areEmpty());

@@ -105,23 +105,11 @@ final class CommandLineTest extends TestCase
         return self::ask('plan', $file);
     }
 
-    public function test_compiled_code_gives_the_bytes_of_interpreted_code(): void
-    {
-        // The server compiles the model's loops to machine code; PHP's compiler has been wrong about such loops before.
-        foreach (['bake' => 'bake-own', 'turns' => 'turns-masa', 'practice' => 'practice-hot'] as $question => $example) {
-            $compiled = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
-            self::assertSame(
-                self::ask($question, "formats/examples/$example.json", '-d', 'opcache.enable_cli=0'),
-                self::ask($question, "formats/examples/$example.json", ...$compiled),
-            );
-        }
-    }
-
     /** @return array{int, string, string} exit code, output, error output */
-    private static function ask(string $question, string $file, string ...$options): array
+    private static function ask(string $question, string $file): array
     {
         $root = dirname(__DIR__, 3);
-        $process = proc_open([PHP_BINARY, ...array_values($options), 'bin/ask.php', $question, $file], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $root);
+        $process = proc_open([PHP_BINARY, 'bin/ask.php', $question, $file], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $root);
         self::assertIsResource($process);
         $out = (string) stream_get_contents($pipes[1]);
         $error = (string) stream_get_contents($pipes[2]);
