@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Console\Output\BufferedOutput;
 use Tests\Contract;
 
 /** A kitchen of every format that was ever shipped starts, and every batch in it opens, sheets and calendars with it. */
@@ -48,8 +49,9 @@ final class OldKitchenTest extends TestCase
         copy($file, $this->folder.'/kitchen.sqlite');
         config(['database.connections.sqlite.database' => $this->folder.'/kitchen.sqlite']);
         DB::purge();
-        self::assertSame(0, Artisan::call('mill:prepare'));
-        self::assertStringContainsString('demo', Artisan::output());
+        $said = new BufferedOutput;
+        self::assertSame(0, Artisan::call('mill:prepare', [], $said));
+        self::assertStringContainsString('demo', $said->fetch());
         self::assertCount(1, glob($this->folder.'/kitchen-before-update-*.sqlite') ?: []);
         $this->actingAs(User::query()->where('name', 'cook')->firstOrFail());
         $batches = Batch::query()->get();
