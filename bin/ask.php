@@ -20,7 +20,7 @@ const BAD_INPUT = 2;
 /** @return mixed the decoded document */
 function document(string $file): mixed
 {
-    $text = is_file($file) ? file_get_contents($file) : false;
+    $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) ? file_get_contents($file) : false);
     if ($text === false) {
         throw InvalidInput::at('(file)', 'This file cannot be read.', $file, 'a readable JSON file');
     }

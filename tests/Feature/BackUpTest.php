@@ -46,6 +46,54 @@ final class BackUpTest extends TestCase
         self::assertSame('not a database', file_get_contents($this->folder.'/note.sqlite'));
     }
 
+    public function test_a_copy_of_an_earlier_version_is_brought_up_to_date_as_it_is_put_back(): void
+    {
+        $old = dirname(__DIR__, 2).'/database/fixtures/first-landing.sqlite';
+        self::assertSame(0, $this->artisan('mill:restore', $old)[0]);
+        self::assertSame($this->sql('SELECT count(*) FROM batch_events', $old), $this->sql('SELECT count(*) FROM batch_events'));
+        self::assertSame('0', $this->sql('SELECT count(*) FROM batches WHERE tally IS NULL OR summary IS NULL'));
+    }
+
+    public function test_an_empty_a_foreign_and_a_newer_file_are_refused_in_words_and_nothing_is_changed(): void
+    {
+        $this->sql("INSERT INTO kitchens (name) VALUES ('here')");
+        touch($this->folder.'/empty.sqlite');
+        (new \PDO('sqlite:'.$this->folder.'/foreign.sqlite'))->exec('CREATE TABLE accounts (id INTEGER)');
+        copy($this->folder.'/kitchen.sqlite', $this->folder.'/newer.sqlite');
+        $this->sql("INSERT INTO migrations (migration, batch) VALUES ('2999_01_01_000000_from_later', 9)", $this->folder.'/newer.sqlite');
+        foreach (['empty' => 'is empty', 'foreign' => 'is no kitchen of Stone Mill', 'newer' => 'newer Stone Mill', 'missing' => 'is not there'] as $name => $words) {
+            [$code, $said] = $this->artisan('mill:restore', "$this->folder/$name.sqlite");
+            self::assertSame(1, $code);
+            self::assertStringContainsString($words, (string) preg_replace('/\s+/', ' ', $said));
+        }
+        self::assertSame('here', $this->sql('SELECT name FROM kitchens'));
+        self::assertSame([], glob($this->folder.'/kitchen-before-*') ?: []);
+    }
+
+    public function test_copies_are_read_by_their_owner_only_and_the_doctor_says_what_wants_doing(): void
+    {
+        chmod($this->folder.'/kitchen.sqlite', 0644);
+        [$code, $said] = $this->artisan('mill:doctor');
+        self::assertSame(1, $code);
+        self::assertMatchesRegularExpression('~WANTS Rights of the kitchen +644\s+chmod 600 ~', $said);
+        self::assertStringContainsString('bin/mill backup', $said);
+        self::assertSame(0, $this->artisan('mill:backup', $this->folder.'/copy.sqlite')[0]);
+        self::assertSame(0600, fileperms($this->folder.'/copy.sqlite') & 0777);
+        self::assertStringContainsString('Last copy beside it    0 days old', $this->artisan('mill:doctor')[1]);
+    }
+
+    public function test_the_command_works_on_the_kitchen_that_is_named_from_wherever_the_cook_stands(): void
+    {
+        $this->sql("INSERT INTO kitchens (name) VALUES ('named')");
+        foreach ([['backup', 'copy.sqlite'], ['restore', 'copy.sqlite']] as $words) {
+            $process = proc_open([dirname(__DIR__, 2).'/bin/mill', ...$words], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $this->folder, [...getenv(), 'MILL_DATABASE' => 'kitchen.sqlite']);
+            self::assertIsResource($process);
+            self::assertStringContainsString($this->folder.'/kitchen.sqlite', (string) stream_get_contents($pipes[1]));
+            self::assertSame(0, proc_close($process));
+        }
+        self::assertSame('named', $this->sql('SELECT name FROM kitchens', $this->folder.'/copy.sqlite'));
+    }
+
     /** @return array{int, string} exit code and output */
     private function artisan(string ...$arguments): array
     {

@@ -64,6 +64,8 @@ final class CommandLineTest extends TestCase
         yield 'loads' => ['loads', 'loads-masa', 'loads'];
         yield 'calibrate' => ['calibrate', 'calibrate-iron', 'warm_up'];
         yield 'practice' => ['practice', 'practice-hot', 'lifted'];
+        yield 'a day' => ['day', 'day-two-breads', 'batches'];
+        yield 'a sheet' => ['sheet', 'sheet-nixtamal', 'rows'];
     }
 
     #[DataProvider('questions')]
@@ -103,6 +105,18 @@ final class CommandLineTest extends TestCase
     private static function plan(string $file): array
     {
         return self::ask('plan', $file);
+    }
+
+    public function test_a_file_is_found_from_wherever_the_cook_stands_and_a_hyphen_is_standard_input(): void
+    {
+        $root = dirname(__DIR__, 3);
+        $expected = self::plan('formats/examples/pressed-masa.json')[1];
+        foreach ([['plan', 'pressed-masa.json', ''], ['plan', '-', 'pressed-masa.json']] as [$question, $file, $input]) {
+            $process = proc_open(["$root/bin/mill", $question, $file], [0 => $input === '' ? ['pipe', 'r'] : ['file', "$root/formats/examples/$input", 'r'], 1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, "$root/formats/examples");
+            self::assertIsResource($process);
+            self::assertSame($expected, stream_get_contents($pipes[1]));
+            self::assertSame(0, proc_close($process));
+        }
     }
 
     /** @return array{int, string, string} exit code, output, error output */
