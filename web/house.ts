@@ -16,7 +16,12 @@ export const useHouse = defineStore('house', () => {
   /** The house does not know yet that the last cook left. */
   const isLeaving = shallowRef(localStorage.getItem(LEAVING) !== null)
 
+  /** Heard once a page, before anything is begun by the clock. */
+  let heard: Promise<void> | undefined
+
   async function look() {
+    heard ??= api.hearTheTime()
+    await heard
     if (isLeaving.value && !(await toldOfLeaving())) session.value = NOBODY
     session.value ??= await api.session()
     isHere(session.value.user?.name ?? '')

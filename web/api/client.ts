@@ -134,7 +134,19 @@ async function refusal(response: Response): Promise<Error> {
   }
 }
 
+/** Hears what time it is in the house, from an address that no tablet keeps an answer of. */
+async function hearTheTime(): Promise<void> {
+  const sentAt = houseClock.steadily
+  // A page must open where the house is away: nobody waits long for the time.
+  const answer = await fetch('/up', { cache: 'no-store', signal: AbortSignal.timeout(1500) }).catch(
+    () => null,
+  )
+  const time = answer?.headers.get('House-Time')
+  if (time) houseClock.heard(Number(time), sentAt, houseClock.steadily)
+}
+
 export const api = {
+  hearTheTime,
   session: () => send<Session>('GET', '/session'),
   signIn: (name: string, password: string) => send<Session>('POST', '/session', { name, password }),
   signOut: () => send<Session>('DELETE', '/session'),

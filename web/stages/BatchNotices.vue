@@ -20,16 +20,19 @@ const late = computed(() => {
 /** A tablet that is a little off is nobody's business: the house's time is what counts. */
 const clockOff = computed(() => clockWords(houseClock.off.value))
 const unsent = computed(() => (store.unsent === 1 ? 'One entry is' : `${store.unsent} entries are`))
+const kept = computed(() => {
+  if (store.unsent)
+    return `${unsent.value} kept on this device and will be sent by itself: ${unsentWords(store.waiting)}.`
+  return store.judged
+    ? 'Your verdict is kept on this device and will be sent by itself.'
+    : 'Nothing is unsent.'
+})
 </script>
 
 <template>
   <p v-if="store.away" class="notice" role="status">
     Offline: the house does not answer. Work goes on.
-    {{
-      store.unsent
-        ? `${unsent} kept on this device and will be sent by itself: ${unsentWords(store.waiting)}.`
-        : 'Nothing is unsent.'
-    }}
+    {{ kept }}
   </p>
   <p v-if="late" class="notice" role="status">{{ late }}</p>
   <p v-if="clockOff" class="notice" role="status">{{ clockOff }}</p>
