@@ -28,14 +28,14 @@ if [ "${1:-}" = small ]; then
 fi
 
 trial writers node bench/reliability/writers.mjs 32 40
-trial kills node bench/reliability/kills.mjs 60
-trial updates node bench/reliability/updates.mjs 120
+trial kills node bench/reliability/kills.mjs 40
+trial updates node bench/reliability/updates.mjs 80
 trial restores node bench/reliability/restores.mjs 30
-trial sessions node bench/reliability/sessions.mjs 80
-trial hostile node bench/reliability/hostile.mjs 400
+trial sessions node bench/reliability/sessions.mjs 60
+trial hostile node bench/reliability/hostile.mjs 200
 trial share node bench/reliability/share.mjs 20
 trial growth node bench/reliability/growth.mjs 100,1000,10000 50,8000
-trial fuzz php bench/reliability/fuzz.php 1500
+trial fuzz php bench/reliability/fuzz.php 500
 php bench/reliability/write.php "$work" >bench/reliability.md
 npx prettier --log-level warn --write bench/reliability.md
 cat bench/reliability.md
