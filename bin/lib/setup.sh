@@ -125,7 +125,12 @@ set_up_web() {
     fi
 }
 
+# Of two that start at once from one folder, one sets up and the other waits for it.
 set_up_all() {
+    mkdir -p storage
+    exec 8>storage/setup.lock
+    flock 8
     set_up_php
     set_up_web
+    exec 8>&-
 }

@@ -106,14 +106,15 @@ test('signing out while the house is away locks the device, and the house hears 
     await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeHidden()
     await house.start()
     await page.goto(`${house.address}/sign-in`)
+    await expect(page.getByRole('heading', { name: 'Come in' })).toBeVisible()
     await expect(page.getByText(/You are signed out on this device/)).toBeHidden({ timeout: 15_000 })
-    const held = await fetch(`${house.address}/api/v1/kitchen`, {
-      headers: {
-        Accept: 'application/json',
-        Cookie: cookies.map(one => `${one.name}=${one.value}`).join('; '),
-      },
-    })
-    expect(held.status).toBe(401)
+    // The house is told while the page opens.
+    const held = async () => {
+      const cookie = cookies.map(one => `${one.name}=${one.value}`).join('; ')
+      const headers = { Accept: 'application/json', Cookie: cookie }
+      return (await fetch(`${house.address}/api/v1/kitchen`, { headers })).status
+    }
+    await expect.poll(held).toBe(401)
   } finally {
     await house.stop()
   }
