@@ -22,7 +22,11 @@ use StoneMill\Record\PaceTally;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Tally;
 
-/** Begins a batch of a bread with what the kitchen has: its newest bags, its first griddle, press and scale. */
+/**
+ * Begins a batch of a bread with what the kitchen has: its newest bags, its first griddle, press and scale.
+ *
+ * @phpstan-import-type PlanDocument from PlannedBatch
+ */
 final readonly class StartBatch
 {
     private const BATCHES_FOR_PACE = 8;
@@ -35,15 +39,16 @@ final readonly class StartBatch
     {
         $revision = FormulaRevision::query()->where('formula_id', $formula->id)->latest('number')->firstOrFail();
         $request = $this->withPace($kitchen, $this->withGear($kitchen, $this->withLots($kitchen, $revision->document)));
-        $plan = $this->planner->plan(PlanRequest::read($request, $this->reference));
+        $plan = $this->planner->plan(PlanRequest::read($request, $this->reference))->toArray();
 
-        $columns = Batch::columns(BatchState::of(PlannedBatch::of($plan), []), $plan->toArray());
+        /** @var PlanDocument $plan */
+        $columns = Batch::columns(BatchState::of(PlannedBatch::fromDocument($plan), []), $plan);
 
         // Whoever sent the same a moment before has begun it: then this is that batch.
         return DB::transaction(static fn (): Batch => Batch::query()->where('uuid', $uuid)->first() ?? Batch::query()->create([
             ...$columns,
             'uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'formula_revision_id' => $revision->id, 'version' => 1,
-            'request' => $request, 'plan' => $plan->toArray(), 'plan_format' => StoredPlan::FORMAT, 'started_at' => $at, 'finished_at' => null, 'event_count' => 0,
+            'request' => $request, 'plan' => $plan, 'plan_format' => StoredPlan::FORMAT, 'started_at' => $at, 'finished_at' => null, 'event_count' => 0,
         ]));
     }
 

@@ -126,11 +126,10 @@ final readonly class KitchenFile
 
     public function delete(): void
     {
-        foreach (['', ...self::BESIDE] as $ending) {
-            if (is_file($this->path.$ending)) {
-                unlink($this->path.$ending);
-            }
+        if (is_file($this->path)) {
+            unlink($this->path);
         }
+        $this->dropBeside();
     }
 
     /** Whether nothing in the whole file is out of order; reads all of it. */

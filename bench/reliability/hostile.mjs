@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs'
 import { execFileSync } from 'node:child_process'
 import { connect } from 'node:net'
-import { Cook, House, Trial, event, faultsSince, tally, uuid } from './house.mjs'
+import { Cook, House, Trial, event, faultsSince, tally, uuid, VERDICT } from './house.mjs'
 
 const rounds = Number(process.argv[2] ?? 30)
 const trial = new Trial('hostile')
@@ -59,18 +59,7 @@ try {
     [`PUT /api/v1/batches/${batch.id}/verdict`]: () => ({
       version: 1,
       id: uuid(),
-      verdict: {
-        pliability: 'wraps',
-        puff: 'full',
-        shade_first: 0.5,
-        shade_second: 0.4,
-        cracks: 'none',
-        sticking: 'none',
-        pieces_good: 1,
-        pieces_second: 0,
-        pieces_lost: 0,
-        notes: null,
-      },
+      verdict: VERDICT,
     }),
     'POST /api/v1/batches': () => ({ id: uuid(), bread: bread.id, at: new Date().toISOString() }),
     'POST /api/v1/breads': () => ({ id: uuid(), name: 'A bread', request: bread.request }),

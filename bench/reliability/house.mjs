@@ -154,6 +154,20 @@ export class Cook {
 
 export const event = (kind, fields = {}) => ({ id: uuid(), kind, at: new Date().toISOString(), ...fields })
 
+/** One that any batch takes. */
+export const VERDICT = {
+  pliability: 'wraps',
+  puff: 'full',
+  shade_first: 0.5,
+  shade_second: 0.4,
+  cracks: 'none',
+  sticking: 'none',
+  pieces_good: 1,
+  pieces_second: 0,
+  pieces_lost: 0,
+  notes: null,
+}
+
 export const pause = ms => new Promise(resolve => setTimeout(resolve, ms))
 
 export function tally(answers) {

@@ -1,9 +1,12 @@
 // A copy is put back again and again while several write: the kitchen is never malformed, and every acknowledged write is in the
 // kitchen or in one of the kept files.
-import { execFileSync } from 'node:child_process'
+import { execFile, execFileSync } from 'node:child_process'
 import { readdirSync } from 'node:fs'
 import { join } from 'node:path'
-import { Cook, House, Trial, event, tally } from './house.mjs'
+import { promisify } from 'node:util'
+import { Cook, House, Trial, event, tally, pause, root } from './house.mjs'
+
+const run = promisify(execFile)
 
 const restores = Number(process.argv[2] ?? 8)
 const trial = new Trial('restores')
@@ -30,21 +33,9 @@ try {
   const writers = Array.from({ length: 6 }, write)
   let failed = 0
   for (let restore = 0; restore < restores; restore++) {
-    await new Promise(resolve => setTimeout(resolve, 300))
-    const { promise, resolve } = Promise.withResolvers?.() ?? deferred()
-    // The command is run beside the writers, not instead of them.
-    import('node:child_process').then(({ execFile }) =>
-      execFile(
-        'bin/mill',
-        ['restore', copy],
-        { cwd: new URL('../..', import.meta.url).pathname, env: house.env },
-        failure => {
-          if (failure) failed++
-          resolve()
-        },
-      ),
-    )
-    await promise
+    await pause(300)
+    // Run beside the writers, not instead of them.
+    await run('bin/mill', ['restore', copy], { cwd: root, env: house.env }).catch(() => failed++)
   }
   writing = false
   await Promise.all(writers)
@@ -82,9 +73,3 @@ try {
   house.remove()
 }
 trial.end()
-
-function deferred() {
-  let resolve
-  const promise = new Promise(done => (resolve = done))
-  return { promise, resolve }
-}

@@ -1,5 +1,5 @@
 // Signing in and out while others ask, and the same thing sent many times at once.
-import { Cook, House, Trial, event, faultsSince, pause, tally, uuid } from './house.mjs'
+import { Cook, House, Trial, event, faultsSince, pause, tally, uuid, VERDICT } from './house.mjs'
 
 const rounds = Number(process.argv[2] ?? 40)
 const trial = new Trial('sessions')
@@ -56,18 +56,7 @@ try {
   const verdict = {
     version: 2,
     id: uuid(),
-    verdict: {
-      pliability: 'wraps',
-      puff: 'full',
-      shade_first: 0.5,
-      shade_second: 0.4,
-      cracks: 'none',
-      sticking: 'none',
-      pieces_good: 1,
-      pieces_second: 0,
-      pieces_lost: 0,
-      notes: null,
-    },
+    verdict: VERDICT,
   }
   const verdicts = await eight('PUT', `/api/v1/batches/${batch.id}/verdict`, verdict)
   const note = event('noted', { text: 'once' })

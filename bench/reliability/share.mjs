@@ -34,7 +34,7 @@ try {
   await other.signIn()
   const quiet = []
   for (let ask = 0; ask < 20; ask++) quiet.push((await other.ask('GET', '/api/v1/ping')).ms)
-  // Another person of the house: the share is a person's, so this one is asked for by the first cook's name no more.
+  // A ping is nobody's share: whoever sends it, it wants a free worker as another cook's question would.
   const pings = []
   const answers = []
   const until = Date.now() + 1000 * seconds
