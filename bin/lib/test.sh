@@ -45,7 +45,14 @@ part 'Front-end unit tests' npx vitest run
 part 'Build' npm run --silent build
 web_fingerprint >public/build/.mill-stamp
 part 'The house under attack, short form' bash bench/reliability/run.sh small
-part 'Browser tests' npx playwright test
+browser_tests() {
+    npx playwright test && return 0
+    # What the page held when a test failed, so that a failure elsewhere can be understood from what was printed.
+    local page
+    for page in tests/browser/.results/*/error-context.md; do [ ! -f "$page" ] || { printf '\n-- %s\n' "$page"; head -c 6000 "$page"; }; done
+    return 1
+}
+part 'Browser tests' browser_tests
 
 count() { sed -E 's/\x1b\[[0-9;]*m//g' "$logs"/* | grep -oE "$1" | grep -oE '[0-9]+' | awk '{sum += $1} END {print sum + 0}'; }
 phpunit=$(count '(OK \([0-9]+ test|Tests: [0-9]+)')

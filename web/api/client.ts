@@ -107,7 +107,7 @@ async function send<Answer>(method: string, path: string, body?: unknown): Promi
 }
 
 /** As many as the house works out for one person at a time. */
-const turns = new Turns(3)
+const turns = new Turns(2)
 
 /** Asks a question, which stores nothing: one that the house is too busy for is asked again in a moment. */
 function ask<Answer>(path: string, body: unknown, signal?: AbortSignal): Promise<Answer> {

@@ -18,7 +18,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class OwnShareOnly
 {
     /** Of the eight workers that the house has unless told otherwise. */
-    private const AT_ONCE = 3;
+    private const AT_ONCE = 2;
 
     private const WAITING = 3;
 

@@ -111,7 +111,9 @@ final class BakeUnderWay
         $step = min($this->step, $most);
         // A crumb of a step at the end would cost as much as a whole one.
         $this->stepBy($most - $step < 0.3 * $step ? $most : $step);
-        $this->step = min($this->step * $this->mesh->growth(), $this->mesh->longestStep($this->bread->thicknessMillimetres));
+        // Hot air and the broiler brown the open face ever faster; only on the metal does a long lie become calm.
+        $calm = $this->above === Above::Open || $this->above === Above::Covered ? $this->sinceTouch : 0.0;
+        $this->step = min($this->step * $this->mesh->growth(), $this->mesh->longestStep($this->bread->thicknessMillimetres, $calm));
         $this->recorder->note($this, false);
     }
 

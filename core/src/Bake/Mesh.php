@@ -35,6 +35,13 @@ final readonly class Mesh
     /** Longest step for a bread of 2 mm; it grows with thickness, since a thick bread is slower. */
     private const LONGEST_STEP = 0.8;
 
+    /** A lie of many minutes: from the first figure on steps lengthen with it, to so many times the usual, never past the last. */
+    private const CALM_SECONDS = 300.0;
+
+    private const MOST_CALM = 3.0;
+
+    private const LONGEST_OF_ALL = 8.0;
+
     /** @throws OutOfRange If there are fewer than 4 or more than 400 layers, or steps shorter than a hundredth of the usual. */
     public function __construct(public int $layers = 16, public float $stepScale = 1.0)
     {
@@ -78,14 +85,23 @@ final readonly class Mesh
         return self::FIRST_STEP * $this->stepScale * self::slowness($thicknessMillimetres);
     }
 
-    public function longestStep(float $thicknessMillimetres): float
+    /** @param float $calmSeconds since something was last done to the bread: what changes slowly may be followed in longer steps */
+    public function longestStep(float $thicknessMillimetres, float $calmSeconds = 0.0): float
     {
-        return self::LONGEST_STEP * $this->stepScale * self::slowness($thicknessMillimetres);
+        $calm = min(self::MOST_CALM, max(1.0, $calmSeconds / self::CALM_SECONDS));
+
+        return min(self::LONGEST_OF_ALL, $calm * self::LONGEST_STEP * $this->stepScale * self::slowness($thicknessMillimetres));
     }
 
     public function growth(): float
     {
         return self::GROWTH ** min(1.0, $this->stepScale);
+    }
+
+    /** Layers times steps that so many seconds on the metal take, about. */
+    public function work(float $thicknessMillimetres, float $seconds): float
+    {
+        return $this->layers * $seconds / $this->longestStep($thicknessMillimetres);
     }
 
     private static function slowness(float $thicknessMillimetres): float

@@ -21,6 +21,9 @@ final readonly class TurnSearch
 
     private const TIMES = [3, 4, 5, 6, 8];
 
+    /** Layers times steps that all schools together may take: a third of a second of a small machine. A school that has spent its share stays with the best it tried. */
+    private const WORK = 20_000.0;
+
     /** What a miss costs, by its size: planning weights for order only. */
     private const COST_SHADE = 1.0;
 
@@ -43,11 +46,12 @@ final readonly class TurnSearch
     {
     }
 
-    /** @return non-empty-list<PlannedBake> the best of each school, the best of all first */
+    /** @return non-empty-list<PlannedBake> the best of each school as roughly baked, the best of all first and baked finely */
     public function best(Laying $laying): array
     {
         $found = array_map(fn (TurnSchool $school): PlannedBake => $this->bySchool($laying->by($school)), $this->wish->schools);
         usort($found, fn (PlannedBake $one, PlannedBake $other): int => $this->cost($one) <=> $this->cost($other));
+        $found[0] = (new ModelTurnPlanner)->bake($found[0]->laying);
 
         return $found;
     }
@@ -97,32 +101,19 @@ final readonly class TurnSearch
 
     private function bySchool(Laying $laying): PlannedBake
     {
-        $coarse = new TriedBakes($laying, $this->wish->aim, $this->cost(...));
+        $coarse = new TriedBakes($laying, $this->wish->aim, $this->cost(...), self::WORK / count($this->wish->schools));
         [$heat, $lean, $apart] = $this->coarsely($coarse, $laying->surfaceCelsius());
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $apart /= 2;
             [$heat] = $this->cheapest($coarse, $apart > 0 ? [$heat, $heat - $apart, $heat + $apart] : [$heat], [$lean]);
             [, $lean] = $this->cheapest($coarse, [$heat], [$lean, $lean / 1.08, $lean * 1.08]);
         }
-        $times = $laying->school === TurnSchool::Continuous ? $this->howOften($coarse, $heat, $lean) : null;
-
-        return (new ModelTurnPlanner)->bake($laying->turned($times)->on($laying->iron->at($heat))->towards($this->wish->aim, $lean));
-    }
-
-    /** A bread that is turned all the time is turned as often as serves it best; every other school has its own number. */
-    private function howOften(TriedBakes $coarse, float $heat, float $lean): ?int
-    {
-        $best = null;
-        $least = INF;
-        foreach (self::TIMES as $times) {
-            $cost = $coarse->cost($heat, $lean, $times);
-            if ($cost < $least) {
-                $least = $cost;
-                $best = $times;
-            }
+        // A bread that is turned all the time is turned as often as serves it best; every other school has its own number.
+        foreach ($laying->school === TurnSchool::Continuous ? self::TIMES : [] as $times) {
+            $coarse->cost($heat, $lean, $times);
         }
 
-        return $best;
+        return $coarse->best();
     }
 
     /** @return array{float, float, float} heat, lean and how far apart the heats were */
@@ -133,7 +124,8 @@ final readonly class TurnSearch
         }
         [$least, $most] = $this->wish->heat;
         $apart = ($most - $least) / (self::HEATS - 1);
-        $heats = array_map(static fn (int $step): float => $least + $step * $apart, range(0, self::HEATS - 1));
+        // From the hottest down: hot bakes are short, and where the work is spent on the way the cold ones are left out.
+        $heats = array_map(static fn (int $step): float => $most - $step * $apart, range(0, self::HEATS - 1));
         [$heat] = $this->cheapest($coarse, $heats, [1.0]);
 
         return [...$this->cheapest($coarse, [$heat], self::LEANS), $apart];
