@@ -3,10 +3,12 @@ import { expect, type Page } from '@playwright/test'
 
 /** What a cook does again and again in these tests. */
 export async function signIn(page: Page) {
-  await page.goto('/sign-in')
-  await page.getByLabel('Name').fill('cook')
-  await page.getByLabel('Password').fill('masa-and-water')
-  await page.getByRole('button', { name: 'Sign in' }).click()
+  // By the door only where the door is what is looked at (whole-batch): this is what its button sends.
+  const answer = await page.request.post('/api/v1/session', {
+    data: { name: 'cook', password: 'masa-and-water' },
+  })
+  expect(answer.status()).toBe(200)
+  await page.goto('/')
   await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
 }
 
@@ -35,11 +37,15 @@ export async function heading(page: Page): Promise<string> {
   return (await page.getByRole('heading', { level: 1 }).textContent()) ?? ''
 }
 
-/** No violation of WCAG 2.2 A or AA that axe can find. */
-export async function expectAccessible(page: Page) {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-    .analyze()
+/** No violation of WCAG 2.2 A or AA that axe can find. In another colour scheme only contrast can differ. */
+export async function expectAccessible(page: Page, what: 'all' | 'contrast' = 'all') {
+  // There are no frames in these pages, for which the other mode opens a second page each time.
+  const axe = new AxeBuilder({ page }).setLegacyMode()
+  const { violations } = await (
+    what === 'all'
+      ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+      : axe.withRules(['color-contrast'])
+  ).analyze()
   expect(
     violations.map(one => `${one.id}: ${one.nodes.map(node => node.target.join(' ')).join(' | ')}`),
   ).toEqual([])

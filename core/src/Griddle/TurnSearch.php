@@ -19,7 +19,9 @@ final readonly class TurnSearch
 
     private const ROUNDS = 2;
 
-    private const TIMES = [3, 4, 5, 6, 8];
+    private const USUAL_TIMES = 4;
+
+    private const TIMES = [3, 5, 6, 8];
 
     /** Layers times steps that all schools together may take: a third of a second of a small machine. A school that has spent its share stays with the best it tried. */
     private const WORK = 20_000.0;
@@ -101,15 +103,16 @@ final readonly class TurnSearch
 
     private function bySchool(Laying $laying): PlannedBake
     {
-        $coarse = new TriedBakes($laying, $this->wish->aim, $this->cost(...), self::WORK / count($this->wish->schools));
+        // A bread that is turned all the time is turned as often as serves it best; every other school has its own number.
+        $isContinuous = $laying->school === TurnSchool::Continuous;
+        $coarse = new TriedBakes($isContinuous ? $laying->turned(self::USUAL_TIMES) : $laying, $this->wish->aim, $this->cost(...), self::WORK / count($this->wish->schools));
         [$heat, $lean, $apart] = $this->coarsely($coarse, $laying->surfaceCelsius());
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $apart /= 2;
             [$heat] = $this->cheapest($coarse, $apart > 0 ? [$heat, $heat - $apart, $heat + $apart] : [$heat], [$lean]);
             [, $lean] = $this->cheapest($coarse, [$heat], [$lean, $lean / 1.08, $lean * 1.08]);
         }
-        // A bread that is turned all the time is turned as often as serves it best; every other school has its own number.
-        foreach ($laying->school === TurnSchool::Continuous ? self::TIMES : [] as $times) {
+        foreach ($isContinuous ? self::TIMES : [] as $times) {
             $coarse->cost($heat, $lean, $times);
         }
 

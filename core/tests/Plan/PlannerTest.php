@@ -67,7 +67,7 @@ final class PlannerTest extends TestCase
     public function test_grams_in_are_grams_out_for_any_formula(): void
     {
         $seeded = new Seeded(81);
-        for ($case = 0; $case < 400; $case++) {
+        for ($case = 0; $case < 160; $case++) {
             $plan = self::planned(Bench::randomRequest($seeded));
             if ($plan === null) {
                 continue;
@@ -84,7 +84,7 @@ final class PlannerTest extends TestCase
     {
         $seeded = new Seeded(82);
         $planned = 0;
-        for ($case = 0; $case < 400; $case++) {
+        for ($case = 0; $case < 160; $case++) {
             $plan = self::planned(Bench::randomRequest($seeded));
             if ($plan !== null) {
                 $planned++;
@@ -94,7 +94,7 @@ final class PlannerTest extends TestCase
                 });
             }
         }
-        self::assertGreaterThan(200, $planned);
+        self::assertGreaterThan(80, $planned);
     }
 
     public function test_the_same_request_gives_the_same_bytes(): void
