@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use StoneMill\Ask\Desk;
+use StoneMill\Ask\Question;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Pantry\Ingredient;
-use StoneMill\Plan\Desk;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
-use StoneMill\Plan\Question;
 use StoneMill\Plan\Reference;
 
 /* What a plan costs in the core alone, next to reading and writing its own JSON. */

@@ -28,7 +28,7 @@ use App\Http\Controllers\SignOutController;
 use App\Http\Controllers\StartBatchController;
 use App\Http\Middleware\OwnShareOnly;
 use Illuminate\Support\Facades\Route;
-use StoneMill\Plan\Question;
+use StoneMill\Ask\Question;
 
 Route::get('session', ShowSessionController::class);
 Route::post('session', SignInController::class);

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Http\Resources\BatchDocument;
 use App\Models\Batch;
-use App\Models\Verdict;
+use App\Models\KeptVerdict;
 use App\Problems\Conflict;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -34,7 +34,7 @@ final class JudgeBatch
             if ($batch->version !== $version) {
                 throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), ['verdict' => $given]);
             }
-            Verdict::query()->updateOrCreate(['batch_id' => $batch->id], [...$verdict->toArray(), 'change_id' => $changeId]);
+            KeptVerdict::query()->updateOrCreate(['batch_id' => $batch->id], [...$verdict->toArray(), 'change_id' => $changeId]);
             $batch->update(['version' => $version + 1, 'finished_at' => $batch->finished_at ?? new DateTimeImmutable]);
 
             return $batch->load('verdict');

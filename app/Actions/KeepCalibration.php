@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Calibration;
 use App\Models\Gear;
+use App\Models\KeptCalibration;
 use App\Models\Kitchen;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
@@ -19,7 +19,7 @@ use StoneMill\Hearth\Calibration as Reckoning;
 final readonly class KeepCalibration
 {
     /** @throws InvalidInput If anything in the document breaks the contract. */
-    public function __invoke(Kitchen $kitchen, string $uuid, mixed $document): Calibration
+    public function __invoke(Kitchen $kitchen, string $uuid, mixed $document): KeptCalibration
     {
         $findings = new Findings;
         $id = Node::root(['calibration' => $uuid], $findings)->at('calibration')->uuid();
@@ -32,14 +32,14 @@ final readonly class KeepCalibration
         $findings->refuseIfAny();
         $answer = $reckoning?->toArray() ?? throw new LogicException('A calibration without findings was not read.');
 
-        return DB::transaction(static function () use ($kitchen, $id, $tool, $setting, $takenAt, $question, $answer): Calibration {
+        return DB::transaction(static function () use ($kitchen, $id, $tool, $setting, $takenAt, $question, $answer): KeptCalibration {
             $gear = Gear::query()->where('kitchen_id', $kitchen->id)->where('uuid', $tool)->where('kind', 'griddle')->first() ?? throw new ModelNotFoundException;
-            $kept = Calibration::query()->where('uuid', $id)->first();
+            $kept = KeptCalibration::query()->where('uuid', $id)->first();
             if ($kept !== null && $kept->gear_id !== $gear->id) {
                 throw new ModelNotFoundException;
             }
 
-            return $kept ?? Calibration::query()->create([
+            return $kept ?? KeptCalibration::query()->create([
                 'uuid' => $id, 'gear_id' => $gear->id, 'setting' => $setting, 'question' => $question, 'answer' => $answer,
                 'taken_at' => $takenAt->format('Y-m-d\TH:i:s.v\Z'),
             ]);

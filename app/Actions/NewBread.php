@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Formula;
-use App\Models\FormulaRevision;
+use App\Models\Bread;
+use App\Models\BreadRevision;
 use App\Models\Kitchen;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Plan\Planner;
@@ -20,21 +20,21 @@ final readonly class NewBread
     }
 
     /** @param array<string, mixed> $request */
-    public function __invoke(Kitchen $kitchen, string $uuid, string $name, array $request): Formula
+    public function __invoke(Kitchen $kitchen, string $uuid, string $name, array $request): Bread
     {
         $read = PlanRequest::read($request, $this->reference);
         $this->planner->plan($read);
 
         $document = $read->style->completed($request);
 
-        return DB::transaction(static function () use ($kitchen, $uuid, $name, $document, $read): Formula {
+        return DB::transaction(static function () use ($kitchen, $uuid, $name, $document, $read): Bread {
             // Whoever sent the same a moment before has made it: then this is that bread.
-            $known = Formula::query()->where('uuid', $uuid)->first();
+            $known = Bread::query()->where('uuid', $uuid)->first();
             if ($known !== null) {
                 return $known;
             }
-            $formula = Formula::query()->create(['uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'name' => $name, 'style' => $read->style->id]);
-            FormulaRevision::query()->create(['formula_id' => $formula->id, 'number' => 1, 'document' => $document]);
+            $formula = Bread::query()->create(['uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'name' => $name, 'style' => $read->style->id]);
+            BreadRevision::query()->create(['formula_id' => $formula->id, 'number' => 1, 'document' => $document]);
 
             return $formula;
         });

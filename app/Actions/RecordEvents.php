@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Batch;
-use App\Models\BatchEvent;
+use App\Models\LogEntry;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -14,7 +14,7 @@ use StoneMill\Exchange\Node;
 use StoneMill\Record\BatchEvent as CoreEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
-use StoneMill\Record\Moment;
+use StoneMill\Record\LogTime;
 
 /** Appends what happened to a batch's log: all of it or none of it, and each event once however often it is sent. */
 final class RecordEvents
@@ -46,7 +46,7 @@ final class RecordEvents
     private static function unheard(Batch $batch, array $events): array
     {
         $ids = array_map(static fn (array $one): string => $one[1]->id, $events);
-        $known = array_flip(BatchEvent::query()->where('batch_id', $batch->id)->whereIn('uuid', $ids)->pluck('uuid')->all());
+        $known = array_flip(LogEntry::query()->where('batch_id', $batch->id)->whereIn('uuid', $ids)->pluck('uuid')->all());
         $new = [];
         foreach ($events as $one) {
             if (! isset($known[$one[1]->id])) {
@@ -80,9 +80,9 @@ final class RecordEvents
         if ($events === []) {
             return;
         }
-        $now = Moment::format(new DateTimeImmutable);
-        BatchEvent::query()->insert(array_map(
-            static fn (CoreEvent $event): array => [...BatchEvent::columns($event), 'batch_id' => $batch->id, 'user_id' => $user->id, 'recorded_at' => $now],
+        $now = LogTime::format(new DateTimeImmutable);
+        LogEntry::query()->insert(array_map(
+            static fn (CoreEvent $event): array => [...LogEntry::columns($event), 'batch_id' => $batch->id, 'user_id' => $user->id, 'recorded_at' => $now],
             $events,
         ));
         $batch->update([...Batch::columns($state, $batch->plan), 'event_count' => $batch->event_count + count($events)]);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Http\Resources\BreadDocument;
-use App\Models\Formula;
-use App\Models\FormulaRevision;
+use App\Models\Bread;
+use App\Models\BreadRevision;
 use App\Problems\Conflict;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Exchange\Exception\InvalidInput;
@@ -26,7 +26,7 @@ final readonly class SaveRevision
      * @param array<string, mixed> $request
      * @param string|null $uuid the client's own: the same version sent again is kept once
      */
-    public function __invoke(Formula $formula, int $after, array $request, ?string $uuid = null): void
+    public function __invoke(Bread $formula, int $after, array $request, ?string $uuid = null): void
     {
         $read = PlanRequest::read($request, $this->reference);
         if ($read->style->id !== $formula->style) {
@@ -35,7 +35,7 @@ final readonly class SaveRevision
         $this->planner->plan($read);
         $document = $read->style->completed($request);
         DB::transaction(static function () use ($formula, $after, $request, $document, $uuid): void {
-            $kept = FormulaRevision::query()->where('formula_id', $formula->id);
+            $kept = BreadRevision::query()->where('formula_id', $formula->id);
             if ($uuid !== null && (clone $kept)->where('uuid', $uuid)->exists()) {
                 return;
             }
@@ -43,7 +43,7 @@ final readonly class SaveRevision
             if ($newest !== $after) {
                 throw Conflict::between('bread', $newest, $after, BreadDocument::of($formula), $request);
             }
-            FormulaRevision::query()->create(['formula_id' => $formula->id, 'number' => $newest + 1, 'uuid' => $uuid, 'document' => $document]);
+            BreadRevision::query()->create(['formula_id' => $formula->id, 'number' => $newest + 1, 'uuid' => $uuid, 'document' => $document]);
         });
     }
 }

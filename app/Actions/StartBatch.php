@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Batch;
-use App\Models\Formula;
-use App\Models\FormulaRevision;
+use App\Models\Bread;
+use App\Models\BreadRevision;
 use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
@@ -35,9 +35,9 @@ final readonly class StartBatch
     {
     }
 
-    public function __invoke(Kitchen $kitchen, Formula $formula, string $uuid, DateTimeImmutable $at): Batch
+    public function __invoke(Kitchen $kitchen, Bread $formula, string $uuid, DateTimeImmutable $at): Batch
     {
-        $revision = FormulaRevision::query()->where('formula_id', $formula->id)->latest('number')->firstOrFail();
+        $revision = BreadRevision::query()->where('formula_id', $formula->id)->latest('number')->firstOrFail();
         $request = $this->withPace($kitchen, $this->withGear($kitchen, $this->withLots($kitchen, $revision->document)));
         $plan = $this->planner->plan(PlanRequest::read($request, $this->reference))->toArray();
 

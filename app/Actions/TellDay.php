@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\Kitchen;
 use DateTimeImmutable;
 use DateTimeZone;
+use StoneMill\Ask\LineDesk;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Line\Action;
@@ -15,7 +16,6 @@ use StoneMill\Line\Clock;
 use StoneMill\Line\Day;
 use StoneMill\Line\DayBatch;
 use StoneMill\Plan\Limits;
-use StoneMill\Plan\LineDesk;
 
 /**
  * The batches that are not finished, with the hands and griddles they share; told from their plans as they stand.

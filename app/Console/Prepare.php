@@ -7,7 +7,7 @@ namespace App\Console;
 use App\Database\Exception\KitchenBusy;
 use App\Database\Exception\UnusableKitchen;
 use App\Database\KitchenKeeper;
-use App\Models\Formula;
+use App\Models\Bread;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Console\Command;
@@ -56,7 +56,7 @@ final class Prepare extends Command
     {
         return match (true) {
             User::query()->doesntExist() => 'nobody',
-            Formula::query()->where('uuid', DemoKitchen::firstBread())->exists() => 'demo',
+            Bread::query()->where('uuid', DemoKitchen::firstBread())->exists() => 'demo',
             default => 'own',
         };
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\Batch;
-use App\Models\BatchEvent;
+use App\Models\LogEntry;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Exchange\Exception\InvalidInput;
@@ -39,7 +39,7 @@ final class Rebuild extends Command
                     }
                     $batch->fill([
                         ...Batch::columns($batch->stateFromLog(), $batch->plan),
-                        'event_count' => BatchEvent::query()->where('batch_id', $batch->id)->count(),
+                        'event_count' => LogEntry::query()->where('batch_id', $batch->id)->count(),
                     ])->save();
                     $done++;
                 }

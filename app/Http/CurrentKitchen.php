@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Batch;
-use App\Models\Formula;
+use App\Models\Bread;
 use App\Models\Kitchen;
 use App\Models\User;
 use Illuminate\Auth\AuthenticationException;
@@ -27,9 +27,9 @@ final class CurrentKitchen
     }
 
     /** The bread of that identifier in this kitchen; elsewhere it does not exist. */
-    public static function bread(Request $request, string $uuid): Formula
+    public static function bread(Request $request, string $uuid): Bread
     {
-        return Formula::query()->where('kitchen_id', self::user($request)->kitchen_id)->where('uuid', $uuid)->firstOrFail();
+        return Bread::query()->where('kitchen_id', self::user($request)->kitchen_id)->where('uuid', $uuid)->firstOrFail();
     }
 
     /** The batch of that identifier in this kitchen; elsewhere it does not exist. */

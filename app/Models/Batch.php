@@ -32,9 +32,9 @@ use StoneMill\Record\Tally;
  * @property string|null $change_id the client's identifier of the last change of the plan
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $finished_at
- * @property FormulaRevision $revision
- * @property Collection<int, BatchEvent> $events
- * @property Verdict|null $verdict
+ * @property BreadRevision $revision
+ * @property Collection<int, LogEntry> $events
+ * @property KeptVerdict|null $verdict
  *
  * @phpstan-import-type PlanDocument from PlannedBatch
  */
@@ -42,25 +42,25 @@ final class Batch extends Model
 {
     protected $guarded = [];
 
-    /** @return BelongsTo<FormulaRevision, $this> */
+    /** @return BelongsTo<BreadRevision, $this> */
     public function revision(): BelongsTo
     {
-        return $this->belongsTo(FormulaRevision::class, 'formula_revision_id');
+        return $this->belongsTo(BreadRevision::class, 'formula_revision_id');
     }
 
-    /** @return HasMany<BatchEvent, $this> */
+    /** @return HasMany<LogEntry, $this> */
     public function events(): HasMany
     {
-        $events = $this->hasMany(BatchEvent::class);
+        $events = $this->hasMany(LogEntry::class);
         $events->orderBy('id');
 
         return $events;
     }
 
-    /** @return HasOne<Verdict, $this> */
+    /** @return HasOne<KeptVerdict, $this> */
     public function verdict(): HasOne
     {
-        return $this->hasOne(Verdict::class);
+        return $this->hasOne(KeptVerdict::class);
     }
 
     /** Where the batch stands, by what its log adds up to so far. */
@@ -74,7 +74,7 @@ final class Batch extends Model
     /** The same, told from every line of the log: an undo takes it. */
     public function stateFromLog(): BatchState
     {
-        return BatchState::of($this->planned(), BatchEvent::log($this->id));
+        return BatchState::of($this->planned(), LogEntry::log($this->id));
     }
 
     /**

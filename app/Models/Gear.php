@@ -49,7 +49,7 @@ final class Gear extends Model
     /** What its newest calibration found; null where nobody has timed it. */
     private function preheatSeconds(): ?float
     {
-        $newest = Calibration::query()->where('gear_id', $this->id)->latest('taken_at')->latest('id')->first();
+        $newest = KeptCalibration::query()->where('gear_id', $this->id)->latest('taken_at')->latest('id')->first();
         $seconds = $newest->answer['preheat_seconds'] ?? null;
 
         return is_numeric($seconds) ? (float) $seconds : null;

@@ -6,7 +6,7 @@ use StoneMill\Bake\BakeUnderWay;
 use StoneMill\Bake\Bread;
 use StoneMill\Bake\Burner;
 use StoneMill\Bake\Iron;
-use StoneMill\Bake\Kitchen;
+use StoneMill\Bake\KitchenAir;
 use StoneMill\Bake\Matter;
 use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Metal;
@@ -37,7 +37,7 @@ function bread(): Bread
 
 function bake(Bread $bread, Mesh $mesh, float $scale = 1.0): BakeUnderWay
 {
-    $bake = BakeUnderWay::begin($bread, Iron::of(Metal::CastIron, Burner::Regulated, 5, 230, 0.4, 70), new Kitchen, $mesh);
+    $bake = BakeUnderWay::begin($bread, Iron::of(Metal::CastIron, Burner::Regulated, 5, 230, 0.4, 70), new KitchenAir, $mesh);
     foreach (TURNS as $at) {
         $bake->lie(max(0.0, $at * $scale - $bake->secondsOn()));
         if ($at < 180) {

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use StoneMill\Ask\Desk;
+use StoneMill\Ask\Question;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Griddle\ModelTurnPlanner;
-use StoneMill\Plan\Desk;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\Question;
 use StoneMill\Plan\Reference;
 use StoneMill\StoneMillException;
 use StoneMill\Tests\CornerDocuments;

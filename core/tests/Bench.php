@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests;
 
+use StoneMill\Ask\Desk;
+use StoneMill\Ask\Question;
 use StoneMill\Bake\Bread;
 use StoneMill\Bake\Burner;
 use StoneMill\Bake\Iron;
-use StoneMill\Bake\Kitchen;
+use StoneMill\Bake\KitchenAir;
 use StoneMill\Bake\Matter;
 use StoneMill\Bake\Metal;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Griddle\Aim;
-use StoneMill\Griddle\Grease;
 use StoneMill\Griddle\Laying;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\StyleTurnPlanner;
-use StoneMill\Griddle\TurnSchool;
 use StoneMill\Pantry\Composition;
 use StoneMill\Plan\BatchPlan;
-use StoneMill\Plan\Desk;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
-use StoneMill\Plan\Question;
 use StoneMill\Plan\Reference;
+use StoneMill\School\Grease;
+use StoneMill\School\TurnSchool;
 use StoneMill\Style\Style;
 
 /** The shipped reference facts and a planner over them, as the tests' kitchen. */
@@ -58,13 +58,13 @@ final class Bench
         $school ??= $style->method->turns;
 
         return new Laying(
-            $style,
+            $style->baking,
             $school,
             $grease ?? $style->method->grease,
             new Bread(self::matter($style->id), $millimetres ?? $style->thicknessMillimetres, 25.0),
-            Iron::of(Metal::CastIron, Burner::Regulated, 5.0, $celsius ?? $style->surfaceCelsius->likely, 0.4, 70.0),
-            new Kitchen,
-            Aim::of($style, $school, $millimetres ?? $style->thicknessMillimetres),
+            Iron::of(Metal::CastIron, Burner::Regulated, 5.0, $celsius ?? $style->baking->surfaceCelsius->likely, 0.4, 70.0),
+            new KitchenAir,
+            Aim::of($style->baking, $school, $millimetres ?? $style->thicknessMillimetres),
         );
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests;
 
-use StoneMill\Plan\Question;
+use StoneMill\Ask\Question;
 use Symfony\Component\Yaml\Yaml;
 
 /**

@@ -7,15 +7,15 @@ namespace Database\Seeders;
 use App\Actions\JudgeBatch;
 use App\Actions\StartBatch;
 use App\Models\Batch;
-use App\Models\BatchEvent;
-use App\Models\Formula;
+use App\Models\Bread;
+use App\Models\LogEntry;
 use App\Models\User;
 use DateTimeImmutable;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Record\BatchEvent as CoreEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
-use StoneMill\Record\Moment;
+use StoneMill\Record\LogTime;
 
 /** A dozen batches that the demo cook has made, and one in the middle, each lived through event by event. */
 final readonly class DemoBatches
@@ -59,7 +59,7 @@ final readonly class DemoBatches
 
     private function begin(User $cook, string $style, string $name, DateTimeImmutable $at): Batch
     {
-        $formula = Formula::query()->where('kitchen_id', $cook->kitchen_id)->where('style', $style)->firstOrFail();
+        $formula = Bread::query()->where('kitchen_id', $cook->kitchen_id)->where('style', $style)->firstOrFail();
 
         return ($this->start)($cook->kitchen, $formula, DemoKitchen::uuid($name), $at);
     }
@@ -116,10 +116,10 @@ final readonly class DemoBatches
     private function store(Batch $batch, User $cook, array $events): void
     {
         $rows = array_map(static fn (CoreEvent $event): array => [
-            ...BatchEvent::columns($event), 'batch_id' => $batch->id, 'user_id' => $cook->id, 'recorded_at' => Moment::format($event->at),
+            ...LogEntry::columns($event), 'batch_id' => $batch->id, 'user_id' => $cook->id, 'recorded_at' => LogTime::format($event->at),
         ], $events);
         foreach (array_chunk($rows, 40) as $chunk) {
-            BatchEvent::query()->insert($chunk);
+            LogEntry::query()->insert($chunk);
         }
         $batch->update([...Batch::columns($batch->stateFromLog(), $batch->plan), 'event_count' => count($rows)]);
     }

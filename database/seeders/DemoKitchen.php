@@ -6,7 +6,7 @@ namespace Database\Seeders;
 
 use App\Actions\KeepCalibration;
 use App\Actions\OpenKitchen;
-use App\Models\Formula;
+use App\Models\Bread;
 use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
@@ -76,7 +76,7 @@ final class DemoKitchen extends Seeder
 
     private function nameBreads(Kitchen $kitchen): void
     {
-        foreach (Formula::query()->where('kitchen_id', $kitchen->id)->get() as $formula) {
+        foreach (Bread::query()->where('kitchen_id', $kitchen->id)->get() as $formula) {
             $formula->update(['name' => self::BREADS[$formula->style], 'uuid' => self::uuid('bread '.$formula->style)]);
         }
     }

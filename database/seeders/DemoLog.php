@@ -10,8 +10,8 @@ use StoneMill\Dough\FeelGrade;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
-use StoneMill\Record\Moment;
-use StoneMill\Record\Stage;
+use StoneMill\Record\LogTime;
+use StoneMill\School\Stage;
 
 /** The log of one demo batch while it is being made up. */
 final class DemoLog
@@ -32,7 +32,7 @@ final class DemoLog
     public function add(EventKind $kind, float $minute, array $fields = []): void
     {
         $id = DemoKitchen::uuid($this->name.' event '.count($this->events));
-        $this->events[] = new BatchEvent($id, $kind, Moment::later($this->start, 60 * $minute), ...$fields);
+        $this->events[] = new BatchEvent($id, $kind, LogTime::later($this->start, 60 * $minute), ...$fields);
     }
 
     /** Counts the scale down by its marks, now and then a gram off. */

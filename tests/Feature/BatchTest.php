@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Batch;
-use App\Models\BatchEvent;
-use App\Models\FormulaRevision;
+use App\Models\BreadRevision;
 use App\Models\Kitchen;
+use App\Models\LogEntry;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Database\QueryException;
@@ -54,14 +54,14 @@ final class BatchTest extends TestCase
     {
         $this->cook();
         $id = data_get($this->startBatch(), 'id');
-        $before = BatchEvent::query()->count();
+        $before = LogEntry::query()->count();
         $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => 300]), self::event('turned', ['piece' => 1])]])
             ->assertUnprocessable()->assertJsonPath('errors.0.path', 'events[1].piece');
         $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => -1])]])
             ->assertUnprocessable()->assertJsonPath('errors.0.path', 'events[0].grams');
         $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured')]])
             ->assertUnprocessable()->assertJsonPath('errors.0.path', 'events[0].grams');
-        self::assertSame($before, BatchEvent::query()->count());
+        self::assertSame($before, LogEntry::query()->count());
     }
 
     public function test_an_undone_pour_is_out_of_the_bowl_and_still_in_the_log(): void
@@ -140,7 +140,7 @@ final class BatchTest extends TestCase
     public function test_the_database_itself_keeps_the_log_and_the_revisions(): void
     {
         $this->cook();
-        foreach ([BatchEvent::query()->firstOrFail()->fill(['grams' => 1.0]), FormulaRevision::query()->firstOrFail()->fill(['number' => 9])] as $row) {
+        foreach ([LogEntry::query()->firstOrFail()->fill(['grams' => 1.0]), BreadRevision::query()->firstOrFail()->fill(['number' => 9])] as $row) {
             try {
                 $row->save();
                 self::fail('A kept row was changed.');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Formula;
-use App\Models\FormulaRevision;
+use App\Models\Bread;
+use App\Models\BreadRevision;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Database\QueryException;
 use Tests\Contract;
@@ -24,7 +24,7 @@ final class BreadTest extends TestCase
         $response = $this->postJson('/api/v1/breads', $new)->assertCreated();
         Contract::assertHolds('openapi.json#/components/schemas/BreadVersions', (string) $response->getContent());
         $this->postJson('/api/v1/breads', $new)->assertOk();
-        self::assertSame(1, FormulaRevision::query()->whereRelation('formula', 'uuid', $id)->count());
+        self::assertSame(1, BreadRevision::query()->whereRelation('formula', 'uuid', $id)->count());
         self::assertSame('Cassava for lunch', array_column((array) $this->getJson('/api/v1/kitchen')->json('breads'), null, 'id')[$id]['name']);
         $this->postJson('/api/v1/batches', ['id' => self::uuid(), 'bread' => $id, 'at' => '2026-03-02T09:00:00Z'])->assertCreated();
     }
@@ -69,13 +69,13 @@ final class BreadTest extends TestCase
     public function test_what_cannot_be_planned_is_not_kept(): void
     {
         $this->cook();
-        $breads = Formula::query()->count();
-        $revisions = FormulaRevision::query()->count();
+        $breads = Bread::query()->count();
+        $revisions = BreadRevision::query()->count();
         $this->postJson('/api/v1/breads', ['id' => self::uuid(), 'name' => 'Air', 'request' => ['style' => 'rice-round', 'formula' => ['lines' => [['ingredient' => 'salt', 'grams' => 3]]]]])->assertUnprocessable();
         $id = DemoKitchen::uuid('bread rice-round');
         $this->postJson("/api/v1/breads/$id/revisions", ['after' => 1, 'request' => ['style' => 'almond-wrap']])->assertUnprocessable()->assertJsonPath('errors.0.path', 'request.style');
         $this->postJson("/api/v1/breads/$id/revisions", ['after' => 'one', 'request' => []])->assertUnprocessable();
-        self::assertSame([$breads, $revisions], [Formula::query()->count(), FormulaRevision::query()->count()]);
+        self::assertSame([$breads, $revisions], [Bread::query()->count(), BreadRevision::query()->count()]);
     }
 
     public function test_a_bread_can_be_renamed_but_not_by_another_kitchen(): void
@@ -93,7 +93,7 @@ final class BreadTest extends TestCase
     {
         $this->cook();
         $this->expectException(QueryException::class);
-        FormulaRevision::query()->firstOrFail()->update(['number' => 9]);
+        BreadRevision::query()->firstOrFail()->update(['number' => 9]);
     }
 
     public function test_a_bread_with_wheat_is_marked_wherever_breads_are_listed(): void

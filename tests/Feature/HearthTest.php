@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Calibration;
 use App\Models\Gear;
+use App\Models\KeptCalibration;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -47,11 +47,11 @@ final class HearthTest extends TestCase
         $griddle = Gear::query()->where('kind', 'griddle')->oldest('id')->firstOrFail();
         $document = ['gear' => $griddle->uuid, 'setting' => 'Knob at 7', 'taken_at' => '2099-01-01T08:00:00Z', 'question' => self::READINGS];
         $id = self::uuid();
-        $before = Calibration::query()->count();
+        $before = KeptCalibration::query()->count();
         $response = $this->putJson("/api/v1/calibrations/$id", $document)->assertOk();
         Contract::assertHolds('openapi.json#/components/schemas/KeptCalibration', (string) $response->getContent());
         $this->putJson("/api/v1/calibrations/$id", $document)->assertOk();
-        self::assertSame($before + 1, Calibration::query()->count());
+        self::assertSame($before + 1, KeptCalibration::query()->count());
         $preheat = $response->json('answer.preheat_seconds');
         self::assertIsNumeric($preheat);
         $batch = $this->startBatch();
@@ -84,10 +84,10 @@ final class HearthTest extends TestCase
     public function test_nonsense_is_refused_by_its_place_and_nothing_is_stored(string $what, array $document, string $path): void
     {
         $this->cook();
-        $before = [Gear::query()->count(), Calibration::query()->count()];
+        $before = [Gear::query()->count(), KeptCalibration::query()->count()];
         $response = $this->putJson("/api/v1/$what/".self::uuid(), $document)->assertUnprocessable();
         self::assertContains($path, array_column((array) $response->json('errors'), 'path'));
-        self::assertSame($before, [Gear::query()->count(), Calibration::query()->count()]);
+        self::assertSame($before, [Gear::query()->count(), KeptCalibration::query()->count()]);
     }
 
     public function test_the_hearth_of_another_kitchen_is_not_there(): void

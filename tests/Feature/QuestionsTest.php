@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use StoneMill\Plan\Question;
+use StoneMill\Ask\Question;
 use StoneMill\Tests\Bench;
 use Tests\Contract;
 use Tests\TestCase;

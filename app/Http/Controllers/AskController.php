@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Body;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use StoneMill\Plan\Desk;
-use StoneMill\Plan\Question;
+use StoneMill\Ask\Desk;
+use StoneMill\Ask\Question;
 
 /** Pure: the same document gives the same bytes, and nothing is stored. The question is the last part of the address. */
 final class AskController

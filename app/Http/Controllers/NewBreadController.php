@@ -8,7 +8,7 @@ use App\Actions\NewBread;
 use App\Http\Body;
 use App\Http\CurrentKitchen;
 use App\Http\Resources\BreadDocument;
-use App\Models\Formula;
+use App\Models\Bread;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Exchange\Findings;
@@ -22,7 +22,7 @@ final class NewBreadController
         $body = Node::root(Body::of($request), $findings)->object(['id', 'name', 'request']);
         [$id, $name, $wanted] = [$body->at('id')->uuid(), $body->at('name')->text(80), $body->at('request')->fields()];
         $findings->refuseIfAny();
-        if (Formula::query()->where('uuid', $id)->exists()) {
+        if (Bread::query()->where('uuid', $id)->exists()) {
             // Sent twice is kept once; an identifier of another kitchen is simply not to be had.
             return new JsonResponse(BreadDocument::of(CurrentKitchen::bread($request, $id)));
         }

@@ -9,7 +9,7 @@ use App\Http\Body;
 use App\Http\CurrentKitchen;
 use App\Http\Resources\BatchDocument;
 use App\Models\Batch;
-use App\Models\Formula;
+use App\Models\Bread;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Exchange\Exception\InvalidInput;
@@ -30,7 +30,7 @@ final class StartBatchController
             // Sent twice is started once; an identifier of another kitchen is simply not to be had.
             return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $id)->load(['verdict', 'revision.formula'])));
         }
-        $formula = Formula::query()->where('kitchen_id', $kitchen->id)->where('uuid', $bread)->first()
+        $formula = Bread::query()->where('kitchen_id', $kitchen->id)->where('uuid', $bread)->first()
             ?? throw InvalidInput::at('bread', 'This kitchen has no such bread.', $bread, 'a bread of this kitchen');
 
         $start($kitchen, $formula, $id, $at);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Batch;
-use App\Models\BatchEvent;
-use App\Models\Verdict;
-use StoneMill\Record\Moment;
+use App\Models\KeptVerdict;
+use App\Models\LogEntry;
+use StoneMill\Record\LogTime;
 
 /** A batch as the interface sees it. */
 final class BatchDocument
@@ -48,14 +48,14 @@ final class BatchDocument
                 'style' => $batch->revision->formula->style,
                 'revision' => $batch->revision->number,
             ],
-            'started_at' => Moment::format($batch->started_at),
-            'finished_at' => $batch->finished_at === null ? null : Moment::format($batch->finished_at),
+            'started_at' => LogTime::format($batch->started_at),
+            'finished_at' => $batch->finished_at === null ? null : LogTime::format($batch->finished_at),
             'verdict' => $batch->verdict === null ? null : self::verdict($batch->verdict),
         ];
     }
 
     /** @return array<string, string|int|float|null> */
-    private static function event(BatchEvent $event): array
+    private static function event(LogEntry $event): array
     {
         return array_filter([
             'id' => $event->uuid,
@@ -78,7 +78,7 @@ final class BatchDocument
     }
 
     /** @return array<string, string|int|float|null> */
-    private static function verdict(Verdict $verdict): array
+    private static function verdict(KeptVerdict $verdict): array
     {
         return [
             'pliability' => $verdict->pliability,

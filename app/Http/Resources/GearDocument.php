@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\Calibration;
 use App\Models\Gear;
+use App\Models\KeptCalibration;
 
 /** One tool as the hearth shows it, with the newest calibration of each of its settings. */
 final class GearDocument
@@ -15,13 +15,13 @@ final class GearDocument
     {
         return [
             'id' => $gear->uuid, 'version' => $gear->version, 'kind' => $gear->kind, 'name' => $gear->name, 'request' => $gear->toRequest(),
-            'calibrations' => array_values(Calibration::query()->where('gear_id', $gear->id)->oldest('taken_at')->oldest('id')->get()
+            'calibrations' => array_values(KeptCalibration::query()->where('gear_id', $gear->id)->oldest('taken_at')->oldest('id')->get()
                 ->keyBy('setting')->map(self::calibration(...))->all()),
         ];
     }
 
     /** @return array<string, mixed> */
-    public static function calibration(Calibration $calibration): array
+    public static function calibration(KeptCalibration $calibration): array
     {
         return ['id' => $calibration->uuid, 'setting' => $calibration->setting, 'taken_at' => $calibration->taken_at, 'answer' => $calibration->answer];
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\Formula;
-use App\Models\FormulaRevision;
+use App\Models\Bread;
+use App\Models\BreadRevision;
 use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
@@ -14,7 +14,7 @@ use StoneMill\Measure\Spread;
 use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Plan\Reference;
-use StoneMill\Style\Purpose;
+use StoneMill\School\Purpose;
 use StoneMill\Style\Style;
 
 /** What a cook can choose from: breads, bags, gear, and the reference facts behind them. */
@@ -29,7 +29,7 @@ final readonly class KitchenDocument
     {
         return [
             'name' => $kitchen->name,
-            'breads' => Formula::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map($this->bread(...))->all(),
+            'breads' => Bread::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map($this->bread(...))->all(),
             'lots' => Lot::query()->where('kitchen_id', $kitchen->id)->latest('opened_on')->oldest('id')->get()->map(LotDocument::of(...))->all(),
             'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(GearDocument::of(...))->all(),
             'schools' => Reference::schools()->rows,
@@ -42,9 +42,9 @@ final readonly class KitchenDocument
     }
 
     /** @return array<string, mixed> */
-    private function bread(Formula $formula): array
+    private function bread(Bread $formula): array
     {
-        $revision = FormulaRevision::query()->where('formula_id', $formula->id)->latest('number')->firstOrFail();
+        $revision = BreadRevision::query()->where('formula_id', $formula->id)->latest('number')->firstOrFail();
         $style = $this->reference->styles->style($formula->style);
 
         return [
@@ -80,11 +80,11 @@ final readonly class KitchenDocument
             'uses' => array_map(static fn (Purpose $use): string => $use->value, $style->uses), 'texture' => $style->texture->value, 'lines' => $style->formula,
             'binding_needed' => $style->bindingNeeded, 'gummy_above' => $style->gummyAbove, 'scalds' => $style->swollenWanted !== null,
             'method' => $style->method->toArray(),
-            'turns' => array_map(strval(...), array_keys($style->turnPlans)),
+            'turns' => array_map(strval(...), array_keys($style->baking->turnPlans)),
             'piece_count' => $style->pieceCount, 'piece_grams' => $style->pieceGrams, 'thickness_mm' => $style->thicknessMillimetres,
             'hydration_range' => $range($style->hydrationBand), 'water_celsius_range' => $range($style->waterCelsius),
             'piece_grams_range' => $range($style->pieceGramsBand), 'thickness_range' => $range($style->thicknessBand),
-            'surface_celsius' => $style->surfaceCelsius->likely, 'surface_celsius_range' => $range($style->surfaceCelsius),
+            'surface_celsius' => $style->baking->surfaceCelsius->likely, 'surface_celsius_range' => $range($style->baking->surfaceCelsius),
         ];
     }
 }

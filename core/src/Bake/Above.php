@@ -19,7 +19,7 @@ enum Above: string
     private const COVER_SECONDS = 45.0;
 
     /** @param float $seconds since the bread came under it */
-    public function surround(Kitchen $kitchen, Physics $physics, float $seconds): Surround
+    public function surround(KitchenAir $kitchen, Physics $physics, float $seconds): Surround
     {
         $room = $kitchen->roomVapourDensity();
 
@@ -32,7 +32,7 @@ enum Above: string
     }
 
     /** What the lower face meets once the bread has left the metal: the flame itself, or the oven's air on its rack. */
-    public function surroundBelow(Kitchen $kitchen, Physics $physics, float $seconds): Surround
+    public function surroundBelow(KitchenAir $kitchen, Physics $physics, float $seconds): Surround
     {
         return $this === self::Flame
             ? new Surround(650.0, 35.0, 650.0, 0.03, 0.4 * $physics->emissivity)
@@ -48,7 +48,7 @@ enum Above: string
         };
     }
 
-    private static function cover(Kitchen $kitchen, Physics $physics, float $seconds): Surround
+    private static function cover(KitchenAir $kitchen, Physics $physics, float $seconds): Surround
     {
         $celsius = self::COVERED_CELSIUS - (self::COVERED_CELSIUS - $kitchen->roomCelsius) * exp(-$seconds / self::COVER_SECONDS);
 

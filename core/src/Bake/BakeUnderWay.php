@@ -61,7 +61,7 @@ final class BakeUnderWay
     private function __construct(
         public readonly Bread $bread,
         public readonly Iron $iron,
-        public readonly Kitchen $kitchen,
+        public readonly KitchenAir $kitchen,
         public readonly Mesh $mesh,
         public readonly Physics $physics,
         public Recorder $recorder,
@@ -86,7 +86,7 @@ final class BakeUnderWay
     }
 
     /** @param float|null $patchCelsius of the metal where the bread is laid, if it has not recovered from the one before */
-    public static function begin(Bread $bread, Iron $iron, Kitchen $kitchen, ?Mesh $mesh = null, ?float $patchCelsius = null, Physics $physics = new Physics, ?float $bareCelsius = null): self
+    public static function begin(Bread $bread, Iron $iron, KitchenAir $kitchen, ?Mesh $mesh = null, ?float $patchCelsius = null, Physics $physics = new Physics, ?float $bareCelsius = null): self
     {
         $bake = new self($bread, $iron, $kitchen, $mesh ?? Mesh::fitting($bread->thicknessMillimetres), $physics, new Recorder, $patchCelsius ?? $iron->setCelsius);
         $bake->patch->bareCelsius = $bareCelsius ?? $bake->patch->celsius;

@@ -9,7 +9,7 @@ final class Recorder
 {
     private const MOST_MOMENTS = 160;
 
-    /** @var list<Moment> */
+    /** @var list<Snapshot> */
     private array $moments = [];
 
     private float $next = 0.0;
@@ -31,13 +31,13 @@ final class Recorder
             return;
         }
         $this->next = $now + $this->everySeconds;
-        $this->moments[] = Moment::of($bake, $touched);
+        $this->moments[] = Snapshot::of($bake, $touched);
         if (count($this->moments) >= self::MOST_MOMENTS) {
             $this->thinOut();
         }
     }
 
-    /** @return list<Moment> */
+    /** @return list<Snapshot> */
     public function moments(): array
     {
         return $this->moments;
@@ -49,7 +49,7 @@ final class Recorder
         $this->everySeconds *= 2;
         $this->moments = array_values(array_filter(
             $this->moments,
-            static fn (Moment $moment, int $index): bool => $moment->atTouch || $index % 2 === 0,
+            static fn (Snapshot $moment, int $index): bool => $moment->atTouch || $index % 2 === 0,
             ARRAY_FILTER_USE_BOTH,
         ));
     }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Dough;
 
-use StoneMill\Shape\Shaping;
-use StoneMill\Style\Purpose;
-use StoneMill\Style\Style;
+use StoneMill\School\Purpose;
+use StoneMill\School\Shaping;
 
 /**
  * The binding index that a bread must reach: what its style needs, moved by a way of shaping that asks more or less
@@ -18,15 +17,19 @@ final readonly class BindingNeed
     {
     }
 
-    public static function of(Style $style, Shaping $shape, ?Purpose $purpose): self
+    /**
+     * @param float $styleNeeds index that the style needs as it is usually shaped
+     * @param non-empty-list<Purpose> $uses what the style is good for as it is
+     */
+    public static function of(float $styleNeeds, Shaping $usualShape, array $uses, Shaping $shape, ?Purpose $purpose): self
     {
-        $forShape = self::shapeDemand($shape) - self::shapeDemand($style->method->shape);
+        $forShape = self::shapeDemand($shape) - self::shapeDemand($usualShape);
         $forPurpose = match ($purpose) {
             null => 0.0,
-            default => max(0.0, self::purposeDemand($purpose) - max(array_map(self::purposeDemand(...), $style->uses))),
+            default => max(0.0, self::purposeDemand($purpose) - max(array_map(self::purposeDemand(...), $uses))),
         };
 
-        return new self(max(0.0, $style->bindingNeeded + $forShape + $forPurpose), $style->bindingNeeded, $forShape, $forPurpose);
+        return new self(max(0.0, $styleNeeds + $forShape + $forPurpose), $styleNeeds, $forShape, $forPurpose);
     }
 
     private static function shapeDemand(Shaping $shape): float

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Dough;
 
 use StoneMill\Pantry\Role;
+use StoneMill\School\Fat;
+use StoneMill\School\Texture;
 
 /** What bears on how much water every line of a dough takes or gives: texture, pot, room, fat, salt and time. */
 final readonly class Conditions

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Dough;
 
+use StoneMill\School\Texture;
+
 /** The state of a dough as the hand finds it. */
 enum FeelGrade: string
 {

@@ -6,6 +6,7 @@ namespace StoneMill\Dough;
 
 use StoneMill\Dough\Exception\UnworkableFormula;
 use StoneMill\Measure\Rounding;
+use StoneMill\School\Measuring;
 
 /** What goes into the bowl besides the water that is still to be found. */
 final readonly class Formula

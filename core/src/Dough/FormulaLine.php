@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Dough;
 
 use StoneMill\Measure\Spread;
+use StoneMill\Pantry\Grind;
 use StoneMill\Pantry\Ingredient;
 
 /** One line of a formula: an ingredient by grams or by percent of the flour base, from a lot if it is known. */

@@ -6,6 +6,7 @@ namespace StoneMill\Dough;
 
 use StoneMill\Measure\Spread;
 use StoneMill\Pantry\Swelling;
+use StoneMill\School\Fat;
 
 /**
  * The water that one line takes up, as a function of the mix temperature only:

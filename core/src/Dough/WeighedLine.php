@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Dough;
 
+use StoneMill\Pantry\Grind;
 use StoneMill\Pantry\Ingredient;
 
 /** One line with the grams that go into the bowl, and how unsure the measuring leaves them. */

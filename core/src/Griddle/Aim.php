@@ -6,7 +6,7 @@ namespace StoneMill\Griddle;
 
 use StoneMill\Bake\Colour;
 use StoneMill\Measure\Exception\OutOfRange;
-use StoneMill\Style\Style;
+use StoneMill\School\TurnSchool;
 
 /** What the bread should be when it leaves the heat. */
 final readonly class Aim
@@ -33,10 +33,10 @@ final readonly class Aim
         OutOfRange::guard('temperature of the middle in °C', $doneCelsius, 60, 100);
     }
 
-    public static function of(Style $style, TurnSchool $school, float $thicknessMillimetres): self
+    public static function of(UsualBaking $usual, TurnSchool $school, float $thicknessMillimetres): self
     {
         return new self(
-            $style->weightLossPercent->likely / 100,
+            $usual->weightLossPercent->likely / 100,
             self::USUAL_SHADE,
             $thicknessMillimetres >= self::THICK_MILLIMETRES ? self::THICK_DONE_CELSIUS : self::DONE_CELSIUS,
             $school === TurnSchool::ThreeWithPress || $school === TurnSchool::FlameFinish,

@@ -8,6 +8,9 @@ use StoneMill\Bake\Above;
 use StoneMill\Bake\BakeUnderWay;
 use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Physics;
+use StoneMill\School\Grease;
+use StoneMill\School\TurnAction;
+use StoneMill\School\TurnSchool;
 
 /** One bread in a cook's hands: laid as the school lays it, touched, and finished. */
 final class Griddling

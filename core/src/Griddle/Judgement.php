@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
+use StoneMill\School\TurnAction;
+
 /** What a cook would say of a bake, the gravest first. */
 final readonly class Judgement
 {

@@ -6,9 +6,11 @@ namespace StoneMill\Griddle;
 
 use StoneMill\Bake\Bread;
 use StoneMill\Bake\Iron;
-use StoneMill\Bake\Kitchen;
+use StoneMill\Bake\KitchenAir;
+use StoneMill\Griddle\Exception\UnplannedSchool;
 use StoneMill\Measure\Exception\OutOfRange;
-use StoneMill\Style\Style;
+use StoneMill\School\Grease;
+use StoneMill\School\TurnSchool;
 
 /** What is about to be laid on the griddle, and how it is to be turned. */
 final readonly class Laying
@@ -20,12 +22,12 @@ final readonly class Laying
      * @throws OutOfRange If the metal is no hotter than boiling water.
      */
     public function __construct(
-        public Style $style,
+        public UsualBaking $usual,
         public TurnSchool $school,
         public Grease $grease,
         public Bread $bread,
         public Iron $iron,
-        public Kitchen $kitchen,
+        public KitchenAir $kitchen,
         public Aim $aim,
         public float $balance = 1.0,
         public ?int $turnCount = null,
@@ -45,34 +47,38 @@ final readonly class Laying
 
     public function on(Iron $iron): self
     {
-        return new self($this->style, $this->school, $this->grease, $this->bread, $iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount);
+        return new self($this->usual, $this->school, $this->grease, $this->bread, $iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount);
     }
 
     public function of(Bread $bread): self
     {
-        return new self($this->style, $this->school, $this->grease, $bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount);
+        return new self($this->usual, $this->school, $this->grease, $bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount);
     }
 
     public function by(TurnSchool $school): self
     {
-        return new self($this->style, $school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount);
+        return new self($this->usual, $school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount);
     }
 
     public function towards(Aim $aim, float $balance): self
     {
-        return new self($this->style, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $aim, $balance, $this->turnCount);
+        return new self($this->usual, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $aim, $balance, $this->turnCount);
     }
 
     public function turned(?int $times): self
     {
-        return new self($this->style, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $times);
+        return new self($this->usual, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $times);
     }
 
-    /** How practice turns it, as often as is wanted. */
-    public function practice(): ?StylePlan
+    /**
+     * How practice turns it, as often as is wanted.
+     *
+     * @throws UnplannedSchool If this bread is not turned that way.
+     */
+    public function practice(): StylePlan
     {
-        $plan = $this->style->turnPlans[$this->school->value] ?? null;
+        $plan = $this->usual->by($this->school);
 
-        return $this->turnCount === null || $this->school !== TurnSchool::Continuous ? $plan : $plan?->withTurns($this->turnCount);
+        return $this->turnCount === null || $this->school !== TurnSchool::Continuous ? $plan : $plan->withTurns($this->turnCount);
     }
 }

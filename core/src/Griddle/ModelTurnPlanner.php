@@ -7,6 +7,7 @@ namespace StoneMill\Griddle;
 use StoneMill\Bake\Above;
 use StoneMill\Bake\Mesh;
 use StoneMill\Griddle\Exception\UnplannedSchool;
+use StoneMill\School\TurnSchool;
 
 /**
  * Turn times from the model of heat and water: the bread lies until the sign comes by which the school turns, and each window
@@ -39,11 +40,10 @@ final readonly class ModelTurnPlanner implements TurnPlanner
     /** @throws UnplannedSchool If the style is not turned that way. */
     public function bake(Laying $laying): PlannedBake
     {
-        $practice = $laying->practice()
-            ?? throw UnplannedSchool::of($laying->school, $laying->style);
+        $practice = $laying->practice();
         $work = Griddling::lay($laying, $this->mesh);
         $end = min(self::MOST_SECONDS, self::PATIENCE * $practice->liftSeconds * max(1.0, $laying->thicknessMillimetres() / $practice->referenceMillimetres) ** 1.5);
-        $goals = Goals::of($laying, $practice);
+        $goals = TouchGoals::of($laying, $practice);
         $touches = [];
         $missed = [];
         foreach ($goals as $index => ['action' => $action, 'goal' => $goal]) {

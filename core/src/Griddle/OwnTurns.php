@@ -8,6 +8,8 @@ use StoneMill\Bake\Above;
 use StoneMill\Bake\Mesh;
 use StoneMill\Exchange\Node;
 use StoneMill\Measure\Exception\OutOfRange;
+use StoneMill\School\TurnAction;
+use StoneMill\School\TurnSchool;
 
 /** The cook's own times: touched by the clock, whatever the bread says. */
 final readonly class OwnTurns

@@ -57,8 +57,8 @@ final readonly class PlannedBake
             surfaceCelsius: Figure::exact(
                 $this->laying->surfaceCelsius(),
                 Unit::Celsius,
-                Reason::amount('Usual for this bread from', $this->laying->style->surfaceCelsius->low, Unit::Celsius),
-                Reason::amount('to', $this->laying->style->surfaceCelsius->high, Unit::Celsius),
+                Reason::amount('Usual for this bread from', $this->laying->usual->surfaceCelsius->low, Unit::Celsius),
+                Reason::amount('to', $this->laying->usual->surfaceCelsius->high, Unit::Celsius),
             ),
             turns: array_slice($this->touches, 0, -1),
             lift: $this->touches[count($this->touches) - 1],

@@ -9,6 +9,7 @@ use StoneMill\Bake\BakeUnderWay;
 use StoneMill\Bake\Colour;
 use StoneMill\Exchange\Node;
 use StoneMill\Measure\Exception\OutOfRange;
+use StoneMill\School\TurnAction;
 
 /** A griddle to practise on: what was done so far, and what the cook sees, hears and smells now. */
 final readonly class Practice

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
+use StoneMill\School\TurnAction;
+
 /** What a cook can do at the practice griddle. */
 enum PracticeAct: string
 {

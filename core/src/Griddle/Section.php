@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
-use StoneMill\Bake\Moment;
+use StoneMill\Bake\Snapshot;
 
 /** A bake as a picture: depth against time coloured by temperature, what was done when, and what came of it. */
 final readonly class Section
@@ -28,15 +28,15 @@ final readonly class Section
             'seconds' => round($bake->secondsOn(), 1),
             'lifted_at_seconds' => round($this->baked->liftedAtSeconds, 1),
             'layer_edges' => $this->layerEdges(),
-            'times' => self::column($moments, static fn (Moment $moment): float => $moment->seconds),
-            'celsius' => array_map(static fn (Moment $moment): array => array_map(static fn (float $celsius): float => round($celsius, 1), $moment->profile), $moments),
+            'times' => self::column($moments, static fn (Snapshot $moment): float => $moment->seconds),
+            'celsius' => array_map(static fn (Snapshot $moment): array => array_map(static fn (float $celsius): float => round($celsius, 1), $moment->profile), $moments),
             'face_celsius' => [
-                self::column($moments, static fn (Moment $moment): float => $moment->firstFaceCelsius),
-                self::column($moments, static fn (Moment $moment): float => $moment->otherFaceCelsius),
+                self::column($moments, static fn (Snapshot $moment): float => $moment->firstFaceCelsius),
+                self::column($moments, static fn (Snapshot $moment): float => $moment->otherFaceCelsius),
             ],
-            'centre_celsius' => self::column($moments, static fn (Moment $moment): float => $moment->centreCelsius),
-            'metal_celsius' => self::column($moments, static fn (Moment $moment): float => $moment->metalCelsius),
-            'weight_loss_percent' => self::column($moments, static fn (Moment $moment): float => 100 * $moment->lossShare),
+            'centre_celsius' => self::column($moments, static fn (Snapshot $moment): float => $moment->centreCelsius),
+            'metal_celsius' => self::column($moments, static fn (Snapshot $moment): float => $moment->metalCelsius),
+            'weight_loss_percent' => self::column($moments, static fn (Snapshot $moment): float => 100 * $moment->lossShare),
             'touches' => array_map(static fn (TurnWindow $window): array => $window->toArray(), $this->baked->touches),
             'stood' => array_map(static fn (TouchState $state): array => $state->toArray(), $this->baked->work->touched),
             'faces' => array_map(static fn (Face $face): array => $face->toArray(), $plan->faces),
@@ -97,12 +97,12 @@ final readonly class Section
     }
 
     /**
-     * @param list<Moment> $moments
-     * @param callable(Moment): float $value
+     * @param list<Snapshot> $moments
+     * @param callable(Snapshot): float $value
      * @return list<float>
      */
     private static function column(array $moments, callable $value): array
     {
-        return array_map(static fn (Moment $moment): float => round($value($moment), 1), $moments);
+        return array_map(static fn (Snapshot $moment): float => round($value($moment), 1), $moments);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
+use StoneMill\School\TurnAction;
+
 /** What practice says of turning one style by one school, at a reference heat and thickness. */
 final readonly class StylePlan
 {

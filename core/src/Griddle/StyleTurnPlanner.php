@@ -8,6 +8,7 @@ use StoneMill\Griddle\Exception\UnplannedSchool;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Unit;
+use StoneMill\School\TurnAction;
 
 /**
  * Turn times from what practice says of the style, scaled to the heat and thickness at hand:
@@ -33,8 +34,7 @@ final readonly class StyleTurnPlanner implements TurnPlanner
     /** @throws UnplannedSchool If the style is not turned that way. */
     public function plan(Laying $laying): TurnPlan
     {
-        $reference = $laying->style->turnPlans[$laying->school->value]
-            ?? throw UnplannedSchool::of($laying->school, $laying->style);
+        $reference = $laying->usual->by($laying->school);
         $factor = ($laying->thicknessMillimetres() / $reference->referenceMillimetres) ** self::THICKNESS_EXPONENT
             * ($reference->referenceCelsius - self::BOILING_CELSIUS) / ($laying->surfaceCelsius() - self::BOILING_CELSIUS);
         $touches = self::touches($reference, $factor);
@@ -44,15 +44,15 @@ final readonly class StyleTurnPlanner implements TurnPlanner
             surfaceCelsius: Figure::exact(
                 $laying->surfaceCelsius(),
                 Unit::Celsius,
-                Reason::amount('Usual for this bread from', $laying->style->surfaceCelsius->low, Unit::Celsius),
-                Reason::amount('to', $laying->style->surfaceCelsius->high, Unit::Celsius),
+                Reason::amount('Usual for this bread from', $laying->usual->surfaceCelsius->low, Unit::Celsius),
+                Reason::amount('to', $laying->usual->surfaceCelsius->high, Unit::Celsius),
             ),
             turns: $turns,
             lift: $touches[count($touches) - 1],
             finish: $laying->school->finish(),
             finishSeconds: $reference->finishSeconds,
             weightLossPercent: Figure::spread(
-                $laying->style->weightLossPercent,
+                $laying->usual->weightLossPercent,
                 Unit::Percent,
                 Reason::saying('Usual for this style when the turn plan is kept; the griddle has not been weighed yet.'),
             ),

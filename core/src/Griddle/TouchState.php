@@ -6,6 +6,7 @@ namespace StoneMill\Griddle;
 
 use StoneMill\Bake\BakeUnderWay;
 use StoneMill\Bake\Colour;
+use StoneMill\School\TurnAction;
 
 /** How a bread stood when it was touched. */
 final readonly class TouchState

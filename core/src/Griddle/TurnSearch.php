@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Griddle;
 
 use StoneMill\Griddle\Internal\TriedBakes;
+use StoneMill\School\TurnSchool;
 
 /**
  * Looks for the heat, the school and the times that come nearest to a wish. For each school a coarse run at a few heats and

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
+use StoneMill\School\TurnAction;
+
 /** One touch of a bread on the griddle: when, and between when and when it is still good. Seconds since it was laid. */
 final readonly class TurnWindow
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Griddle;
 
 use StoneMill\Exchange\Node;
+use StoneMill\School\TurnSchool;
 
 /** What a cook wants of the griddle, and what may be changed to get it. */
 final readonly class TurnWish
@@ -37,10 +38,10 @@ final readonly class TurnWish
     {
         $schools = [];
         foreach ($node->isAbsent() ? [] : $node->choices(TurnSchool::class, 7) as $school) {
-            if (isset($laying->style->turnPlans[$school->value])) {
+            if ($laying->usual->knows($school)) {
                 $schools[] = $school;
             } else {
-                $node->refuse('This style is not turned that way.', 'one of '.implode(', ', array_keys($laying->style->turnPlans)));
+                $node->refuse('This style is not turned that way.', $laying->usual->schoolsInWords());
             }
         }
 
@@ -51,7 +52,7 @@ final readonly class TurnWish
     private static function heat(Node $node, Laying $laying): ?array
     {
         if ($node->isAbsent()) {
-            return [$laying->style->surfaceCelsius->low, $laying->style->surfaceCelsius->high];
+            return [$laying->usual->surfaceCelsius->low, $laying->usual->surfaceCelsius->high];
         }
         $node->object(['least_celsius', 'most_celsius']);
         $least = $node->at('least_celsius')->number(120, 400, '°C');

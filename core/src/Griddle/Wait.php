@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
+use StoneMill\School\TurnAction;
+
 /** Waiting for one touch: the bread lies until its goal, and a copy of it lies on to see until when it would still be good. */
 final class Wait
 {
@@ -19,7 +21,7 @@ final class Wait
 
     public function __construct(
         private readonly Griddling $work,
-        private readonly Goal $goal,
+        private readonly TouchGoal $goal,
         private readonly float $endSeconds,
         private readonly float $mostBrownness,
     ) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Line;
 
+use StoneMill\School\AheadStep;
+
 /** All that one batch asks for before, at and after the griddle; seconds throughout. */
 final readonly class BatchWork
 {

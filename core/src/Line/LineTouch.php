@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Line;
 
-use StoneMill\Griddle\TurnAction;
+use StoneMill\School\TurnAction;
 
 /** One touch of a piece on the griddle as hands meet it: between when and when, counted from laying, and for how long. */
 final readonly class LineTouch

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Line;
 
 use StoneMill\Exchange\Node;
-use StoneMill\Griddle\Grease;
-use StoneMill\Shape\Shaping;
+use StoneMill\School\Grease;
+use StoneMill\School\Shaping;
 
 /** How long hands take, in seconds: planning defaults, where neither the cook nor the record says better. */
 final readonly class Pace

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Line;
 
-use StoneMill\Griddle\TurnAction;
 use StoneMill\Griddle\TurnWindow;
+use StoneMill\School\TurnAction;
 
 /** What one piece asks of hands, press and griddle, in seconds. All pieces of a batch ask the same. */
 final readonly class PieceWork

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace StoneMill\Mill;
 
-use StoneMill\Dough\Grind;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -12,6 +11,7 @@ use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
+use StoneMill\Pantry\Grind;
 
 /**
  * Grain ground at home: what stays in the mill, what the sieve holds back, and what the flour then is like. The shares

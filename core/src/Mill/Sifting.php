@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Mill;
 
-use StoneMill\Dough\Grind;
+use StoneMill\Pantry\Grind;
 
 /** Whether the ground grain goes through a sieve, and what that holds back. */
 enum Sifting

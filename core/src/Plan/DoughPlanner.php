@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
-use StoneMill\Dough\BindingNeed;
 use StoneMill\Dough\Conditions;
 use StoneMill\Dough\Cooling;
 use StoneMill\Dough\Formula;
@@ -12,7 +11,6 @@ use StoneMill\Dough\Ledger;
 use StoneMill\Dough\Mixing;
 use StoneMill\Dough\Pour;
 use StoneMill\Dough\Rise;
-use StoneMill\Dough\Texture;
 use StoneMill\Dough\WaterParts;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Dough\Yeast;
@@ -20,6 +18,7 @@ use StoneMill\Measure\Figure;
 use StoneMill\Measure\NormalDistribution;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Unit;
+use StoneMill\School\Texture;
 
 /** Finds the water: how much, how warm, how much of it first; and what the dough is then like. */
 final readonly class DoughPlanner
@@ -62,7 +61,7 @@ final readonly class DoughPlanner
             waterFallsShort: $short,
             scald: $this->scald($lines, $pour->grams, $ledger),
             rise: $this->rise($lines, $ledger->flourBaseGrams, $mixCelsius),
-            bindingNeed: BindingNeed::of($request->style, $request->method->shape, $request->purpose),
+            bindingNeed: $request->style->bindingNeed($request->method->shape, $request->purpose),
             batterGrams: max(0.0, $this->mixing($lines, Texture::Batter)->ledgerAt($mixCelsius)->neededGrams()),
         );
     }

@@ -7,7 +7,7 @@ namespace StoneMill\Plan;
 use StoneMill\Exchange\Node;
 use StoneMill\Griddle\Aim;
 use StoneMill\Griddle\OwnTurns;
-use StoneMill\Griddle\TurnSchool;
+use StoneMill\School\TurnSchool;
 use StoneMill\Style\Style;
 
 /** The heat and the outcome a cook wants at the griddle, or the cook's own times, as far as they were said. */
@@ -39,7 +39,7 @@ final readonly class GriddleWish
 
     public function aim(Style $style, TurnSchool $school, float $thicknessMillimetres): Aim
     {
-        $usual = Aim::of($style, $school, $thicknessMillimetres);
+        $usual = Aim::of($style->baking, $school, $thicknessMillimetres);
 
         return new Aim(
             $this->lossPercent === null ? $usual->lossShare : $this->lossPercent / 100,

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use Closure;
-use StoneMill\Dough\Rest;
-use StoneMill\Dough\Scald;
-use StoneMill\Dough\Texture;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Line\BatchWork;
 use StoneMill\Line\Clock;
@@ -19,6 +16,9 @@ use StoneMill\Line\Pace;
 use StoneMill\Line\PieceWork;
 use StoneMill\Line\PlannedLine;
 use StoneMill\Line\Timeline;
+use StoneMill\School\Rest;
+use StoneMill\School\Scald;
+use StoneMill\School\Texture;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Packing;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
-use StoneMill\Shape\Shaping;
+use StoneMill\School\Shaping;
 
 /** What a kitchen may lack, or a cook may want to do without. */
 enum Obstacle

@@ -6,7 +6,7 @@ namespace StoneMill\Plan;
 
 use StoneMill\Bake\Bread;
 use StoneMill\Bake\Iron;
-use StoneMill\Bake\Kitchen;
+use StoneMill\Bake\KitchenAir;
 use StoneMill\Bake\Matter;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Griddle\Laying;
@@ -31,12 +31,12 @@ final class OnTheGriddle
         $celsius = max(1.0, min(self::MOST_CELSIUS, $room + self::WARMTH_LEFT * ($mixCelsius - $room)));
 
         return new Laying(
-            $request->style,
+            $request->style->baking,
             $request->method->turns,
             $request->method->grease,
             new Bread(self::matter($request, $lines), $disc->thicknessMillimetres, $celsius),
             self::iron($request, $disc, $packing),
-            new Kitchen($room),
+            new KitchenAir($room),
             $request->griddle->aim($request->style, $request->method->turns, $disc->thicknessMillimetres),
             $request->griddle->balance,
             $request->griddle->turnCount,
@@ -52,7 +52,7 @@ final class OnTheGriddle
             $gear->metal,
             $gear->burner,
             $gear->metalMillimetres ?? $gear->metal->usualMillimetres(),
-            $request->griddle->surfaceCelsius ?? $request->style->surfaceCelsius->likely,
+            $request->griddle->surfaceCelsius ?? $request->style->baking->surfaceCelsius->likely,
             min(0.9, max(0.05, $covered)),
             min(1000.0, max(5.0, $disc->diameterMillimetres / 2)),
         );

@@ -8,8 +8,6 @@ use DateTimeImmutable;
 use StoneMill\Dough\Formula;
 use StoneMill\Dough\Rise;
 use StoneMill\Dough\Room;
-use StoneMill\Dough\Scald;
-use StoneMill\Dough\Texture;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -17,9 +15,10 @@ use StoneMill\Line\Pace;
 use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\LotFacts;
 use StoneMill\Pantry\OwnLabel;
-use StoneMill\Shape\Gear;
-use StoneMill\Style\Method;
-use StoneMill\Style\Purpose;
+use StoneMill\School\Method;
+use StoneMill\School\Purpose;
+use StoneMill\School\Scald;
+use StoneMill\School\Texture;
 use StoneMill\Style\Style;
 
 /** Everything that a batch plan is worked out from. */
@@ -48,7 +47,7 @@ final readonly class PlanRequest
         public Room $room,
         public WaterWish $water,
         public GriddleWish $griddle,
-        public Gear $gear,
+        public GearWish $gear,
         public array $lots,
         public int $hands,
         public ?DateTimeImmutable $serveAt,
@@ -87,8 +86,8 @@ final readonly class PlanRequest
         $catalogue = $reference->catalogue->with(OwnLabel::readAll($root->at('own_ingredients'), $reference->catalogue));
         $formula = $root->at('formula')->object(['lines', 'method', 'texture', 'scale']);
         $method = Method::read($formula->at('method'), $style->method);
-        if (! isset($style->turnPlans[$method->turns->value])) {
-            $formula->at('method')->at('turns')->refuse('This style is not turned that way.', 'one of '.implode(', ', array_keys($style->turnPlans)));
+        if (! $style->baking->knows($method->turns)) {
+            $formula->at('method')->at('turns')->refuse('This style is not turned that way.', $style->baking->schoolsInWords());
         }
         $lots = self::lots($root->at('lots'));
         $lines = (new FormulaReader($catalogue, $findings))->read($formula->at('lines'), $style, array_map(strval(...), array_keys($lots)));
@@ -108,7 +107,7 @@ final readonly class PlanRequest
             ),
             WaterWish::read($root->at('water')),
             GriddleWish::read($root->at('griddle')),
-            Gear::read($root->at('gear')),
+            GearWish::read($root->at('gear')),
             $lots,
             $root->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1,
             $root->at('serve_at')->optionalMoment(),

@@ -9,7 +9,6 @@ use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Griddle\Laying;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnPlanner;
-use StoneMill\Griddle\TurnSchool;
 use StoneMill\Label\Cost;
 use StoneMill\Label\GlutenStatus;
 use StoneMill\Label\Hazard;
@@ -19,10 +18,11 @@ use StoneMill\Pantry\Composition;
 use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Pantry\Role;
+use StoneMill\School\Shaping;
+use StoneMill\School\TurnSchool;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Packing;
 use StoneMill\Shape\Portions;
-use StoneMill\Shape\Shaping;
 
 /** The front door: a request in, the whole batch plan out. */
 final readonly class Planner

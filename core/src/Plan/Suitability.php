@@ -8,7 +8,7 @@ use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Allergen;
-use StoneMill\Style\Purpose;
+use StoneMill\School\Purpose;
 
 /** Wishes for a bread, and in which of them a plan meets or misses them. */
 final readonly class Suitability

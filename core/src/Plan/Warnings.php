@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
-use StoneMill\Dough\Rest;
 use StoneMill\Dough\Rise;
 use StoneMill\Dough\Yeast;
 use StoneMill\Griddle\Missed;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
+use StoneMill\School\Rest;
+use StoneMill\School\Shaping;
 use StoneMill\Shape\Disc;
-use StoneMill\Shape\Shaping;
 
 /** What is unusual about a plan, in the order of the work. */
 final readonly class Warnings
@@ -45,7 +45,7 @@ final readonly class Warnings
             $this->outside('thickness-unusual', 'shape', 'thickness for this style', $disc->thicknessMillimetres, $style->thicknessBand, Unit::Millimetre),
             $this->request->method->shape === Shaping::LeverPress ? $this->tooWide('press', $disc, $this->request->gear->pressMillimetres) : null,
             $this->tooWide('griddle', $disc, $this->request->gear->widestMillimetres()),
-            $this->outside('heat-unusual', 'griddle', 'heat for this style', $turns->surfaceCelsius->value, $style->surfaceCelsius, Unit::Celsius),
+            $this->outside('heat-unusual', 'griddle', 'heat for this style', $turns->surfaceCelsius->value, $style->baking->surfaceCelsius, Unit::Celsius),
             ...$this->aboutTheBake($turns),
         ]));
     }

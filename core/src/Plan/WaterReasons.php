@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use StoneMill\Dough\Conditions;
-use StoneMill\Dough\Grind;
 use StoneMill\Dough\Ledger;
 use StoneMill\Dough\LedgerRow;
-use StoneMill\Dough\Measuring;
 use StoneMill\Dough\Pour;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\NormalDistribution;
@@ -16,6 +14,8 @@ use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Grain;
+use StoneMill\Pantry\Grind;
+use StoneMill\School\Measuring;
 
 /** The water as a figure that can say what it rests on. */
 final readonly class WaterReasons

@@ -9,6 +9,7 @@ use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\Node;
 use StoneMill\Griddle\OwnTurns;
 use StoneMill\Plan\Limits;
+use StoneMill\School\Stage;
 
 /**
  * One thing that happened, with a client-made identifier, so that sending it twice records it once. A turn or lift
@@ -51,7 +52,7 @@ final readonly class BatchEvent
         return new self(
             id: $node->at('id')->uuid(),
             kind: $kind,
-            at: Moment::ofMilliseconds(Moment::toMilliseconds($node->at('at')->moment())),
+            at: LogTime::ofMilliseconds(LogTime::toMilliseconds($node->at('at')->moment())),
             stage: $node->at('stage')->optionalChoice(Stage::class),
             ingredient: $node->at('ingredient')->optionalText(60),
             grams: $node->at('grams')->optionalNumber(0, Limits::MOST_GRAMS, 'g'),

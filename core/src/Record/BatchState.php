@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use StoneMill\Exchange\Node;
 use StoneMill\Line\Step;
 use StoneMill\Record\Exception\LogNeeded;
+use StoneMill\School\Stage;
 
 /** Where a batch stands: always derived from its plan and its log. */
 final readonly class BatchState
@@ -182,8 +183,8 @@ final readonly class BatchState
     private static function clock(?DateTimeImmutable $started, int $seconds): array
     {
         return [
-            'started_at' => $started === null ? null : Moment::format($started),
-            'ends_at' => $started === null ? null : Moment::format(Moment::later($started, $seconds)),
+            'started_at' => $started === null ? null : LogTime::format($started),
+            'ends_at' => $started === null ? null : LogTime::format(LogTime::later($started, $seconds)),
             'seconds' => $seconds,
         ];
     }

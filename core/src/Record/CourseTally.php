@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\School\Stage;
 
 /**
  * Where the cook has been and is, and which clocks run.
@@ -55,10 +56,10 @@ final readonly class CourseTally
         return [
             'entered' => array_map(static fn (Stage $stage): string => $stage->value, $this->entered),
             'stage' => $this->stage?->value,
-            'furthest' => $this->furthest === null ? null : [$this->furthest[0]->value, Moment::toMilliseconds($this->furthest[1])],
+            'furthest' => $this->furthest === null ? null : [$this->furthest[0]->value, LogTime::toMilliseconds($this->furthest[1])],
             'begun' => $this->begun,
-            'rest' => $this->restStartedAt === null ? null : Moment::toMilliseconds($this->restStartedAt),
-            'stacked' => $this->stackedAt === null ? null : Moment::toMilliseconds($this->stackedAt),
+            'rest' => $this->restStartedAt === null ? null : LogTime::toMilliseconds($this->restStartedAt),
+            'stacked' => $this->stackedAt === null ? null : LogTime::toMilliseconds($this->stackedAt),
             'undoable' => $this->undoable,
         ];
     }
@@ -69,10 +70,10 @@ final readonly class CourseTally
         return new self(
             array_map(Stage::from(...), $row['entered']),
             $row['stage'] === null ? null : Stage::from($row['stage']),
-            $row['furthest'] === null ? null : [Stage::from($row['furthest'][0]), Moment::ofMilliseconds($row['furthest'][1])],
+            $row['furthest'] === null ? null : [Stage::from($row['furthest'][0]), LogTime::ofMilliseconds($row['furthest'][1])],
             $row['begun'],
-            $row['rest'] === null ? null : Moment::ofMilliseconds($row['rest']),
-            $row['stacked'] === null ? null : Moment::ofMilliseconds($row['stacked']),
+            $row['rest'] === null ? null : LogTime::ofMilliseconds($row['rest']),
+            $row['stacked'] === null ? null : LogTime::ofMilliseconds($row['stacked']),
             $row['undoable'],
         );
     }

@@ -91,7 +91,7 @@ final readonly class GriddleLog
         $due = $placeFree = [];
         foreach ($this->pieces as $piece) {
             if ($piece->lifted) {
-                $placeFree[$piece->place] = Moment::between($now, $piece->lastTouchedAt) + $work->recover;
+                $placeFree[$piece->place] = LogTime::between($now, $piece->lastTouchedAt) + $work->recover;
             }
             $due = [...$due, ...$this->notBeforeItIsDone($piece->piece, $piece->due($this->plan->touches, $now), $now)];
         }
@@ -131,13 +131,13 @@ final readonly class GriddleLog
     public function withSteps(array $steps): array
     {
         return [
-            'since' => $this->since === null ? null : Moment::format($this->since),
-            'paused_at' => $this->pausedAt === null ? null : Moment::format($this->pausedAt),
+            'since' => $this->since === null ? null : LogTime::format($this->since),
+            'paused_at' => $this->pausedAt === null ? null : LogTime::format($this->pausedAt),
             'pieces' => array_map(fn (GriddlePiece $piece): array => [
                 'piece' => $piece->piece,
                 'place' => $piece->place,
-                'laid_at' => Moment::format($piece->laidAt),
-                'touched_at' => Moment::format($piece->lastTouchedAt),
+                'laid_at' => LogTime::format($piece->laidAt),
+                'touched_at' => LogTime::format($piece->lastTouchedAt),
                 'touches' => $piece->touches,
                 'touches_planned' => count($this->plan->touches),
             ], $this->onGriddle()),

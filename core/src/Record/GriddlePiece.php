@@ -54,9 +54,9 @@ final readonly class GriddlePiece
     public function toRow(): array
     {
         return [
-            'n' => $this->piece, 'place' => $this->place, 'laid' => Moment::toMilliseconds($this->laidAt),
-            'touched' => array_map(Moment::toMilliseconds(...), $this->touchedAt), 'touches' => $this->touches,
-            'last' => Moment::toMilliseconds($this->lastTouchedAt), 'lifted' => $this->lifted,
+            'n' => $this->piece, 'place' => $this->place, 'laid' => LogTime::toMilliseconds($this->laidAt),
+            'touched' => array_map(LogTime::toMilliseconds(...), $this->touchedAt), 'touches' => $this->touches,
+            'last' => LogTime::toMilliseconds($this->lastTouchedAt), 'lifted' => $this->lifted,
         ];
     }
 
@@ -66,10 +66,10 @@ final readonly class GriddlePiece
         return new self(
             $row['n'],
             $row['place'],
-            Moment::ofMilliseconds($row['laid']),
-            array_map(Moment::ofMilliseconds(...), $row['touched']),
+            LogTime::ofMilliseconds($row['laid']),
+            array_map(LogTime::ofMilliseconds(...), $row['touched']),
             $row['touches'],
-            Moment::ofMilliseconds($row['last']),
+            LogTime::ofMilliseconds($row['last']),
             $row['lifted'],
         );
     }
@@ -89,7 +89,7 @@ final readonly class GriddlePiece
         }
         // What was turned more often than planned is not made up for: it is lifted after its usual wait.
         $owed = $this->touches < count($planned) ? $this->owedBySide($planned) : [0.0, 0.0];
-        $at = Moment::between($now, $this->lastTouchedAt);
+        $at = LogTime::between($now, $this->lastTouchedAt);
         $due = [];
         for ($index = min($this->touches, count($planned) - 1); $index < count($planned); $index++) {
             $touch = $planned[$index];
@@ -140,7 +140,7 @@ final readonly class GriddlePiece
         $before = $this->laidAt;
         foreach ($this->touchedAt as $index => $at) {
             if ($index < count($planned)) {
-                $owed[$index % 2] += self::planned($planned, $index) - Moment::between($before, $at);
+                $owed[$index % 2] += self::planned($planned, $index) - LogTime::between($before, $at);
             }
             $before = $at;
         }

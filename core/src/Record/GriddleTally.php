@@ -48,8 +48,8 @@ final readonly class GriddleTally
     {
         return [
             'pieces' => array_map(static fn (GriddlePiece $piece): array => $piece->toRow(), array_values($this->pieces)),
-            'since' => $this->since === null ? null : Moment::toMilliseconds($this->since),
-            'paused' => $this->pausedAt === null ? null : Moment::toMilliseconds($this->pausedAt),
+            'since' => $this->since === null ? null : LogTime::toMilliseconds($this->since),
+            'paused' => $this->pausedAt === null ? null : LogTime::toMilliseconds($this->pausedAt),
             'probe' => $this->probe?->toRow(),
         ];
     }
@@ -64,8 +64,8 @@ final readonly class GriddleTally
 
         return new self(
             $pieces,
-            $row['since'] === null ? null : Moment::ofMilliseconds($row['since']),
-            $row['paused'] === null ? null : Moment::ofMilliseconds($row['paused']),
+            $row['since'] === null ? null : LogTime::ofMilliseconds($row['since']),
+            $row['paused'] === null ? null : LogTime::ofMilliseconds($row['paused']),
             $row['probe'] === null ? null : Probe::fromRow($row['probe']),
         );
     }

@@ -6,6 +6,7 @@ namespace StoneMill\Record;
 
 use DateTimeImmutable;
 use StoneMill\Line\Step;
+use StoneMill\School\Stage;
 
 /** When all will be served, if work goes on from the last entry as planned. */
 final readonly class LineState
@@ -25,9 +26,9 @@ final readonly class LineState
         $planned = $this->plan->readyAt;
 
         return [
-            'ready_at' => $ready === null ? null : Moment::format($ready),
-            'planned_at' => $planned === null ? null : Moment::format($planned),
-            'late_seconds' => $ready === null || $planned === null ? null : round(Moment::between($planned, $ready)),
+            'ready_at' => $ready === null ? null : LogTime::format($ready),
+            'planned_at' => $planned === null ? null : LogTime::format($planned),
+            'late_seconds' => $ready === null || $planned === null ? null : round(LogTime::between($planned, $ready)),
         ];
     }
 
@@ -35,9 +36,9 @@ final readonly class LineState
     {
         $since = $this->griddle->since();
         if ($since !== null) {
-            return Moment::later($since, $this->griddle->servedAfterSeconds($this->steps));
+            return LogTime::later($since, $this->griddle->servedAfterSeconds($this->steps));
         }
 
-        return $this->furthest === null ? null : Moment::later($this->furthest[1], $this->plan->fromStage($this->furthest[0]));
+        return $this->furthest === null ? null : LogTime::later($this->furthest[1], $this->plan->fromStage($this->furthest[0]));
     }
 }

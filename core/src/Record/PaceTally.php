@@ -39,7 +39,7 @@ final readonly class PaceTally
 
     public function with(BatchEvent $event): self
     {
-        $seconds = $this->at === null || $this->kind !== $event->kind ? 0.0 : Moment::between($this->at, $event->at);
+        $seconds = $this->at === null || $this->kind !== $event->kind ? 0.0 : LogTime::between($this->at, $event->at);
 
         return new self(
             $event->kind === EventKind::Portioned ? self::added($this->portionSeconds, $seconds, self::MOST_PORTION_SECONDS) : $this->portionSeconds,
@@ -52,7 +52,7 @@ final readonly class PaceTally
     /** @return PaceRow */
     public function toRow(): array
     {
-        return ['portion' => $this->portionSeconds, 'shape' => $this->shapeSeconds, 'kind' => $this->kind?->value, 'at' => $this->at === null ? null : Moment::toMilliseconds($this->at)];
+        return ['portion' => $this->portionSeconds, 'shape' => $this->shapeSeconds, 'kind' => $this->kind?->value, 'at' => $this->at === null ? null : LogTime::toMilliseconds($this->at)];
     }
 
     /** @param PaceRow $row */
@@ -62,7 +62,7 @@ final readonly class PaceTally
             array_map(floatval(...), $row['portion']),
             array_map(floatval(...), $row['shape']),
             $row['kind'] === null ? null : EventKind::from($row['kind']),
-            $row['at'] === null ? null : Moment::ofMilliseconds($row['at']),
+            $row['at'] === null ? null : LogTime::ofMilliseconds($row['at']),
         );
     }
 

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
-use StoneMill\Dough\Measuring;
-use StoneMill\Dough\Texture;
-use StoneMill\Griddle\Grease;
-use StoneMill\Griddle\TurnAction;
 use StoneMill\Griddle\TurnWindow;
 use StoneMill\Line\Pace;
 use StoneMill\Line\PieceWork;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
-use StoneMill\Shape\Shaping;
+use StoneMill\School\Grease;
+use StoneMill\School\Measuring;
+use StoneMill\School\Shaping;
+use StoneMill\School\Stage;
+use StoneMill\School\Texture;
+use StoneMill\School\TurnAction;
 
 /**
  * What the log needs to know of the plan it follows. It is read from the plan as it stood, so that a later

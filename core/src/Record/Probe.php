@@ -36,7 +36,7 @@ final readonly class Probe
         if ($before === null || $before->piece !== $piece) {
             return new self($piece, $at, $celsius, null);
         }
-        $seconds = Moment::between($before->at, $at);
+        $seconds = LogTime::between($before->at, $at);
         $left = (self::BOILING_CELSIUS - $celsius) / max(1e-6, self::BOILING_CELSIUS - $before->celsius);
         $tau = $seconds >= self::LEAST_SECONDS && $left > 0 && $left < 1 ? -$seconds / log($left) : $before->tau;
 
@@ -46,19 +46,19 @@ final readonly class Probe
     /** @return ProbeRow */
     public function toRow(): array
     {
-        return ['piece' => $this->piece, 'at' => Moment::toMilliseconds($this->at), 'celsius' => $this->celsius, 'tau' => $this->tau];
+        return ['piece' => $this->piece, 'at' => LogTime::toMilliseconds($this->at), 'celsius' => $this->celsius, 'tau' => $this->tau];
     }
 
     /** @param ProbeRow $row */
     public static function fromRow(array $row): self
     {
-        return new self($row['piece'], Moment::ofMilliseconds($row['at']), $row['celsius'], $row['tau']);
+        return new self($row['piece'], LogTime::ofMilliseconds($row['at']), $row['celsius'], $row['tau']);
     }
 
     /** Seconds from this moment until the middle should be as hot as is wanted; below 0 where it was when it was measured. */
     public function doneAfter(DateTimeImmutable $now, float $wanted): float
     {
-        return $this->celsius >= $wanted ? -INF : Moment::between($now, $this->at) + $this->waitSeconds($wanted);
+        return $this->celsius >= $wanted ? -INF : LogTime::between($now, $this->at) + $this->waitSeconds($wanted);
     }
 
     /** @return array{piece: int, celsius: float, wanted_celsius: float, done: bool, wait_seconds: float, words: string} */

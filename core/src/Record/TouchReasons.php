@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Record;
 
-use StoneMill\Griddle\TurnAction;
+use StoneMill\School\TurnAction;
 
 /** Why each touch comes when it comes, in a line that can be read in passing. */
 final class TouchReasons

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Shape;
 
+use StoneMill\School\Shaping;
+
 /** How the disc is made: where to put the ball, the guide, the liner, how thin this dough can go, and what the tools allow. */
 final readonly class Handling
 {
@@ -20,7 +22,7 @@ final readonly class Handling
     public function __construct(
         private Disc $disc,
         private Shaping $shaping,
-        private Gear $gear,
+        private ?float $pressPlateMillimetres,
         private float $thinnestOfStyleMillimetres,
         private float $bindingShare,
         private float $hydrationPointsOverNeed,
@@ -36,7 +38,7 @@ final readonly class Handling
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $press = $this->shaping === Shaping::LeverPress || $this->shaping === Shaping::TwoPlates ? $this->gear->pressMillimetres : null;
+        $press = $this->shaping === Shaping::LeverPress || $this->shaping === Shaping::TwoPlates ? $this->pressPlateMillimetres : null;
         $widest = $press === null ? null : max(0.0, $press - 2 * self::RIM_MILLIMETRES);
 
         return [

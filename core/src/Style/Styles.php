@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace StoneMill\Style;
 
-use StoneMill\Dough\Texture;
 use StoneMill\Exchange\Node;
 use StoneMill\Griddle\StylePlan;
-use StoneMill\Griddle\TurnAction;
-use StoneMill\Line\AheadStep;
+use StoneMill\Griddle\UsualBaking;
 use StoneMill\Measure\Spread;
+use StoneMill\School\AheadStep;
+use StoneMill\School\Method;
+use StoneMill\School\Purpose;
+use StoneMill\School\Texture;
+use StoneMill\School\TurnAction;
 use StoneMill\Style\Exception\UnknownStyle;
 
 /**
@@ -104,9 +107,12 @@ final class Styles
             preheatSeconds: $row['preheat_seconds'],
             stackSeconds: $row['stack_seconds'],
             uncoveredSeconds: $row['uncovered_seconds'],
-            surfaceCelsius: Spread::of(...$griddle['surface_celsius']),
-            weightLossPercent: Spread::of(...$griddle['weight_loss_percent']),
-            turnPlans: array_map(self::turnPlan(...), $griddle['turn_plans']),
+            baking: new UsualBaking(
+                $row['name'],
+                Spread::of(...$griddle['surface_celsius']),
+                Spread::of(...$griddle['weight_loss_percent']),
+                array_map(self::turnPlan(...), $griddle['turn_plans']),
+            ),
             source: $row['source'],
             uses: array_map(Purpose::from(...), $row['uses']),
             swollenWanted: $row['swollen_wanted'],

@@ -10,7 +10,7 @@ use StoneMill\Bake\BakeUnderWay;
 use StoneMill\Bake\Bread;
 use StoneMill\Bake\Burner;
 use StoneMill\Bake\Iron;
-use StoneMill\Bake\Kitchen;
+use StoneMill\Bake\KitchenAir;
 use StoneMill\Bake\Matter;
 use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Metal;
@@ -161,7 +161,7 @@ final class BakeTest extends TestCase
             $seconds = static fn (int $percent): float => self::secondsUntilDry(0.9, BakeUnderWay::begin(
                 new Bread(self::masaAt($percent), 2.0, 25.0),
                 self::iron(230),
-                new Kitchen,
+                new KitchenAir,
             ));
             self::assertLessThanOrEqual($seconds($hydration + 15) + 0.05, $seconds($hydration), 'a drier dough is as dry sooner');
         }
@@ -170,7 +170,7 @@ final class BakeTest extends TestCase
     public function test_the_metal_cools_under_a_load_and_a_thicker_plate_less(): void
     {
         $lowest = static function (Iron $iron): float {
-            $bake = BakeUnderWay::begin(new Bread(Bench::matter('pressed-masa'), 2.0, 25.0), $iron, new Kitchen);
+            $bake = BakeUnderWay::begin(new Bread(Bench::matter('pressed-masa'), 2.0, 25.0), $iron, new KitchenAir);
             $bake->lie(40);
 
             return $bake->lowestMetalCelsius();
@@ -214,12 +214,12 @@ final class BakeTest extends TestCase
     {
         $physics = new Physics;
         $answer = static function (Physics $physics): array {
-            $bake = BakeUnderWay::begin(new Bread(Bench::matter('pressed-masa'), 1.9, 25.0), self::iron(230), new Kitchen, new Mesh, null, $physics);
+            $bake = BakeUnderWay::begin(new Bread(Bench::matter('pressed-masa'), 1.9, 25.0), self::iron(230), new KitchenAir, new Mesh, null, $physics);
             self::turned($bake, [20, 62], 86);
             $bake->turn();
             $bake->puff();
             $bake->lie(22);
-            $oiled = BakeUnderWay::begin(new Bread(Bench::matter('pressed-masa'), 1.9, 25.0), self::iron(230), new Kitchen, new Mesh, null, $physics);
+            $oiled = BakeUnderWay::begin(new Bread(Bench::matter('pressed-masa'), 1.9, 25.0), self::iron(230), new KitchenAir, new Mesh, null, $physics);
             $oiled->oil();
             $oiled->lie(60);
 
@@ -238,7 +238,7 @@ final class BakeTest extends TestCase
             static fn () => new Bread(Bench::matter('pressed-masa'), 2.0, 140.0),
             static fn () => Iron::of(Metal::Clay, Burner::Steady, 5, 90, 0.4, 70),
             static fn () => new Mesh(2),
-            static fn () => new Kitchen(21, 900),
+            static fn () => new KitchenAir(21, 900),
             static fn () => self::bake('pressed-masa', 230, 2.0)->lie(-1),
             static fn () => self::bake('pressed-masa', 230, 2.0)->lie(9000),
             static fn () => self::bake('pressed-masa', 230, 2.0)->wetTop(3),
@@ -257,7 +257,7 @@ final class BakeTest extends TestCase
         $bake = BakeUnderWay::begin(
             new Bread(Bench::matter($seeded->one(self::STYLES)), $seeded->between(0.8, 16), $seeded->between(5, 45)),
             Iron::of($seeded->one(Metal::cases()), $seeded->one(Burner::cases()), $seeded->between(2, 15), $seeded->between(150, 300), $seeded->between(0.05, 0.9), $seeded->between(30, 150)),
-            new Kitchen($seeded->between(10, 35), $seeded->between(150, 250)),
+            new KitchenAir($seeded->between(10, 35), $seeded->between(150, 250)),
             new Mesh($seeded->int(8, 24), $seeded->between(0.5, 1.5)),
             $seeded->between(120, 300),
         );
@@ -279,7 +279,7 @@ final class BakeTest extends TestCase
 
     private static function bake(string $style, float $celsius, float $millimetres, ?Mesh $mesh = null): BakeUnderWay
     {
-        return BakeUnderWay::begin(new Bread(Bench::matter($style), $millimetres, 25.0), self::iron($celsius), new Kitchen, $mesh);
+        return BakeUnderWay::begin(new Bread(Bench::matter($style), $millimetres, 25.0), self::iron($celsius), new KitchenAir, $mesh);
     }
 
     private static function iron(float $celsius): Iron

@@ -11,7 +11,7 @@ use StoneMill\Bake\Contact;
 use StoneMill\Bake\FaceState;
 use StoneMill\Bake\Film;
 use StoneMill\Bake\Iron;
-use StoneMill\Bake\Kitchen;
+use StoneMill\Bake\KitchenAir;
 use StoneMill\Bake\Metal;
 use StoneMill\Bake\Physics;
 use StoneMill\Bake\RestingIron;
@@ -82,7 +82,7 @@ final class IronTest extends TestCase
 
     public function test_what_is_above_the_bread(): void
     {
-        $kitchen = new Kitchen(21, 185);
+        $kitchen = new KitchenAir(21, 185);
         $physics = new Physics;
         self::assertGreaterThan(Above::Covered->surround($kitchen, $physics, 5)->airCelsius, Above::Covered->surround($kitchen, $physics, 200)->airCelsius);
         self::assertLessThan(97.01, Above::Covered->surround($kitchen, $physics, 9000)->airCelsius);

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Bake\BakeUnderWay;
 use StoneMill\Bake\Bread;
 use StoneMill\Bake\Iron;
-use StoneMill\Bake\Kitchen;
+use StoneMill\Bake\KitchenAir;
 use StoneMill\Bake\Matter;
 use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Physics;
@@ -76,7 +76,7 @@ final class SlabTest extends TestCase
         return BakeUnderWay::begin(
             new Bread(Matter::inert(self::DENSITY, self::HEAT, self::CONDUCTIVITY), $millimetres, 20.0),
             Iron::endless(200.0),
-            new Kitchen,
+            new KitchenAir,
             $mesh,
             null,
             $physics,

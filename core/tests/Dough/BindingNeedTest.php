@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Dough;
 
 use PHPUnit\Framework\TestCase;
-use StoneMill\Dough\BindingNeed;
-use StoneMill\Shape\Shaping;
-use StoneMill\Style\Purpose;
+use StoneMill\School\Purpose;
+use StoneMill\School\Shaping;
 use StoneMill\Tests\Bench;
 
 final class BindingNeedTest extends TestCase
@@ -16,7 +15,7 @@ final class BindingNeedTest extends TestCase
     {
         foreach (Bench::reference()->styles->all() as $style) {
             foreach ([null, ...$style->uses] as $purpose) {
-                self::assertEqualsWithDelta($style->bindingNeeded, BindingNeed::of($style, $style->method->shape, $purpose)->index, 1e-9);
+                self::assertEqualsWithDelta($style->bindingNeeded, $style->bindingNeed($style->method->shape, $purpose)->index, 1e-9);
             }
         }
     }
@@ -24,7 +23,7 @@ final class BindingNeedTest extends TestCase
     public function test_a_pin_asks_more_than_palms_and_a_cutter_most(): void
     {
         $style = Bench::reference()->styles->style('patted-masa');
-        $needs = array_map(static fn (Shaping $shape): float => BindingNeed::of($style, $shape, null)->index, [Shaping::Pour, Shaping::Fingers, Shaping::Palms, Shaping::LeverPress, Shaping::RollingPin, Shaping::Cutter]);
+        $needs = array_map(static fn (Shaping $shape): float => $style->bindingNeed($shape, null)->index, [Shaping::Pour, Shaping::Fingers, Shaping::Palms, Shaping::LeverPress, Shaping::RollingPin, Shaping::Cutter]);
         $sorted = $needs;
         sort($sorted);
         self::assertSame($sorted, $needs);
@@ -33,7 +32,7 @@ final class BindingNeedTest extends TestCase
     public function test_what_the_style_is_not_for_asks_for_more_and_the_plan_says_what(): void
     {
         // Millet rounds dip and wrap; patted masa tops, fills and dips (5 points): to wrap (6) asks for one more.
-        self::assertEqualsWithDelta(1, BindingNeed::of(Bench::reference()->styles->style('patted-masa'), Shaping::Palms, Purpose::Wrap)->forPurpose, 1e-9);
+        self::assertEqualsWithDelta(1, Bench::reference()->styles->style('patted-masa')->bindingNeed(Shaping::Palms, Purpose::Wrap)->forPurpose, 1e-9);
         $needed = Bench::plan(['style' => 'patted-masa', 'purpose' => 'wrap'])->toArray()['binding']['needed'];
         self::assertEqualsWithDelta(35, $needed['value'], 1e-9);
         self::assertContains('To wrap around a filling asks for', array_column($needed['because'], 'text'));

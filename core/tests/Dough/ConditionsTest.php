@@ -7,14 +7,14 @@ namespace StoneMill\Tests\Dough;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Dough\Conditions;
 use StoneMill\Dough\FeelGrade;
-use StoneMill\Dough\Grind;
 use StoneMill\Dough\Ledger;
 use StoneMill\Dough\Mixing;
 use StoneMill\Dough\Rescue;
 use StoneMill\Dough\Room;
 use StoneMill\Dough\SaltDraw;
-use StoneMill\Dough\Texture;
 use StoneMill\Dough\WeighedLine;
+use StoneMill\Pantry\Grind;
+use StoneMill\School\Texture;
 use StoneMill\Tests\Bench;
 
 /** What else decides how much water a dough takes: fat, salt and time, grind, texture, the bowl. */

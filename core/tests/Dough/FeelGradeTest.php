@@ -6,7 +6,7 @@ namespace StoneMill\Tests\Dough;
 
 use PHPUnit\Framework\TestCase;
 use StoneMill\Dough\FeelGrade;
-use StoneMill\Dough\Texture;
+use StoneMill\School\Texture;
 use StoneMill\Tests\Bench;
 
 final class FeelGradeTest extends TestCase

@@ -7,12 +7,12 @@ namespace StoneMill\Tests\Dough;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Dough\Conditions;
-use StoneMill\Dough\Measuring;
 use StoneMill\Dough\Mixing;
 use StoneMill\Dough\Room;
-use StoneMill\Dough\Scald;
-use StoneMill\Dough\Texture;
 use StoneMill\Dough\WeighedLine;
+use StoneMill\School\Measuring;
+use StoneMill\School\Scald;
+use StoneMill\School\Texture;
 use StoneMill\Tests\Bench;
 
 final class WaterNeedTest extends TestCase

@@ -7,10 +7,10 @@ namespace StoneMill\Tests\Griddle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Griddle\ModelTurnPlanner;
-use StoneMill\Griddle\TurnAction;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnPlanner;
-use StoneMill\Griddle\TurnSchool;
+use StoneMill\School\TurnAction;
+use StoneMill\School\TurnSchool;
 use StoneMill\Style\Style;
 use StoneMill\Tests\Bench;
 
@@ -21,7 +21,7 @@ final class EveryStyleTurnsTest extends TestCase
     public static function ways(): iterable
     {
         foreach (Bench::reference()->styles->all() as $style) {
-            foreach (array_keys($style->turnPlans) as $school) {
+            foreach (array_keys($style->baking->turnPlans) as $school) {
                 yield "{$style->id} $school" => [$style, TurnSchool::from((string) $school)];
             }
         }
@@ -62,7 +62,7 @@ final class EveryStyleTurnsTest extends TestCase
     public function test_hotter_metal_and_thinner_bread_are_never_slower(Style $style, TurnSchool $school): void
     {
         $at = static fn (float $millimetres, float $celsius): float => self::planner()->plan(Bench::laying($style, $school, $millimetres, $celsius))->lift->atSeconds;
-        self::assertLessThan($at($style->thicknessMillimetres, $style->surfaceCelsius->low), $at($style->thicknessMillimetres, $style->surfaceCelsius->high));
+        self::assertLessThan($at($style->thicknessMillimetres, $style->baking->surfaceCelsius->low), $at($style->thicknessMillimetres, $style->baking->surfaceCelsius->high));
         self::assertLessThan($at($style->thicknessBand->high, 200), $at($style->thicknessBand->low, 200));
     }
 

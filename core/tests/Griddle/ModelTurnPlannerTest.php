@@ -10,8 +10,8 @@ use StoneMill\Griddle\Exception\UnplannedSchool;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\PlannedBake;
 use StoneMill\Griddle\Sign;
-use StoneMill\Griddle\TurnAction;
-use StoneMill\Griddle\TurnSchool;
+use StoneMill\School\TurnAction;
+use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
@@ -20,12 +20,12 @@ final class ModelTurnPlannerTest extends TestCase
     public function test_every_style_comes_out_as_practice_has_it_at_the_heat_practice_uses(): void
     {
         foreach (Bench::reference()->styles->all() as $style) {
-            $practice = $style->turnPlans[$style->method->turns->value];
+            $practice = $style->baking->turnPlans[$style->method->turns->value];
             $plan = (new ModelTurnPlanner)->plan(Bench::laying($style, null, $practice->referenceMillimetres, $practice->referenceCelsius));
             self::assertGreaterThan(0.45 * $practice->liftSeconds, $plan->lift->atSeconds, $style->id);
             self::assertLessThan(1.6 * $practice->liftSeconds, $plan->lift->atSeconds, $style->id);
-            self::assertGreaterThanOrEqual(0.7 * $style->weightLossPercent->low, $plan->weightLossPercent->value, $style->id);
-            self::assertLessThanOrEqual(1.25 * $style->weightLossPercent->high, $plan->weightLossPercent->value, $style->id);
+            self::assertGreaterThanOrEqual(0.7 * $style->baking->weightLossPercent->low, $plan->weightLossPercent->value, $style->id);
+            self::assertLessThanOrEqual(1.25 * $style->baking->weightLossPercent->high, $plan->weightLossPercent->value, $style->id);
             foreach ($plan->faces as $face) {
                 self::assertLessThan(0.8, $face->shade, "{$style->id} must not burn as practice turns it");
             }

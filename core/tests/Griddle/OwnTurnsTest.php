@@ -11,8 +11,8 @@ use StoneMill\Griddle\Judgement;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\OwnTurns;
 use StoneMill\Griddle\PlannedBake;
-use StoneMill\Griddle\TurnAction;
 use StoneMill\Griddle\TurnWindow;
+use StoneMill\School\TurnAction;
 use StoneMill\Tests\Bench;
 
 /** The cook's own times, and what is said of what came out. */

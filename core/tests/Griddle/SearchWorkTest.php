@@ -8,9 +8,9 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Griddle\Internal\TriedBakes;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\PlannedBake;
-use StoneMill\Griddle\TurnSchool;
 use StoneMill\Griddle\TurnSearch;
 use StoneMill\Griddle\TurnWish;
+use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
 
 /** A search may not hold the house up, however thick the bread and however wide the heats. */

@@ -8,8 +8,8 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Griddle\Exception\UnplannedSchool;
 use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Griddle\TurnPlan;
-use StoneMill\Griddle\TurnSchool;
 use StoneMill\Measure\Exception\OutOfRange;
+use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
 
 final class StyleTurnPlannerTest extends TestCase
@@ -40,7 +40,7 @@ final class StyleTurnPlannerTest extends TestCase
     public function test_every_style_and_school_turns_in_order_with_windows_that_hold_their_moment(): void
     {
         foreach (Bench::reference()->styles->all() as $style) {
-            foreach (array_keys($style->turnPlans) as $school) {
+            foreach (array_keys($style->baking->turnPlans) as $school) {
                 $before = 0.0;
                 foreach (self::plan($style->thicknessMillimetres, 220, TurnSchool::from($school), $style->id)->touches() as $touch) {
                     self::assertGreaterThan($before, $touch->atSeconds);

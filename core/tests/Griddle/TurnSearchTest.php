@@ -9,9 +9,9 @@ use StoneMill\Griddle\Aim;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\PlannedBake;
 use StoneMill\Griddle\Sensitivity;
-use StoneMill\Griddle\TurnSchool;
 use StoneMill\Griddle\TurnSearch;
 use StoneMill\Griddle\TurnWish;
+use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
 
 final class TurnSearchTest extends TestCase
@@ -20,15 +20,15 @@ final class TurnSearchTest extends TestCase
     {
         foreach (['pressed-masa' => 0.35, 'millet-round' => 0.55, 'oat-round' => 0.3, 'maize-round' => 0.35] as $id => $shade) {
             $laying = Bench::laying(Bench::reference()->styles->style($id));
-            $style = $laying->style;
+            $style = Bench::reference()->styles->style($id);
             $aim = new Aim($laying->aim->lossShare, $shade, 95, false);
-            $wish = new TurnWish($aim, [$laying->school], [$style->surfaceCelsius->low, $style->surfaceCelsius->high]);
+            $wish = new TurnWish($aim, [$laying->school], [$style->baking->surfaceCelsius->low, $style->baking->surfaceCelsius->high]);
             $found = (new TurnSearch($wish))->best($laying)[0];
             $usual = (new ModelTurnPlanner)->bake($laying);
             self::assertLessThanOrEqual(self::off($usual, $shade) + 0.03, self::off($found, $shade), $id);
             self::assertEqualsWithDelta($aim->lossShare, $found->work->bake->lossShare(), 0.02);
-            self::assertGreaterThanOrEqual($style->surfaceCelsius->low - 1e-6, $found->laying->surfaceCelsius());
-            self::assertLessThanOrEqual($style->surfaceCelsius->high + 1e-6, $found->laying->surfaceCelsius());
+            self::assertGreaterThanOrEqual($style->baking->surfaceCelsius->low - 1e-6, $found->laying->surfaceCelsius());
+            self::assertLessThanOrEqual($style->baking->surfaceCelsius->high + 1e-6, $found->laying->surfaceCelsius());
         }
     }
 

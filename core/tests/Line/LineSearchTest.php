@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Line;
 
 use PHPUnit\Framework\TestCase;
-use StoneMill\Griddle\TurnAction;
 use StoneMill\Line\Action;
 use StoneMill\Line\Bottleneck;
 use StoneMill\Line\Bound;
@@ -14,6 +13,7 @@ use StoneMill\Line\Crew;
 use StoneMill\Line\LineSearch;
 use StoneMill\Line\LineTouch;
 use StoneMill\Line\PieceWork;
+use StoneMill\School\TurnAction;
 use StoneMill\Tests\Seeded;
 
 final class LineSearchTest extends TestCase

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests\Line;
 
-use StoneMill\Griddle\TurnAction;
 use StoneMill\Line\Crew;
 use StoneMill\Line\LineTouch;
 use StoneMill\Line\PieceWork;
+use StoneMill\School\TurnAction;
 use StoneMill\Tests\Seeded;
 
 /** Batches drawn at random, as tests and bench look at them. */

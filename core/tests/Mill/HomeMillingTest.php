@@ -6,9 +6,9 @@ namespace StoneMill\Tests\Mill;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use StoneMill\Dough\Grind;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Mill\HomeMilling;
+use StoneMill\Pantry\Grind;
 
 final class HomeMillingTest extends TestCase
 {

@@ -42,7 +42,7 @@ final class PlannerTest extends TestCase
         $styles = Bench::reference()->styles->all();
         self::assertGreaterThanOrEqual(18, count($styles));
         foreach ($styles as $style) {
-            self::assertArrayHasKey($style->method->turns->value, $style->turnPlans, $style->id);
+            self::assertArrayHasKey($style->method->turns->value, $style->baking->turnPlans, $style->id);
             self::assertNotSame([], $style->uses, $style->id);
         }
     }

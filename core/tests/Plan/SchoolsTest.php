@@ -27,7 +27,7 @@ final class SchoolsTest extends TestCase
     {
         $planned = 0;
         foreach (Bench::reference()->styles->all() as $style) {
-            if ($step === 'turns' && ! isset($style->turnPlans[$school])) {
+            if ($step === 'turns' && ! isset($style->baking->turnPlans[$school])) {
                 continue;
             }
             $method = Bench::plan(['style' => $style->id, 'formula' => ['method' => [$step => $school]]])->request->method->toArray();

@@ -12,7 +12,7 @@ use StoneMill\Exchange\Node;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
-use StoneMill\Record\Moment;
+use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
@@ -69,7 +69,7 @@ final class AnyDayTest extends TestCase
         return new BatchEvent(...[
             'id' => self::id($number),
             'kind' => $kind,
-            'at' => Moment::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), 5.0 * $number),
+            'at' => LogTime::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), 5.0 * $number),
             ...$fields,
         ]);
     }

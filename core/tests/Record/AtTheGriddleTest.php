@@ -14,13 +14,13 @@ use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\GriddlePiece;
-use StoneMill\Record\Moment;
+use StoneMill\Record\LogTime;
 use StoneMill\Record\PaceRecord;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Probe;
-use StoneMill\Record\Stage;
 use StoneMill\Record\Tally;
 use StoneMill\Record\TouchKept;
+use StoneMill\School\Stage;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
@@ -53,19 +53,19 @@ final class AtTheGriddleTest extends TestCase
     public function test_each_face_still_gets_its_own_share(array $happened, array $due): void
     {
         $laid = new DateTimeImmutable('2026-03-01T11:00:00Z');
-        $piece = array_reduce($happened, static fn (GriddlePiece $so, float $at): GriddlePiece => $so->touched(Moment::later($laid, $at), false), GriddlePiece::laid(1, 1, $laid));
+        $piece = array_reduce($happened, static fn (GriddlePiece $so, float $at): GriddlePiece => $so->touched(LogTime::later($laid, $at), false), GriddlePiece::laid(1, 1, $laid));
         self::assertEqualsWithDelta($due, array_column($piece->due(self::PLANNED, $laid), 'at'), 1e-6);
     }
 
     public function test_a_touch_is_in_time_early_late_or_missed_by_its_window(): void
     {
         $laid = new DateTimeImmutable('2026-03-01T11:00:00Z');
-        $kept = static fn (float $at): TouchKept => GriddlePiece::laid(1, 1, $laid)->touched(Moment::later($laid, $at), false)->kept(self::PLANNED)[0]['kept'];
+        $kept = static fn (float $at): TouchKept => GriddlePiece::laid(1, 1, $laid)->touched(LogTime::later($laid, $at), false)->kept(self::PLANNED)[0]['kept'];
         self::assertSame(
             [TouchKept::Early, TouchKept::OnTime, TouchKept::OnTime, TouchKept::Late, TouchKept::Missed],
             [$kept(10), $kept(16), $kept(25), $kept(40), $kept(66)],
         );
-        $late = GriddlePiece::laid(1, 1, $laid)->touched(Moment::later($laid, 40.0), false)->kept(self::PLANNED)[0];
+        $late = GriddlePiece::laid(1, 1, $laid)->touched(LogTime::later($laid, 40.0), false)->kept(self::PLANNED)[0];
         self::assertSame([1, 20.0], [$late['touch'], $late['off_seconds']]);
     }
 
@@ -132,7 +132,7 @@ final class AtTheGriddleTest extends TestCase
         $mix = new BatchEvent(id: '00000000-0000-4000-9000-900000000001', kind: EventKind::Entered, at: new DateTimeImmutable('2026-03-01T11:10:00Z'), stage: Stage::Mix);
         $back = new BatchEvent(id: '00000000-0000-4000-9000-900000000002', kind: EventKind::Entered, at: new DateTimeImmutable('2026-03-01T11:15:00Z'), stage: Stage::Measure);
         $ready = BatchState::of($plan, [$mix])->readyAt();
-        self::assertEquals(Moment::later($mix->at, $plan->fromStage(Stage::Mix)), $ready);
+        self::assertEquals(LogTime::later($mix->at, $plan->fromStage(Stage::Mix)), $ready);
         self::assertEquals($ready, BatchState::of($plan, [$mix, $back])->readyAt());
         self::assertNull(BatchState::of($plan, [])->readyAt());
     }
@@ -143,9 +143,9 @@ final class AtTheGriddleTest extends TestCase
         $first = Probe::after(null, 1, $at, 79.0);
         self::assertSame([false, 60.0], [$first->toArray(94.0)['done'], $first->toArray(94.0)['wait_seconds']]);
         // 20 K to go became 10 K in 60 s, so it halves each minute; to 5 K, which is 94 °C, is one minute more.
-        $second = Probe::after($first, 1, Moment::later($at, 60.0), 89.0);
+        $second = Probe::after($first, 1, LogTime::later($at, 60.0), 89.0);
         self::assertSame(60.0, $second->toArray(94.0)['wait_seconds']);
-        self::assertTrue(Probe::after($second, 1, Moment::later($at, 130.0), 94.2)->toArray(94.0)['done']);
+        self::assertTrue(Probe::after($second, 1, LogTime::later($at, 130.0), 94.2)->toArray(94.0)['done']);
     }
 
     public function test_a_piece_that_the_probe_found_too_cool_is_lifted_later_and_no_other(): void
@@ -212,6 +212,6 @@ final class AtTheGriddleTest extends TestCase
     {
         static $number = 0;
 
-        return new BatchEvent(...['id' => sprintf('00000000-0000-4000-9000-%012d', ++$number), 'kind' => $kind, 'at' => Moment::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), $second), ...$fields]);
+        return new BatchEvent(...['id' => sprintf('00000000-0000-4000-9000-%012d', ++$number), 'kind' => $kind, 'at' => LogTime::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), $second), ...$fields]);
     }
 }

@@ -12,7 +12,7 @@ use StoneMill\Exchange\Node;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
-use StoneMill\Record\Moment;
+use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\ShapeState;
 use StoneMill\Tests\Bench;
@@ -35,7 +35,7 @@ final class BatchStateTest extends TestCase
     /** @param array<string, mixed> $fields */
     private function event(EventKind $kind, array $fields = [], float $second = 0.0): BatchEvent
     {
-        $at = Moment::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), $second);
+        $at = LogTime::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), $second);
 
         return new BatchEvent(...['id' => sprintf('00000000-0000-4000-8000-%012d', ++$this->made), 'kind' => $kind, 'at' => $at, ...$fields]);
     }

@@ -12,7 +12,7 @@ use StoneMill\Exchange\Node;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
-use StoneMill\Record\Moment;
+use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Tally;
 use StoneMill\Tests\Bench;
@@ -131,7 +131,7 @@ final class TwoTabletsTest extends TestCase
         ]);
         $known = array_map(static fn (BatchEvent $event): string => $event->id, $this->log);
         $fields = match ($kind) {
-            EventKind::Entered => ['stage' => $seeded->one(\StoneMill\Record\Stage::cases())],
+            EventKind::Entered => ['stage' => $seeded->one(\StoneMill\School\Stage::cases())],
             EventKind::Measured => ['ingredient' => $seeded->one(array_column($plan->lines, 'ingredient') ?: ['salt']), 'grams' => $seeded->between(1, 300)],
             EventKind::Poured => ['grams' => $seeded->between(1, 200)],
             EventKind::Felt => ['grade' => $seeded->one(FeelGrade::cases())],
@@ -150,7 +150,7 @@ final class TwoTabletsTest extends TestCase
         return new BatchEvent(...[
             'id' => sprintf('00000000-0000-4000-8000-%012d', ++$this->number),
             'kind' => $kind,
-            'at' => Moment::ofMilliseconds(Moment::toMilliseconds(new DateTimeImmutable('2026-03-29T00:30:00Z')) + 1000 * 25 * $moment + $seeded->int(-3000, 3000)),
+            'at' => LogTime::ofMilliseconds(LogTime::toMilliseconds(new DateTimeImmutable('2026-03-29T00:30:00Z')) + 1000 * 25 * $moment + $seeded->int(-3000, 3000)),
             ...$fields,
         ]);
     }

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A bread of this kitchen; what it is made of stands in its revisions.
+ *
+ * @property int $id
+ * @property string $uuid
+ * @property int $kitchen_id
+ * @property string $name
+ * @property string $style
+ */
+final class Bread extends Model
+{
+    protected $table = 'formulas';
+
+    protected $guarded = [];
+}

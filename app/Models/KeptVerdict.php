@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What came out of a batch.
+ *
+ * @property int $id
+ * @property int $batch_id
+ * @property string $pliability
+ * @property string $puff
+ * @property float $shade_first
+ * @property float $shade_second
+ * @property string $cracks
+ * @property string $sticking
+ * @property int $pieces_good
+ * @property int $pieces_second
+ * @property int $pieces_lost
+ * @property string|null $notes
+ * @property string|null $change_id the client's identifier of the last change
+ */
+final class KeptVerdict extends Model
+{
+    protected $table = 'verdicts';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['shade_first' => 'float', 'shade_second' => 'float'];
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Ask;
+
+use StoneMill\Blend\BlendRequest;
+use StoneMill\Blend\BlendSolver;
+use StoneMill\Choose\Chooser;
+use StoneMill\Compare\Comparison;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Griddle\StyleTurnPlanner;
+use StoneMill\Hearth\Calibration;
+use StoneMill\Line\Effort;
+use StoneMill\Mill\HomeMilling;
+use StoneMill\Mill\Nixtamal;
+use StoneMill\Pantry\OwnLabel;
+use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\Planner;
+use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Reference;
+use StoneMill\Swap\Swapper;
+
+/** The front door for every question: a decoded document in, an answer out. The same document gives the same answer. */
+final readonly class Desk
+{
+    /** For answers that weigh many breads and show no griddle: the style's own times, without the model. */
+    private Planner $sketcher;
+
+    private GriddleDesk $griddle;
+
+    public function __construct(private Reference $reference, private Planner $planner)
+    {
+        $this->sketcher = new Planner($reference, new StyleTurnPlanner, Effort::Sketch);
+        $this->griddle = new GriddleDesk($reference, $planner);
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput If the document breaks the contract of the question.
+     */
+    public function answer(Question $question, mixed $document): array
+    {
+        return match ($question) {
+            Question::Plan => $this->plan($document)->toArray(),
+            Question::Compare => $this->compare($document),
+            Question::Swap => (new Swapper($this->reference, $this->sketcher))->answer($document),
+            Question::Blend => $this->blend($document),
+            Question::Choose => (new Chooser($this->reference, $this->sketcher))->choose($document),
+            Question::Nixtamal => Nixtamal::read($document)->toArray(),
+            Question::Milling => HomeMilling::read($document)->toArray(),
+            Question::Label => $this->label($document),
+            Question::Shape => (new ShapeDesk($this->reference, $this->sketcher))->answer($document),
+            Question::Bake => $this->griddle->bake($document),
+            Question::Turns => $this->griddle->turns($document),
+            Question::Loads => $this->griddle->loads($document),
+            Question::Calibrate => Calibration::read($document)->toArray(),
+            Question::Practice => $this->griddle->practice($document),
+            Question::Day => (new LineDesk($this->reference, $this->planner))->day($document),
+            Question::Sheet => (new LineDesk($this->reference, $this->planner))->sheet($document),
+        };
+    }
+
+    private function plan(mixed $document): BatchPlan
+    {
+        return $this->planner->plan(PlanRequest::read($document, $this->reference));
+    }
+
+    /** @return array<string, mixed> */
+    private function compare(mixed $document): array
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['before', 'after']);
+        foreach (['before', 'after'] as $side) {
+            $root->at($side)->fields();
+        }
+        $findings->refuseIfAny();
+        $before = PlanRequest::readNode($root->at('before'), $this->reference, $findings);
+        $after = PlanRequest::readNode($root->at('after'), $this->reference, $findings);
+        $findings->refuseIfAny();
+        if ($before === null || $after === null) {
+            throw new \LogicException('A request without findings was not read.');
+        }
+
+        return ['changes' => (new Comparison($this->planner->plan($before), $this->planner->plan($after)))->toArray()];
+    }
+
+    /** @return array<string, mixed> */
+    private function blend(mixed $document): array
+    {
+        $request = BlendRequest::read($document, $this->reference);
+        $style = $request->style;
+        $usual = $this->sketcher->plan(PlanRequest::read(['style' => $style->id], $this->reference));
+
+        return (new BlendSolver(
+            $request,
+            $request->bindingLeast ?? $style->bindingNeed($style->method->shape, null)->index,
+            $style->gummyAbove,
+            $request->swollenShare ?? $usual->dough->ledger->swollenShare(),
+        ))->solve()->toArray();
+    }
+
+    /** @return array<string, mixed> */
+    private function label(mixed $document): array
+    {
+        $findings = new Findings;
+        $label = OwnLabel::read(Node::root($document, $findings), $this->reference->catalogue);
+        $findings->refuseIfAny();
+
+        return $label?->toArray() ?? throw new \LogicException('A label without findings was not read.');
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Ask;
+
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Griddle\Laying;
+use StoneMill\Griddle\Loads;
+use StoneMill\Griddle\ModelTurnPlanner;
+use StoneMill\Griddle\OwnTurns;
+use StoneMill\Griddle\PlannedBake;
+use StoneMill\Griddle\Practice;
+use StoneMill\Griddle\Puzzle;
+use StoneMill\Griddle\Section;
+use StoneMill\Griddle\Sensitivity;
+use StoneMill\Griddle\TurnSearch;
+use StoneMill\Griddle\TurnWish;
+use StoneMill\Plan\Planner;
+use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Reference;
+
+/** Questions about the griddle: pictures of a bake, the search for better turns, loads one after another, practice. */
+final readonly class GriddleDesk
+{
+    private const USUAL_GAP_SECONDS = 12.0;
+
+    public function __construct(private Reference $reference, private Planner $planner)
+    {
+    }
+
+    /**
+     * The plan's own bake as a picture, and the cook's beside it.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput If the document breaks the contract.
+     */
+    public function bake(mixed $document): array
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['request', 'own', 'sensitivity']);
+        $laying = $this->laying($root->at('request'), $findings);
+        $own = $root->at('own')->isAbsent() ? null : OwnTurns::read($root->at('own'));
+        $wantsSensitivity = $root->at('sensitivity')->optionalBoolean() ?? false;
+        $findings->refuseIfAny();
+        $found = self::found($laying);
+
+        return [
+            'found' => (new Section($found))->toArray(),
+            'own' => $own === null ? null : (new Section($own->bake($laying)))->toArray(),
+            'sensitivity' => $wantsSensitivity ? (new Sensitivity($found))->toArray() : null,
+        ];
+    }
+
+    /**
+     * The best heat, school and times for a wish.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput If the document breaks the contract.
+     */
+    public function turns(mixed $document): array
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['request', 'wish']);
+        $laying = $this->laying($root->at('request'), $findings);
+        $wish = TurnWish::read($root->at('wish'), $laying);
+        $findings->refuseIfAny();
+        $search = new TurnSearch($wish);
+        $found = $search->best($laying);
+
+        return [
+            'best' => (new Section($found[0]))->toArray(),
+            'wish' => $search->toWish($found[0]),
+            'met' => $search->unmet($found[0]) === [],
+            'unmet' => $search->unmet($found[0]),
+            'sensitivity' => (new Sensitivity($found[0]))->toArray(),
+            'others' => array_map(static fn (PlannedBake $one): array => [
+                'school' => $one->laying->school->value,
+                'surface_celsius' => round($one->laying->surfaceCelsius(), 1),
+                'lift_at_seconds' => round($one->liftedAtSeconds, 1),
+                'unmet' => $search->unmet($one),
+            ], array_slice($found, 1)),
+        ];
+    }
+
+    /**
+     * Loads laid one after another.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput If the document breaks the contract.
+     */
+    public function loads(mixed $document): array
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['request', 'gap_seconds', 'first_celsius']);
+        $laying = $this->laying($root->at('request'), $findings);
+        $gap = $root->at('gap_seconds')->optionalNumber(0, 600, 's') ?? self::USUAL_GAP_SECONDS;
+        $first = $root->at('first_celsius')->optionalNumber(60, 400, '°C') ?? $laying->surfaceCelsius();
+        $findings->refuseIfAny();
+
+        return (new Loads(self::found($laying), $gap))->toArray($first);
+    }
+
+    /**
+     * The practice griddle as it stands now.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput If the document breaks the contract.
+     */
+    public function practice(mixed $document): array
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['puzzle', 'acts', 'now_seconds']);
+        $puzzle = $root->at('puzzle')->choice(Puzzle::class);
+        $practice = Practice::read($root);
+        $findings->refuseIfAny();
+        $laying = $this->planner->laying(PlanRequest::read($puzzle->request(), $this->reference));
+
+        return [
+            ...$practice->on($laying, $puzzle->metalCelsius()),
+            'puzzle' => ['id' => $puzzle->value, 'title' => $puzzle->title(), 'task' => $puzzle->task(), 'surface_celsius' => $laying->surfaceCelsius(), 'thickness_mm' => $laying->thicknessMillimetres()],
+            'puzzles' => array_map(static fn (Puzzle $one): array => ['id' => $one->value, 'title' => $one->title(), 'task' => $one->task()], Puzzle::cases()),
+        ];
+    }
+
+    private function laying(Node $node, Findings $findings): Laying
+    {
+        $node->fields();
+        $request = PlanRequest::readNode($node, $this->reference, $findings);
+        $findings->refuseIfAny();
+
+        return $this->planner->laying($request ?? throw new \LogicException('A request without findings was not read.'));
+    }
+
+    private static function found(Laying $laying): PlannedBake
+    {
+        return (new ModelTurnPlanner)->bake($laying);
+    }
+}

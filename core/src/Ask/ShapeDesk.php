@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Ask;
+
+use StoneMill\Bake\Steam;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\Planner;
+use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Reference;
+use StoneMill\Shape\Batter;
+use StoneMill\Shape\CutOuts;
+use StoneMill\Shape\Disc;
+use StoneMill\Shape\Handling;
+use StoneMill\Shape\Pan;
+use StoneMill\Shape\Stuffed;
+use StoneMill\Shape\Wedges;
+
+/** Questions about the shape of the pieces: handling and limits, cut-outs, filling, batter by the pan, wedges, a spread sheet. */
+final readonly class ShapeDesk
+{
+    /** Binding that a filled bread needs beyond its style's own, in points. As Purpose::Fill has it. */
+    private const STUFFING_POINTS = 5.0;
+
+    private const FILLING_DENSITY = 1.05;
+
+    private const USUAL_FILLING_PERCENT = 45.0;
+
+    /** Minutes that a sheet lies open while it is rolled and cut. */
+    private const OPEN_MINUTES = 5.0;
+
+    /** Mass transfer in m/s from a sheet on a board in still air. Planning estimate, from 4 W/(m²·K). */
+    private const STILL_AIR = 0.0042;
+
+    private const USUAL_HUMIDITY_PERCENT = 50.0;
+
+    public function __construct(private Reference $reference, private Planner $sketcher)
+    {
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput If the document breaks the contract.
+     */
+    public function answer(mixed $document): array
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['request', 'wedges', 'cut', 'stuffed', 'batter', 'sheet']);
+        $root->at('request')->fields();
+        $request = PlanRequest::readNode($root->at('request'), $this->reference, $findings);
+        $findings->refuseIfAny();
+        $plan = $this->sketcher->plan($request ?? throw new \LogicException('A request without findings was not read.'));
+        $answer = [
+            'diameter_mm' => round($plan->disc->diameterMillimetres, 1),
+            'thickness_mm' => round($plan->disc->thicknessMillimetres, 2),
+            'piece_grams' => round($plan->portions->pieceGrams(), 2),
+            'grams_per_millilitre' => round($plan->disc->gramsPerMillilitre, 4),
+            'handling' => self::handling($plan)->toArray(),
+            'wedges' => self::wedges($root->at('wedges'), $plan),
+            'sheet' => self::sheet($root->at('sheet'), $plan),
+            'cut' => self::cut($root->at('cut'), $plan),
+            'stuffed' => self::stuffed($root->at('stuffed'), $plan),
+            'batter' => self::batter($root->at('batter'), $plan),
+        ];
+        $findings->refuseIfAny();
+
+        return $answer;
+    }
+
+    private static function handling(BatchPlan $plan): Handling
+    {
+        $ledger = $plan->dough->ledger;
+
+        return new Handling(
+            $plan->disc,
+            $plan->request->method->shape,
+            $plan->request->gear->pressMillimetres,
+            $plan->request->style->thicknessBand->low,
+            $ledger->bindingIndex() / max(1.0, $plan->dough->bindingNeed->index),
+            100 * ($plan->dough->pour->grams - max(0.0, $ledger->neededGrams())) / $ledger->flourBaseGrams,
+        );
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function wedges(Node $node, BatchPlan $plan): ?array
+    {
+        if ($node->isAbsent()) {
+            return null;
+        }
+        $node->object(['pan_mm', 'count']);
+        $pan = $node->at('pan_mm')->number(80, 800, 'mm');
+        $count = $node->at('count')->integer(2, 12);
+
+        return $pan < 80 || $count < 2 || $count > 12 ? null
+            : (new Wedges(Disc::ofDiameterAndThickness($pan, $plan->disc->thicknessMillimetres, $plan->disc->gramsPerMillilitre), $count))->toArray();
+    }
+
+    /** @return array<string, mixed>|null a sheet spread by hand */
+    private static function sheet(Node $node, BatchPlan $plan): ?array
+    {
+        if ($node->isAbsent()) {
+            return null;
+        }
+        $node->object(['width_mm', 'depth_mm']);
+        $area = $node->at('width_mm')->number(80, 1000, 'mm') * $node->at('depth_mm')->number(80, 1000, 'mm');
+        $grams = $area * $plan->disc->thicknessMillimetres * $plan->disc->gramsPerMillilitre / 1000;
+        $dough = $plan->portions->countdown->readingGrams;
+
+        return [
+            'grams' => round($grams, 1),
+            'sheets' => $grams > 0 ? round($dough / $grams, 2) : 0.0,
+            'one_sheet_thickness_mm' => $area > 0 ? round($dough * 1000 / ($area * $plan->disc->gramsPerMillilitre), 2) : 0.0,
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function cut(Node $node, BatchPlan $plan): ?array
+    {
+        if ($node->isAbsent()) {
+            return null;
+        }
+        $node->object(['cutter_mm', 'board_mm', 'open_minutes']);
+        $board = $node->at('board_mm')->optionalNumber(100, 1500, 'mm') ?? 400.0;
+        $cutter = $node->at('cutter_mm')->optionalNumber(20, $board, 'mm, not wider than the board') ?? min($board, $plan->disc->diameterMillimetres);
+        $minutes = $node->at('open_minutes')->optionalNumber(0, 60, 'min') ?? self::OPEN_MINUTES;
+        if ($cutter > $board || $board < 100 || $cutter < 20 || $minutes < 0) {
+            return null;
+        }
+        $room = $plan->request->room;
+        $dryness = Steam::densityAt($room->celsius) * (1 - ($room->relativeHumidityPercent ?? self::USUAL_HUMIDITY_PERCENT) / 100);
+        $dough = $plan->portions->countdown->readingGrams;
+        // Only the upper face gives its water to the room; the lower lies on a liner.
+        $dried = 1000 * self::STILL_AIR * $dryness * 60 * $minutes;
+
+        return CutOuts::of($plan->disc->gramsPerMillilitre, $plan->disc->thicknessMillimetres, $cutter, $board, $dried)
+            ->from($dough, $plan->dough->ledger->flourBaseGrams / $plan->dough->mixedGrams());
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function stuffed(Node $node, BatchPlan $plan): ?array
+    {
+        if ($node->isAbsent()) {
+            return null;
+        }
+        $node->object(['filling_percent', 'thickness_mm', 'filling_grams_per_millilitre']);
+        $percent = $node->at('filling_percent')->optionalNumber(2, 200, '% of the dough') ?? self::USUAL_FILLING_PERCENT;
+        $thickness = $node->at('thickness_mm')->optionalNumber(3, 40, 'mm') ?? max(3.0, 1.6 * $plan->disc->thicknessMillimetres);
+        $density = $node->at('filling_grams_per_millilitre')->optionalNumber(0.3, 1.8, 'g/mL') ?? self::FILLING_DENSITY;
+        if ($percent < 2 || $percent > 200 || $thickness < 3 || $thickness > 40 || $density < 0.3) {
+            return null;
+        }
+        $dough = $plan->portions->pieceGrams();
+        $binding = $plan->dough->ledger->bindingIndex() / max(1.0, $plan->dough->bindingNeed->index + self::STUFFING_POINTS);
+
+        return Stuffed::of($dough, $percent / 100 * $dough, $thickness, $plan->disc->gramsPerMillilitre, $density, max(0.05, $binding))->toArray();
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function batter(Node $node, BatchPlan $plan): ?array
+    {
+        if ($node->isAbsent()) {
+            return null;
+        }
+        $node->object(['pan', 'depth_mm', 'other']);
+        $pan = Pan::read($node->at('pan'));
+        $other = $node->at('other')->isAbsent() ? null : Pan::read($node->at('other'));
+        $depth = $node->at('depth_mm')->optionalNumber(0.5, 60, 'mm') ?? $plan->disc->thicknessMillimetres;
+
+        return $pan === null || $depth < 0.5 ? null : (new Batter($plan->portions->countdown->readingGrams, $plan->disc->gramsPerMillilitre))
+            ->poured($pan, $depth, $plan->portions->countdown->resolutionGrams, $other);
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+use StoneMill\Bake\Burner;
+use StoneMill\Bake\Metal;
+use StoneMill\Exchange\Node;
+use StoneMill\Shape\Packing;
+use StoneMill\Shape\PlateShape;
+
+/** The tools of one batch, as far as they set limits. */
+final readonly class GearWish
+{
+    private const GAP_MILLIMETRES = 8.0;
+
+    /**
+     * @param array{shape: PlateShape, width: float, depth: float}|null $griddle width is the diameter of a round one
+     * @param float|null $preheatSeconds as the griddle was timed
+     */
+    private function __construct(
+        public ?array $griddle,
+        public Metal $metal,
+        public ?float $metalMillimetres,
+        public Burner $burner,
+        public ?float $preheatSeconds,
+        public ?float $pressMillimetres,
+        public ?float $panMillimetres,
+        public float $scaleResolutionGrams,
+    ) {
+    }
+
+    public static function read(Node $node): self
+    {
+        $node->object(['griddle', 'press', 'pan', 'scale']);
+        $griddle = $node->at('griddle')->object(['shape', 'diameter_mm', 'width_mm', 'depth_mm', 'metal', 'thickness_mm', 'burner', 'preheat_seconds']);
+        $press = $node->at('press')->object(['diameter_mm']);
+        $pan = $node->at('pan')->object(['diameter_mm']);
+        $scale = $node->at('scale')->object(['resolution_grams']);
+
+        return new self(
+            self::readGriddle($griddle),
+            $griddle->at('metal')->optionalChoice(Metal::class) ?? Metal::CastIron,
+            $griddle->at('thickness_mm')->optionalNumber(1, 60, 'mm'),
+            $griddle->at('burner')->optionalChoice(Burner::class) ?? Burner::Regulated,
+            $griddle->at('preheat_seconds')->optionalNumber(0, 7200, 's'),
+            $press->isAbsent() ? null : $press->at('diameter_mm')->number(40, 600, 'mm'),
+            $pan->isAbsent() ? null : $pan->at('diameter_mm')->number(80, 800, 'mm'),
+            $scale->at('resolution_grams')->optionalNumber(0.1, 10, 'g') ?? 1.0,
+        );
+    }
+
+    /** Places on the griddle for discs of this size; at least one, since a disc too large is a warning, not an end. */
+    public function packing(float $discMillimetres): Packing
+    {
+        $griddle = $this->griddle ?? ['shape' => PlateShape::Round, 'width' => $this->panMillimetres ?? $discMillimetres, 'depth' => 0.0];
+        $packing = match ($griddle['shape']) {
+            PlateShape::Round => Packing::onRound($griddle['width'], $discMillimetres, self::GAP_MILLIMETRES),
+            PlateShape::Rectangle => Packing::onRectangle($griddle['width'], $griddle['depth'], $discMillimetres, self::GAP_MILLIMETRES),
+        };
+
+        return $packing->places === [] ? Packing::onRound($discMillimetres, $discMillimetres, 0.0) : $packing;
+    }
+
+    /** Area of the hot surface; where nothing was said, a little more than the disc. */
+    public function areaSquareMillimetres(float $discMillimetres): float
+    {
+        return match (true) {
+            $this->griddle === null => M_PI / 4 * ($this->panMillimetres ?? 1.2 * $discMillimetres) ** 2,
+            $this->griddle['shape'] === PlateShape::Round => M_PI / 4 * $this->griddle['width'] ** 2,
+            default => $this->griddle['width'] * $this->griddle['depth'],
+        };
+    }
+
+    /** The widest disc that the griddle or pan can take, or null where nothing was said. */
+    public function widestMillimetres(): ?float
+    {
+        return match (true) {
+            $this->griddle === null => $this->panMillimetres,
+            $this->griddle['shape'] === PlateShape::Round => $this->griddle['width'],
+            default => min($this->griddle['width'], $this->griddle['depth']),
+        };
+    }
+
+    /** @return array{shape: PlateShape, width: float, depth: float}|null */
+    private static function readGriddle(Node $node): ?array
+    {
+        if ($node->isAbsent()) {
+            return null;
+        }
+        $shape = $node->at('shape')->choice(PlateShape::class);
+
+        return match ($shape) {
+            PlateShape::Round => ['shape' => $shape, 'width' => $node->at('diameter_mm')->number(80, 2000, 'mm'), 'depth' => 0.0],
+            PlateShape::Rectangle => [
+                'shape' => $shape,
+                'width' => $node->at('width_mm')->number(80, 2000, 'mm'),
+                'depth' => $node->at('depth_mm')->number(80, 2000, 'mm'),
+            ],
+        };
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\School;
+
+/** How a ball becomes a disc. */
+enum Shaping: string
+{
+    case LeverPress = 'lever_press';
+    case TwoPlates = 'two_plates';
+    case RollingPin = 'rolling_pin';
+    case Palms = 'palms';
+    case Fingers = 'fingers';
+    case Cutter = 'cutter';
+    case Pour = 'pour';
+
+    public function needsLiner(): bool
+    {
+        return match ($this) {
+            self::LeverPress, self::TwoPlates, self::RollingPin, self::Cutter => true,
+            self::Palms, self::Fingers, self::Pour => false,
+        };
+    }
+
+    /** Seconds that one practised pair of hands takes for a piece; a planning default that the record corrects. */
+    public function secondsPerPiece(): int
+    {
+        return match ($this) {
+            self::LeverPress, self::Pour => 14,
+            self::TwoPlates => 20,
+            self::RollingPin, self::Cutter => 30,
+            self::Palms, self::Fingers => 40,
+        };
+    }
+}

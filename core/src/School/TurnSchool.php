@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\School;
+
+/** When and how often the bread is turned, and how it is finished. */
+enum TurnSchool: string
+{
+    case TwoTurns = 'two_turns';
+    case ThreeWithPress = 'three_with_press';
+    case Continuous = 'continuous';
+    case CoveredSlow = 'covered_slow';
+    case BrownThenOven = 'brown_then_oven';
+    case FlameFinish = 'flame_finish';
+    case BroilerThenOven = 'broiler_then_oven';
+
+    /** What the bread meets besides the griddle. */
+    public function finish(): string
+    {
+        return match ($this) {
+            self::TwoTurns, self::ThreeWithPress, self::Continuous => 'none',
+            self::CoveredSlow => 'covered',
+            self::BrownThenOven => 'oven',
+            self::FlameFinish => 'flame',
+            self::BroilerThenOven => 'broiler_then_oven',
+        };
+    }
+}
