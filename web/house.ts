@@ -9,6 +9,12 @@ import { forgetTheHouse } from './bench/serviceWorker'
 const LEAVING = 'mill.leaving'
 const NOBODY: Session = { user: null, first_run: false }
 
+/** Surfaces that the house plans for, in °C. Before it was heard there is nothing to plan. */
+export function surfaceRange(kitchen: Kitchen | null): readonly [number, number] {
+  const [least = 0, most = 0] = kitchen?.limits.surface_celsius ?? []
+  return [least, most]
+}
+
 /** Who is here, and what this kitchen has to choose from. */
 export const useHouse = defineStore('house', () => {
   const session = shallowRef<Session | null>(null)

@@ -12,6 +12,8 @@ use App\Models\Kitchen;
 use App\Models\Lot;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Kitchen\Bag;
+use StoneMill\Kitchen\BagShelf;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
@@ -95,14 +97,12 @@ final readonly class StartBatch
     private function withLots(Kitchen $kitchen, array $request): array
     {
         /** @var array{formula: array{lines: list<array<string, mixed>>}} $request */
-        $newest = [];
-        /** @var Lot $lot */
-        foreach (Lot::query()->where('kitchen_id', $kitchen->id)->whereNull('emptied_on')->oldest('opened_on')->oldest('id')->get() as $lot) {
-            $newest[$lot->ingredient] = $lot;
-        }
+        $bags = Lot::query()->where('kitchen_id', $kitchen->id)->get()->keyBy('uuid');
+        $shelf = new BagShelf(array_values($bags->map(static fn (Lot $lot): Bag => $lot->toBag())->all()));
         $lots = [];
         foreach ($request['formula']['lines'] as $index => $line) {
-            $lot = $newest[$line['ingredient']] ?? null;
+            $taken = is_string($line['ingredient'] ?? null) ? $shelf->taken($line['ingredient']) : null;
+            $lot = $taken === null ? null : $bags->get($taken->id);
             if ($lot !== null) {
                 $request['formula']['lines'][$index]['lot'] = $lot->uuid;
                 $lots[$lot->uuid] = $lot->toRequest();

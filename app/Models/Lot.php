@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use StoneMill\Kitchen\Bag;
+use StoneMill\Pantry\LotFacts;
 
 /**
  * One bag of an ingredient, as bought and opened.
@@ -31,6 +33,11 @@ final class Lot extends Model
     public function toRequest(): array
     {
         return ['certified_gluten_free' => $this->certified_gluten_free, ...($this->price_per_kilogram === null ? [] : ['price_per_kg' => $this->price_per_kilogram])];
+    }
+
+    public function toBag(): Bag
+    {
+        return new Bag($this->uuid, $this->ingredient, $this->opened_on, $this->emptied_on, $this->id, new LotFacts($this->certified_gluten_free, $this->price_per_kilogram));
     }
 
     /** @return array<string, string> */

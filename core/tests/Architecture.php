@@ -25,6 +25,7 @@ final class Architecture
         ['Plan' => []],
         ['Choose' => [], 'Swap' => [], 'Blend' => [], 'Compare' => []],
         ['Record' => []],
+        ['Kitchen' => []],
         ['Ask' => []],
     ];
 

@@ -8,7 +8,6 @@ use Illuminate\Routing\Route as RegisteredRoute;
 use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
 use StoneMill\Exchange\Exception\InvalidInput;
-use StoneMill\Plan\Limits;
 use StoneMill\Tests\Bench;
 use Tests\Contract;
 use Tests\TestCase;
@@ -55,42 +54,6 @@ final class ContractTest extends TestCase
         }
         Contract::assertHolds('problem.schema.json', (string) $this->postJson('/api/v1/plan', ['style' => 'x'])->getContent());
         Contract::assertHolds('problem.schema.json', (string) $this->getJson('/api/v1/batches/none')->getContent());
-    }
-
-    /** @return iterable<string, array{list<string>, float, float}> place in the schema, least and most of the core */
-    public static function limits(): iterable
-    {
-        yield 'grams' => [['formula', 'lines', 'items', 'grams'], Limits::LEAST_GRAMS, Limits::MOST_GRAMS];
-        yield 'percent' => [['formula', 'lines', 'items', 'percent'], Limits::LEAST_PERCENT, Limits::MOST_PERCENT];
-        yield 'count' => [['pieces', 'count'], 1, Limits::PIECES];
-        yield 'grams each' => [['pieces', 'grams_each'], Limits::LEAST_PIECE_GRAMS, Limits::MOST_PIECE_GRAMS];
-        yield 'diameter' => [['pieces', 'diameter_mm'], Limits::LEAST_DIAMETER_MM, Limits::MOST_DIAMETER_MM];
-        yield 'thickness' => [['pieces', 'thickness_mm'], Limits::LEAST_THICKNESS_MM, Limits::MOST_THICKNESS_MM];
-        yield 'room' => [['room', 'celsius'], Limits::LEAST_ROOM_CELSIUS, Limits::MOST_ROOM_CELSIUS];
-        yield 'water' => [['water', 'celsius'], 0, Limits::MOST_WATER_CELSIUS];
-        yield 'hydration' => [['water', 'hydration_percent'], 0, Limits::MOST_HYDRATION_PERCENT];
-        yield 'risk' => [['water', 'overshoot_risk'], Limits::LEAST_RISK, Limits::MOST_RISK];
-        yield 'surface' => [['griddle', 'surface_celsius'], Limits::LEAST_SURFACE_CELSIUS, Limits::MOST_SURFACE_CELSIUS];
-        yield 'hands' => [['hands'], 1, Limits::HANDS];
-        yield 'pot share' => [['water', 'pot_share'], 0, 1];
-        yield 'bowl' => [['water', 'bowl_celsius'], 0, Limits::MOST_WATER_CELSIUS];
-        yield 'tap' => [['water', 'tap_celsius'], 1, Limits::MOST_TAP_CELSIUS];
-        yield 'flour at hand' => [['formula', 'scale', 'flour_grams'], 1, Limits::MOST_GRAMS];
-        yield 'dough wanted' => [['formula', 'scale', 'dough_grams'], Limits::LEAST_PIECE_GRAMS, Limits::MOST_DOUGH_GRAMS];
-        yield 'what is scarce' => [['formula', 'scale', 'limit', 'grams'], Limits::LEAST_GRAMS, Limits::MOST_GRAMS];
-        yield 'budget' => [['budget', 'net_carbohydrate_grams'], 0.1, Limits::MOST_BUDGET_GRAMS];
-        yield 'growth' => [['rise', 'growth'], Limits::LEAST_GROWTH, Limits::MOST_GROWTH];
-    }
-
-    /** @param list<string> $place */
-    #[DataProvider('limits')]
-    public function test_the_published_limits_are_the_core_s(array $place, float $least, float $most): void
-    {
-        $node = json_decode((string) file_get_contents(base_path('formats/plan-request.schema.json')), true, 64, JSON_THROW_ON_ERROR);
-        foreach ($place as $step) {
-            $node = $step === 'items' ? $node['items'] : $node['properties'][$step];
-        }
-        self::assertEqualsWithDelta([$least, $most], [(float) $node['minimum'], (float) $node['maximum']], 1e-12);
     }
 
     /** @return iterable<string, array{array<string, mixed>}> */

@@ -30,6 +30,7 @@ const griddle: Griddle = {
   reasons: [],
   kept: { on_time: 0, early: 0, late: 0, missed: 0, worst: null },
   probe: null,
+  surface: null,
   served_after_seconds: 100,
 }
 const portion: BatchState['portion'] = {
@@ -55,6 +56,7 @@ const state = {
   portion,
   rest: clock,
   stack: clock,
+  notes: [],
 } as unknown as BatchState
 let number = 0
 const event = (kind: BatchEvent['kind'], second: number, fields: Partial<BatchEvent> = {}): BatchEvent => ({
@@ -131,5 +133,21 @@ describe('what the server has not heard yet', () => {
   it('pauses and goes on', () => {
     expect(follow(state, [event('paused', 3)]).griddle.paused_at).toBe(iso(3))
     expect(follow(state, [event('paused', 3), event('resumed', 9)]).griddle.paused_at).toBeNull()
+  })
+})
+
+describe('what is written down or read', () => {
+  it('stands on the page before the house has heard of it', () => {
+    const seen = follow(state, [
+      event('noted', 3, { text: 'Windy', stage: 'mix' }),
+      event('surface_taken', 4, { celsius: 221 }),
+    ])
+    expect(seen.notes).toEqual([{ at: iso(3), stage: 'mix', piece: null, text: 'Windy' }])
+    expect(seen.griddle.surface).toEqual({ celsius: 221, at: iso(4) })
+  })
+
+  it('leaves open how even a piece is that the house has not heard of', () => {
+    const seen = follow(state, [event('portioned', 3, { grams: 79 })])
+    expect(seen.portion.pieces).toEqual([{ piece: 1, grams: 41, deviation_grams: null }])
   })
 })

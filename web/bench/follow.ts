@@ -25,6 +25,15 @@ function after(state: BatchState, event: BatchEvent): BatchState {
     case 'turned':
     case 'lifted':
       return { ...state, griddle: touched(state.griddle, event) }
+    case 'temperature_taken':
+      return { ...state, bowl: { ...state.bowl, celsius: event.celsius ?? null } }
+    case 'surface_taken':
+      return {
+        ...state,
+        griddle: { ...state.griddle, surface: { celsius: event.celsius ?? 0, at: event.at } },
+      }
+    case 'noted':
+      return { ...state, notes: [...state.notes, noteOf(event)] }
     case 'paused':
       return { ...state, griddle: { ...state.griddle, paused_at: event.at } }
     case 'resumed':
@@ -32,6 +41,10 @@ function after(state: BatchState, event: BatchEvent): BatchState {
     default:
       return state
   }
+}
+
+function noteOf(event: BatchEvent): BatchState['notes'][number] {
+  return { at: event.at, stage: event.stage ?? null, piece: event.piece ?? null, text: event.text ?? '' }
 }
 
 function started(clock: BatchState['rest'], at: string): BatchState['rest'] {
@@ -43,7 +56,7 @@ function taken(portion: BatchState['portion'], grams: number): BatchState['porti
   const piece = {
     piece: portion.pieces.length + 1,
     grams: (portion.reading_grams ?? 0) - grams,
-    deviation_grams: 0,
+    deviation_grams: null,
   }
   return {
     ...portion,

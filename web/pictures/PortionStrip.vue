@@ -11,12 +11,15 @@ const slots = computed(() =>
   Array.from({ length: portion.count }, (_, index) => portion.pieces[index] ?? null),
 )
 
-function tone(deviation: number): string {
+function tone(deviation: number | null): string {
+  if (deviation === null) return 'is-unsent'
   if (Math.abs(deviation) <= tolerance.value) return 'is-even'
   return deviation > 0 ? 'is-big' : 'is-small'
 }
 
-function word(deviation: number): string {
+/** A piece that the house has not heard of is neither even nor odd yet. */
+function word(deviation: number | null): string {
+  if (deviation === null) return 'unsent'
   if (Math.abs(deviation) <= tolerance.value) return ''
   return deviation > 0 ? 'big' : 'small'
 }
@@ -54,6 +57,11 @@ function word(deviation: number): string {
 
 .strip small {
   font-size: 0.8rem;
+}
+
+.strip .is-unsent {
+  border-style: dashed;
+  border-color: var(--edge-strong);
 }
 
 .strip .is-even {

@@ -6,6 +6,7 @@ import BowlPicture from '@/pictures/BowlPicture.vue'
 import Cautions from '@/ui/Cautions.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from './batch'
+import Notes from './Notes.vue'
 
 /** What is in the bowl now, told from the events. */
 const { batch, plan, stage } = defineProps<{ batch: Batch; plan: Plan; stage: Stage }>()
@@ -54,6 +55,7 @@ const facts = computed(() => [
       }}
     </p>
     <Cautions :cautions="plan.cautions" :stage="stage" />
+    <Notes :batch="batch" :stage="stage" />
     <ElButton v-if="batch.state.undoable && !batch.finished_at" @click="store.undo"
       >Undo the last entry</ElButton
     >

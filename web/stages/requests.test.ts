@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { PlanRequest } from '@/api/types'
+import type { Lot, PlanRequest } from '@/api/types'
 import { withLot, withMethod, withWish } from './requests'
 
 const masa = {
@@ -27,9 +27,13 @@ describe('a changed request', () => {
   })
 
   it('changes the bag behind a line and describes it', () => {
-    const changed = withLot(masa, 'instant-masa-fine', { id: 'new', certified_gluten_free: true })
+    const changed = withLot(masa, 'instant-masa-fine', {
+      id: 'new',
+      certified_gluten_free: true,
+      price_per_kg: 6,
+    } as Lot)
     expect(changed.formula?.lines?.[0]).toEqual({ ingredient: 'instant-masa-fine', percent: 100, lot: 'new' })
-    expect(changed.lots?.['new']).toEqual({ certified_gluten_free: true })
+    expect(changed.lots?.['new']).toEqual({ certified_gluten_free: true, price_per_kg: 6 })
     expect(withLot(masa, 'instant-masa-fine', null).formula?.lines?.[0]).not.toHaveProperty('lot')
   })
 

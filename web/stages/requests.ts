@@ -1,4 +1,5 @@
-import type { PlanRequest } from '@/api/types'
+import { factsOf } from '@/api/bags'
+import type { Lot, PlanRequest } from '@/api/types'
 
 type Section = 'pieces' | 'water' | 'griddle' | 'gear'
 
@@ -22,11 +23,7 @@ export function withMethod(
 }
 
 /** The formula with another bag behind one of its lines. */
-export function withLot(
-  request: PlanRequest,
-  ingredient: string,
-  lot: { id: string; certified_gluten_free: boolean } | null,
-): PlanRequest {
+export function withLot(request: PlanRequest, ingredient: string, lot: Lot | null): PlanRequest {
   const lines = request.formula?.lines?.map(line => {
     if (line.ingredient !== ingredient) return line
     const rest = { ...line }
@@ -35,7 +32,7 @@ export function withLot(
   })
   const lots = {
     ...request.lots,
-    ...(lot ? { [lot.id]: { certified_gluten_free: lot.certified_gluten_free } } : {}),
+    ...(lot ? { [lot.id]: factsOf(lot) } : {}),
   }
   return { ...request, lots, formula: { ...request.formula, lines } as NonNullable<PlanRequest['formula']> }
 }

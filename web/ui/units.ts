@@ -56,6 +56,11 @@ export function kelvins(value: number, unit: TemperatureUnit): string {
   return unit === 'C' ? `${fixed(value, 0)} °C` : `${fixed((value * 9) / 5, 0)} °F`
 }
 
+/** °C of a temperature that was typed in the unit the cook reads. */
+export function celsiusFrom(typed: number, unit: TemperatureUnit): number {
+  return unit === 'F' ? ((typed - 32) * 5) / 9 : typed
+}
+
 /** Grams as a number to type in the cook's unit. */
 export function massFor(grams: number, unit: MassUnit): number {
   return unit === 'g' ? Number(grams.toFixed(1)) : Number((grams / GRAMS_IN_OUNCE).toFixed(2))

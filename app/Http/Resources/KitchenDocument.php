@@ -10,6 +10,9 @@ use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
 use App\Models\OwnIngredient;
+use StoneMill\Griddle\SurfaceRange;
+use StoneMill\Kitchen\Bag;
+use StoneMill\Kitchen\BagShelf;
 use StoneMill\Measure\Spread;
 use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
@@ -27,14 +30,20 @@ final readonly class KitchenDocument
     /** @return array<string, mixed> */
     public function of(Kitchen $kitchen): array
     {
+        $lots = Lot::query()->where('kitchen_id', $kitchen->id)->latest('opened_on')->latest('id')->get();
+        $shelf = new BagShelf(array_values($lots->map(static fn (Lot $lot): Bag => $lot->toBag())->all()));
+
         return [
             'name' => $kitchen->name,
             'breads' => Bread::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map($this->bread(...))->all(),
-            'lots' => Lot::query()->where('kitchen_id', $kitchen->id)->latest('opened_on')->oldest('id')->get()->map(LotDocument::of(...))->all(),
+            'lots' => $lots->map(LotDocument::of(...))->all(),
+            'bags_taken' => (object) $shelf->takenIds(),
+            'prices' => (object) $shelf->prices(),
             'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(GearDocument::of(...))->all(),
             'schools' => Reference::schools()->rows,
             'styles' => array_map(self::style(...), $this->reference->styles->all()),
             'own_ingredients' => OwnIngredient::query()->where('kitchen_id', $kitchen->id)->oldest('name')->get()->map(static fn (OwnIngredient $own): array => ['version' => $own->version, 'document' => $own->document])->all(),
+            'limits' => ['surface_celsius' => [SurfaceRange::LEAST_CELSIUS, SurfaceRange::MOST_CELSIUS]],
             'ingredients' => array_map(static fn (Ingredient $ingredient): array => [
                 'id' => $ingredient->id, 'name' => $ingredient->name, 'role' => $ingredient->role->value,
             ], $this->reference->catalogue->all()),

@@ -38,6 +38,8 @@ final readonly class ShapeDesk
 
     private const USUAL_HUMIDITY_PERCENT = 50.0;
 
+    private const MOST_BOARD_MM = 1500;
+
     public function __construct(private Reference $reference, private Planner $sketcher)
     {
     }
@@ -125,8 +127,11 @@ final readonly class ShapeDesk
             return null;
         }
         $node->object(['cutter_mm', 'board_mm', 'open_minutes']);
-        $board = $node->at('board_mm')->optionalNumber(100, 1500, 'mm') ?? 400.0;
-        $cutter = $node->at('cutter_mm')->optionalNumber(20, $board, 'mm, not wider than the board') ?? min($board, $plan->disc->diameterMillimetres);
+        $board = $node->at('board_mm')->optionalNumber(100, self::MOST_BOARD_MM, 'mm') ?? 400.0;
+        $cutter = $node->at('cutter_mm')->optionalNumber(20, self::MOST_BOARD_MM, 'mm') ?? min($board, $plan->disc->diameterMillimetres);
+        if ($cutter > $board) {
+            $node->at('cutter_mm')->refuse('The cutter is wider than the board.', sprintf('at most %g mm', $board));
+        }
         $minutes = $node->at('open_minutes')->optionalNumber(0, 60, 'min') ?? self::OPEN_MINUTES;
         if ($cutter > $board || $board < 100 || $cutter < 20 || $minutes < 0) {
             return null;

@@ -18,10 +18,20 @@ final readonly class Aim
 
     public const THICK_MILLIMETRES = 10.0;
 
+    /** What may be asked for. */
+    public const LEAST_SHADE = 0.05;
+
+    public const MOST_SHADE = 0.85;
+
+    public const LEAST_LOSS_PERCENT = 2;
+
+    public const MOST_LOSS_PERCENT = 50;
+
     /** Light golden spots. */
     private const USUAL_SHADE = 0.4;
 
-    private const MOST_SHADE = 0.66;
+    /** Darker than this no face is left, unless that was wished. */
+    private const DARK_SHADE = 0.66;
 
     private const SHADE_REACH = 0.1;
 
@@ -46,7 +56,7 @@ final readonly class Aim
     /** No face is left to get darker than this. */
     public function mostBrownness(): float
     {
-        return Colour::ofShade(max(self::MOST_SHADE, $this->shade + self::SHADE_REACH));
+        return Colour::ofShade(max(self::DARK_SHADE, $this->shade + self::SHADE_REACH));
     }
 
     public function brownness(): float

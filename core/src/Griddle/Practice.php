@@ -40,7 +40,10 @@ final readonly class Practice
             $node->object(['act', 'at_seconds', 'celsius']);
             $act = $node->at('act')->choice(PracticeAct::class);
             $seconds = $node->at('at_seconds')->number($before, self::MOST_SECONDS, 's, none before the one above');
-            $celsius = $act === PracticeAct::Knob ? $node->at('celsius')->number(120, 400, '°C') : null;
+            $celsius = $node->at('celsius')->optionalNumber(SurfaceRange::LEAST_CELSIUS, SurfaceRange::MOST_CELSIUS, '°C');
+            if ($act === PracticeAct::Knob && $celsius === null) {
+                $node->at('celsius')->refuse('This is missing.', 'a setting to turn the knob to');
+            }
             if ($lifted) {
                 $node->refuse('The bread has left the griddle.', 'nothing after the lift');
             }

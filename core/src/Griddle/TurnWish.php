@@ -22,10 +22,10 @@ final readonly class TurnWish
     {
         $node->object(['shade', 'weight_loss_percent', 'centre_celsius', 'puff', 'schools', 'heat']);
         $usual = $laying->aim;
-        $loss = $node->at('weight_loss_percent')->optionalNumber(2, 50, '%');
+        $loss = $node->at('weight_loss_percent')->optionalNumber(Aim::LEAST_LOSS_PERCENT, Aim::MOST_LOSS_PERCENT, '%');
         $aim = [
             $loss === null ? $usual->lossShare : $loss / 100,
-            $node->at('shade')->optionalNumber(0.05, 0.85) ?? $usual->shade,
+            $node->at('shade')->optionalNumber(Aim::LEAST_SHADE, Aim::MOST_SHADE) ?? $usual->shade,
             $node->at('centre_celsius')->optionalNumber(70, 99, '°C') ?? $usual->doneCelsius,
             $node->at('puff')->optionalBoolean() ?? $usual->wantsPuff,
         ];
@@ -55,8 +55,11 @@ final readonly class TurnWish
             return [$laying->usual->surfaceCelsius->low, $laying->usual->surfaceCelsius->high];
         }
         $node->object(['least_celsius', 'most_celsius']);
-        $least = $node->at('least_celsius')->number(120, 400, '°C');
-        $most = $node->at('most_celsius')->number($least, 400, '°C, not below the least');
+        $least = $node->at('least_celsius')->number(SurfaceRange::LEAST_CELSIUS, SurfaceRange::MOST_CELSIUS, '°C');
+        $most = $node->at('most_celsius')->number(SurfaceRange::LEAST_CELSIUS, SurfaceRange::MOST_CELSIUS, '°C');
+        if ($most < $least) {
+            $node->at('most_celsius')->refuse('The most is below the least.', sprintf('at least %g °C', $least));
+        }
 
         return $most - $least < 0.5 ? null : [$least, $most];
     }

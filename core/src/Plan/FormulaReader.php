@@ -119,7 +119,7 @@ final readonly class FormulaReader
         $fill = $node->at('fill')->optionalChoice(Fill::class) ?? Fill::Spooned;
         $grams = $ingredient?->gramsIn($amount * $unit->millilitres(), $fill);
         if ($grams !== null && $grams->likely > Limits::MOST_GRAMS) {
-            $node->at('amount')->refuse('This is too large.', sprintf('a volume that holds at most %d g', Limits::MOST_GRAMS));
+            $node->at('amount')->refuse('This weighs more than a line may.', sprintf('a volume that holds at most %d g', Limits::MOST_GRAMS));
 
             return null;
         }

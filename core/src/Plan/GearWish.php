@@ -13,6 +13,10 @@ use StoneMill\Shape\PlateShape;
 /** The tools of one batch, as far as they set limits. */
 final readonly class GearWish
 {
+    private const LEAST_WIDTH_MM = 80;
+
+    private const MOST_WIDTH_MM = 2000;
+
     private const GAP_MILLIMETRES = 8.0;
 
     /**
@@ -90,14 +94,13 @@ final readonly class GearWish
             return null;
         }
         $shape = $node->at('shape')->choice(PlateShape::class);
+        $given = static fn (string $measure): ?float => $node->at($measure)->optionalNumber(self::LEAST_WIDTH_MM, self::MOST_WIDTH_MM, 'mm');
+        [$diameter, $width, $depth] = [$given('diameter_mm'), $given('width_mm'), $given('depth_mm')];
+        $missing = static fn (string $measure): float => $node->at($measure)->number(self::LEAST_WIDTH_MM, self::MOST_WIDTH_MM, 'mm');
 
         return match ($shape) {
-            PlateShape::Round => ['shape' => $shape, 'width' => $node->at('diameter_mm')->number(80, 2000, 'mm'), 'depth' => 0.0],
-            PlateShape::Rectangle => [
-                'shape' => $shape,
-                'width' => $node->at('width_mm')->number(80, 2000, 'mm'),
-                'depth' => $node->at('depth_mm')->number(80, 2000, 'mm'),
-            ],
+            PlateShape::Round => ['shape' => $shape, 'width' => $diameter ?? $missing('diameter_mm'), 'depth' => 0.0],
+            PlateShape::Rectangle => ['shape' => $shape, 'width' => $width ?? $missing('width_mm'), 'depth' => $depth ?? $missing('depth_mm')],
         };
     }
 }

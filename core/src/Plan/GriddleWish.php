@@ -7,6 +7,7 @@ namespace StoneMill\Plan;
 use StoneMill\Exchange\Node;
 use StoneMill\Griddle\Aim;
 use StoneMill\Griddle\OwnTurns;
+use StoneMill\Griddle\SurfaceRange;
 use StoneMill\School\TurnSchool;
 use StoneMill\Style\Style;
 
@@ -28,9 +29,9 @@ final readonly class GriddleWish
         $node->object(['surface_celsius', 'shade', 'weight_loss_percent', 'balance', 'turn_count', 'own']);
 
         return new self(
-            $node->at('surface_celsius')->optionalNumber(Limits::LEAST_SURFACE_CELSIUS, Limits::MOST_SURFACE_CELSIUS, '°C'),
-            $node->at('shade')->optionalNumber(Limits::LEAST_SHADE, Limits::MOST_SHADE),
-            $node->at('weight_loss_percent')->optionalNumber(Limits::LEAST_LOSS_PERCENT, Limits::MOST_LOSS_PERCENT, '%'),
+            $node->at('surface_celsius')->optionalNumber(SurfaceRange::LEAST_CELSIUS, SurfaceRange::MOST_CELSIUS, '°C'),
+            $node->at('shade')->optionalNumber(Aim::LEAST_SHADE, Aim::MOST_SHADE),
+            $node->at('weight_loss_percent')->optionalNumber(Aim::LEAST_LOSS_PERCENT, Aim::MOST_LOSS_PERCENT, '%'),
             $node->at('balance')->optionalNumber(Limits::LEAST_BALANCE, Limits::MOST_BALANCE) ?? 1.0,
             $node->at('turn_count')->optionalInteger(1, Limits::MOST_TURNS),
             $node->at('own')->isAbsent() ? null : OwnTurns::read($node->at('own')),

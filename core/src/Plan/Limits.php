@@ -21,14 +21,6 @@ final class Limits
 
     public const MOST_VOLUME = 100000;
 
-    public const LEAST_SHADE = 0.05;
-
-    public const MOST_SHADE = 0.85;
-
-    public const LEAST_LOSS_PERCENT = 2;
-
-    public const MOST_LOSS_PERCENT = 50;
-
     public const LEAST_BALANCE = 0.5;
 
     public const MOST_BALANCE = 2;
@@ -70,10 +62,6 @@ final class Limits
     public const MOST_PRICE = 100000;
 
     public const MOST_BUDGET_GRAMS = 1000;
-
-    public const LEAST_SURFACE_CELSIUS = 130;
-
-    public const MOST_SURFACE_CELSIUS = 330;
 
     public const LEAST_RISK = 0.01;
 

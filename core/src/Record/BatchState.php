@@ -135,6 +135,7 @@ final readonly class BatchState
             'line' => $this->line($griddle, $steps)->toArray(),
             'entered' => array_map(static fn (Stage $stage): string => $stage->value, $course->entered),
             'undoable' => $course->undoable,
+            'notes' => array_map(static fn (Note $note): array => $note->toArray(), $course->notes),
         ];
     }
 

@@ -10,7 +10,9 @@ use StoneMill\School\Stage;
 /**
  * Where the cook has been and is, and which clocks run.
  *
- * @phpstan-type CourseRow array{entered: list<string>, stage: string|null, furthest: array{string, int}|null, begun: bool, rest: int|null, stacked: int|null, undoable: string|null}
+ * @phpstan-import-type NoteRow from Note
+ *
+ * @phpstan-type CourseRow array{entered: list<string>, stage: string|null, furthest: array{string, int}|null, begun: bool, rest: int|null, stacked: int|null, undoable: string|null, notes: list<NoteRow>}
  */
 final readonly class CourseTally
 {
@@ -20,6 +22,7 @@ final readonly class CourseTally
      * @param array{Stage, DateTimeImmutable}|null $furthest stage gone to, and when it was first gone to
      * @param bool $begun whether water was poured
      * @param string|null $undoable the last entry worth undoing; moving between stages is not
+     * @param list<Note> $notes
      */
     private function __construct(
         public array $entered,
@@ -29,12 +32,13 @@ final readonly class CourseTally
         public ?DateTimeImmutable $restStartedAt,
         public ?DateTimeImmutable $stackedAt,
         public ?string $undoable,
+        public array $notes,
     ) {
     }
 
     public static function empty(): self
     {
-        return new self([], null, null, false, null, null, null);
+        return new self([], null, null, false, null, null, null, []);
     }
 
     public function with(BatchEvent $event): self
@@ -47,6 +51,7 @@ final readonly class CourseTally
             $event->kind === EventKind::RestStarted ? $event->at : $this->restStartedAt,
             $event->kind === EventKind::Stacked ? $event->at : $this->stackedAt,
             $event->kind === EventKind::Entered ? $this->undoable : $event->id,
+            $event->kind === EventKind::Noted ? [...$this->notes, Note::of($event)] : $this->notes,
         );
     }
 
@@ -61,6 +66,7 @@ final readonly class CourseTally
             'rest' => $this->restStartedAt === null ? null : LogTime::toMilliseconds($this->restStartedAt),
             'stacked' => $this->stackedAt === null ? null : LogTime::toMilliseconds($this->stackedAt),
             'undoable' => $this->undoable,
+            'notes' => array_map(static fn (Note $note): array => $note->toRow(), $this->notes),
         ];
     }
 
@@ -75,6 +81,7 @@ final readonly class CourseTally
             $row['rest'] === null ? null : LogTime::ofMilliseconds($row['rest']),
             $row['stacked'] === null ? null : LogTime::ofMilliseconds($row['stacked']),
             $row['undoable'],
+            array_map(Note::fromRow(...), $row['notes']),
         );
     }
 
@@ -89,6 +96,7 @@ final readonly class CourseTally
             $this->restStartedAt,
             $this->stackedAt,
             $this->undoable,
+            $this->notes,
         );
     }
 }

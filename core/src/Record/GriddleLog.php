@@ -12,7 +12,10 @@ use StoneMill\Line\Step;
 /** Who lies where on the griddle, how the touches were kept, and what hands do next. */
 final readonly class GriddleLog
 {
-    /** @param array<int, GriddlePiece> $pieces by piece number, in order of laying */
+    /**
+     * @param array<int, GriddlePiece> $pieces by piece number, in order of laying
+     * @param array{float, DateTimeImmutable}|null $surface °C of the metal as it was last read, and when
+     */
     private function __construct(
         private PlannedBatch $plan,
         private array $pieces,
@@ -20,13 +23,14 @@ final readonly class GriddleLog
         private ?DateTimeImmutable $since,
         private ?DateTimeImmutable $pausedAt,
         private ?Probe $probe,
+        private ?array $surface,
     ) {
     }
 
     /** @param int $count pieces of the batch */
     public static function of(PlannedBatch $plan, GriddleTally $tally, int $count): self
     {
-        return new self($plan, $tally->pieces, $count, $tally->since, $tally->pausedAt, $tally->probe);
+        return new self($plan, $tally->pieces, $count, $tally->since, $tally->pausedAt, $tally->probe, $tally->surface);
     }
 
     public function isOn(int $piece): bool
@@ -147,6 +151,7 @@ final readonly class GriddleLog
             'reasons' => TouchReasons::of($this->plan->touches),
             'kept' => $this->kept(),
             'probe' => $this->probe(),
+            'surface' => $this->surface === null ? null : ['celsius' => $this->surface[0], 'at' => LogTime::format($this->surface[1])],
             'served_after_seconds' => round($this->servedAfterSeconds($steps), 1),
         ];
     }

@@ -12,21 +12,22 @@ use DateTimeImmutable;
  * @phpstan-import-type PieceRow from GriddlePiece
  * @phpstan-import-type ProbeRow from Probe
  *
- * @phpstan-type GriddleRow array{pieces: list<PieceRow>, since: int|null, paused: int|null, probe: ProbeRow|null}
+ * @phpstan-type GriddleRow array{pieces: list<PieceRow>, since: int|null, paused: int|null, probe: ProbeRow|null, surface: array{float, int}|null}
  */
 final readonly class GriddleTally
 {
     /**
      * @param array<int, GriddlePiece> $pieces by piece number, in order of laying
      * @param DateTimeImmutable|null $since the last thing that hands did there
+     * @param array{float, DateTimeImmutable}|null $surface °C of the metal as it was last read, and when
      */
-    private function __construct(public array $pieces, public ?DateTimeImmutable $since, public ?DateTimeImmutable $pausedAt, public ?Probe $probe)
+    private function __construct(public array $pieces, public ?DateTimeImmutable $since, public ?DateTimeImmutable $pausedAt, public ?Probe $probe, public ?array $surface)
     {
     }
 
     public static function empty(): self
     {
-        return new self([], null, null, null);
+        return new self([], null, null, null, null);
     }
 
     public function with(BatchEvent $event): self
@@ -40,7 +41,9 @@ final readonly class GriddleTally
         // Tablets' clocks differ a little; time at the griddle never runs backwards.
         $isLater = $event->kind->isAtTheGriddle() && ($this->since === null || $event->at > $this->since);
 
-        return new self($this->piecesWith($event), $isLater ? $event->at : $this->since, $pausedAt, $probe);
+        $surface = $event->kind === EventKind::SurfaceTaken ? [(float) $event->celsius, $event->at] : $this->surface;
+
+        return new self($this->piecesWith($event), $isLater ? $event->at : $this->since, $pausedAt, $probe, $surface);
     }
 
     /** @return GriddleRow */
@@ -51,6 +54,7 @@ final readonly class GriddleTally
             'since' => $this->since === null ? null : LogTime::toMilliseconds($this->since),
             'paused' => $this->pausedAt === null ? null : LogTime::toMilliseconds($this->pausedAt),
             'probe' => $this->probe?->toRow(),
+            'surface' => $this->surface === null ? null : [$this->surface[0], LogTime::toMilliseconds($this->surface[1])],
         ];
     }
 
@@ -67,6 +71,7 @@ final readonly class GriddleTally
             $row['since'] === null ? null : LogTime::ofMilliseconds($row['since']),
             $row['paused'] === null ? null : LogTime::ofMilliseconds($row['paused']),
             $row['probe'] === null ? null : Probe::fromRow($row['probe']),
+            $row['surface'] === null ? null : [$row['surface'][0], LogTime::ofMilliseconds($row['surface'][1])],
         );
     }
 

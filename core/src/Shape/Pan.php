@@ -10,6 +10,13 @@ use StoneMill\Measure\Exception\OutOfRange;
 /** A pan for batter: round with straight or sloping sides, or rectangular. */
 final readonly class Pan
 {
+    private const LEAST_MM = 60;
+
+    private const MOST_MM = 2000;
+
+    /** A rim is at most so many times as wide as the base. */
+    private const WIDEST_RIM = 3;
+
     private function __construct(
         public PlateShape $shape,
         private float $baseWidth,
@@ -27,7 +34,7 @@ final readonly class Pan
     public static function round(float $baseMillimetres, float $rimMillimetres, float $heightMillimetres): self
     {
         OutOfRange::guard('base of the pan in mm', $baseMillimetres, 30, 2000);
-        OutOfRange::guard('rim of the pan in mm', $rimMillimetres, $baseMillimetres, 3 * $baseMillimetres);
+        OutOfRange::guard('rim of the pan in mm', $rimMillimetres, $baseMillimetres, self::WIDEST_RIM * $baseMillimetres);
         OutOfRange::guard('height of the pan in mm', $heightMillimetres, 2, 300);
 
         return new self(PlateShape::Round, $baseMillimetres, $baseMillimetres, ($rimMillimetres - $baseMillimetres) / 2 / $heightMillimetres, $heightMillimetres);
@@ -48,16 +55,21 @@ final readonly class Pan
         $node->object(['shape', 'base_mm', 'rim_mm', 'width_mm', 'depth_mm', 'height_mm']);
         $shape = $node->at('shape')->choice(PlateShape::class);
         $height = $node->at('height_mm')->optionalNumber(2, 300, 'mm') ?? 40.0;
+        $given = static fn (string $measure): ?float => $node->at($measure)->optionalNumber(self::LEAST_MM, self::MOST_MM, 'mm');
+        [$width, $depth, $base] = [$given('width_mm'), $given('depth_mm'), $given('base_mm')];
+        $rim = $node->at('rim_mm')->optionalNumber(self::LEAST_MM, self::WIDEST_RIM * self::MOST_MM, 'mm');
+        $missing = static fn (string $measure): float => $node->at($measure)->number(self::LEAST_MM, self::MOST_MM, 'mm');
         if ($shape === PlateShape::Rectangle) {
-            $width = $node->at('width_mm')->number(60, 2000, 'mm');
-            $depth = $node->at('depth_mm')->number(60, 2000, 'mm');
-
-            return $width >= 60 && $depth >= 60 ? self::rectangle($width, $depth, $height) : null;
+            return self::rectangle($width ?? $missing('width_mm'), $depth ?? $missing('depth_mm'), $height);
         }
-        $base = $node->at('base_mm')->number(60, 2000, 'mm');
-        $rim = $node->at('rim_mm')->optionalNumber($base, 3 * $base, 'mm, not narrower than the base') ?? $base;
+        $base ??= $missing('base_mm');
+        if ($rim !== null && ($rim < $base || $rim > self::WIDEST_RIM * $base)) {
+            $node->at('rim_mm')->refuse('A pan does not open like that.', sprintf('from %g to %g mm, by its base', $base, self::WIDEST_RIM * $base));
 
-        return $base >= 60 && $rim >= $base ? self::round($base, $rim, $height) : null;
+            return null;
+        }
+
+        return self::round($base, $rim ?? $base, $height);
     }
 
     /** mL up to this height in mm: for a sloping side the frustum of a cone. */

@@ -8,6 +8,7 @@ const kitchen = {
     { ingredient: 'teff', emptied_on: null, price_per_kg: 5 },
     { ingredient: 'oat', emptied_on: '2026-01-01', price_per_kg: 2 },
   ],
+  prices: { teff: 5 },
   own_ingredients: [],
   ingredients: [
     { id: 'teff', name: 'Teff', role: 'flour' },

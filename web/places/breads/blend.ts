@@ -1,5 +1,5 @@
 import type { Blend, BlendQuestion, Kitchen, PlanRequest } from '@/api/types'
-import { atHand, linesOf, pricesOf, withLines, type Line } from './formula'
+import { atHand, linesOf, withLines, type Line } from './formula'
 
 type Goal = NonNullable<BlendQuestion['goal']>
 
@@ -27,7 +27,7 @@ const BLENDED = ['flour', 'starch', 'binder']
 /** The wishes as the core is asked: what was not wished for is left out. */
 export function questionOf(style: string, wishes: Wishes, kitchen: Kitchen | null): BlendQuestion {
   const lots = kitchen?.lots ?? []
-  const prices = pricesOf(lots)
+  const prices = kitchen?.prices ?? {}
   const binders = (kitchen?.ingredients ?? []).filter(one => one.role === 'binder').map(one => one.id)
   const larder = [...new Set([...atHand(lots), ...binders])]
   const question: BlendQuestion = { style, goal: wishes.goal, without: wishes.without }

@@ -3,7 +3,6 @@ import type { Lot, OwnIngredient, PlanRequest } from '@/api/types'
 import {
   atHand,
   linesOf,
-  pricesOf,
   withAmount,
   withBags,
   withFlourShare,
@@ -104,28 +103,20 @@ describe('the larder', () => {
     ).toEqual(['teff', 'cassava'])
   })
 
-  it('weighs from the newest open bag of each, with its certificate and price', () => {
-    const bags = [
-      lot('teff', { id: 'old', opened_on: '2026-01-01', price_per_kg: 4 }),
-      lot('teff', { id: 'new', opened_on: '2026-02-01', price_per_kg: 5 }),
-      lot('teff', { id: 'gone', opened_on: '2026-03-01', emptied_on: '2026-03-02' }),
+  it('weighs from the bags that the house names, with their certificate and price', () => {
+    const lots = [
+      lot('teff', { id: 'old', price_per_kg: 4 }),
+      lot('teff', { id: 'new', price_per_kg: 5 }),
       lot('cassava', { certified_gluten_free: false }),
     ]
-    const weighed = withBags(request, bags)
+    const weighed = withBags(request, { lots, bags_taken: { teff: 'new', cassava: 'cassava' } })
     expect(linesOf(weighed).map(line => line.lot)).toEqual(['cassava', undefined, 'new', undefined])
     expect(weighed.lots).toEqual({
       new: { certified_gluten_free: true, price_per_kg: 5 },
       cassava: { certified_gluten_free: false },
     })
-    expect(withBags(request, [])).toBe(request)
-  })
-
-  it('takes the price of the first bag that has one', () => {
-    expect(
-      pricesOf([lot('teff'), lot('teff', { price_per_kg: 5 }), lot('teff', { price_per_kg: 9 })]),
-    ).toEqual({
-      teff: 5,
-    })
+    expect(withBags(request, { lots: [], bags_taken: {} })).toBe(request)
+    expect(withBags(request, null)).toBe(request)
   })
 })
 

@@ -1,3 +1,4 @@
+import { factsOf } from '@/api/bags'
 import type { Kitchen, Lot, OwnIngredient, PlanRequest } from '@/api/types'
 
 export type Line = NonNullable<NonNullable<PlanRequest['formula']>['lines']>[number]
@@ -81,22 +82,17 @@ export function withOwn(request: PlanRequest, own: OwnIngredient[]): PlanRequest
   return used.length ? { ...rest, own_ingredients: used } : rest
 }
 
-/** The request weighed from the bags that a batch would be weighed from: the newest open one of each ingredient. */
-export function withBags(request: PlanRequest, lots: Lot[]): PlanRequest {
-  const newest = new Map<string, Lot>()
-  for (const lot of lots) {
-    const known = newest.get(lot.ingredient)
-    if (!lot.emptied_on && (!known || (known.opened_on ?? '') < (lot.opened_on ?? '')))
-      newest.set(lot.ingredient, lot)
-  }
+/** The request weighed from the bags that a batch would be weighed from, which the house names. */
+export function withBags(
+  request: PlanRequest,
+  kitchen: Pick<Kitchen, 'lots' | 'bags_taken'> | null,
+): PlanRequest {
+  const lots = new Map(kitchen?.lots.map(lot => [lot.id, lot]))
   const bags: NonNullable<PlanRequest['lots']> = {}
   const lines = linesOf(request).map(line => {
-    const lot = newest.get(line.ingredient)
+    const lot = lots.get(kitchen?.bags_taken[line.ingredient] ?? '')
     if (!lot) return line
-    bags[lot.id] = {
-      certified_gluten_free: lot.certified_gluten_free,
-      ...(lot.price_per_kg === null ? {} : { price_per_kg: lot.price_per_kg }),
-    }
+    bags[lot.id] = factsOf(lot)
     return { ...line, lot: lot.id }
   })
   return Object.keys(bags).length ? { ...withLines(request, lines), lots: bags } : request
@@ -105,14 +101,6 @@ export function withBags(request: PlanRequest, lots: Lot[]): PlanRequest {
 /** What the larder holds: each ingredient with a bag that is not empty. */
 export function atHand(lots: Lot[]): string[] {
   return [...new Set(lots.filter(lot => !lot.emptied_on).map(lot => lot.ingredient))]
-}
-
-/** Price a kilogram of the newest bag that has one, by ingredient. */
-export function pricesOf(lots: Lot[]): Record<string, number> {
-  const prices: Record<string, number> = {}
-  for (const lot of lots)
-    if (lot.price_per_kg !== null && !lot.emptied_on) prices[lot.ingredient] ??= lot.price_per_kg
-  return prices
 }
 
 /** Names of everything that a line can say: what ships and what is the kitchen's own. */

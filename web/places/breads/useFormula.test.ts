@@ -40,7 +40,7 @@ class House {
       this.bread = versions(...this.bread.revisions.map(one => one.request).reverse(), body.request)
     }
     if (path.includes('/breads/')) return Promise.resolve(this.json(200, this.bread))
-    return Promise.resolve(this.json(200, {}))
+    return Promise.resolve(this.json(200, path.endsWith('/kitchen') ? { lots: [], bags_taken: {} } : {}))
   }
 
   private json(status: number, document: unknown) {
@@ -78,7 +78,7 @@ describe('a formula under the hand', () => {
     const formula = await opened()
     formula.change(withAmount(request, 'xanthan', 5))
     formula.change(withAmount(request, 'xanthan', 6))
-    expect(house.planned.map(xanthan)).toEqual([4, 5, 6])
+    await vi.waitFor(() => expect(house.planned.map(xanthan)).toEqual([4, 5, 6]))
     formula.undo()
     expect(xanthan(formula.request.value)).toBe(5)
     formula.undo()

@@ -74,7 +74,7 @@ export function useFormula() {
         JSON.stringify({ after: newest.value.number, request: next } satisfies Draft),
       )
     else localStorage.removeItem(keyOf(bread.value.id))
-    void planning.about(withBags(next, house.kitchen?.lots ?? []))
+    void planning.about(withBags(next, house.kitchen))
   }
 
   return {

@@ -8,6 +8,7 @@ import { uuid } from '@/api/uuid'
 import { houseClock } from '@/bench/houseClock'
 import { watchHeat } from '@/devices/thermometer'
 import { ThermometerStandIn } from '@/devices/thermometerStandIn'
+import { surfaceRange, useHouse } from '@/house'
 import WarmUpPicture from '@/pictures/WarmUpPicture.vue'
 import Fader from '@/ui/Fader.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
@@ -20,6 +21,7 @@ const { gear } = defineProps<{ gear: Gear }>()
 const emit = defineEmits<{ kept: []; leave: [] }>()
 const EVERY_SECONDS = 25
 const units = useUnits()
+const knobs = surfaceRange(useHouse().kitchen)
 const id = uuid()
 const setting = ref('')
 const believed = ref(230)
@@ -94,8 +96,8 @@ async function keep() {
     <Fader
       v-model="believed"
       label="What you believe it gives"
-      :min="120"
-      :max="320"
+      :min="knobs[0]"
+      :max="knobs[1]"
       :step="5"
       unit="celsius"
     />

@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, onMounted, ref, watch } from 'vue'
 import type { PracticeQuestion } from '@/api/types'
 import { useKey } from '@/bench/keys'
+import { surfaceRange, useHouse } from '@/house'
 import SectionPicture from '@/pictures/SectionPicture.vue'
 import BakeWords from '@/stages/griddle/BakeWords.vue'
 import Choice from '@/ui/Choice.vue'
@@ -20,6 +21,7 @@ const pace = ref<'1' | '10'>('10')
 const practice = usePractice(() => Number(pace.value))
 const now = useNow(200)
 const knob = ref(230)
+const knobs = surfaceRange(useHouse().kitchen)
 const covered = ref(false)
 const puzzles = computed(() => practice.seen.value?.puzzles ?? [])
 const task = computed(() => practice.seen.value?.puzzle ?? null)
@@ -98,8 +100,8 @@ useKey(' ', () => (practice.running.value ? practice.act('turn') : lay()))
         <Fader
           v-model="knob"
           label="Knob: the heat it would come to"
-          :min="140"
-          :max="320"
+          :min="knobs[0]"
+          :max="knobs[1]"
           :step="10"
           unit="celsius"
           :disabled="!practice.running.value"

@@ -43,7 +43,7 @@ onMounted(() => bench.value?.focus())
   </div>
   <Warnings :plan="plan" stage="griddle" />
   <div class="griddle-heat">
-    <HeatWatch :plan="plan" :request="request" />
+    <HeatWatch :plan="plan" :request="request" :surface="batch.state.griddle.surface" />
     <ProbePanel v-if="thick && plan.griddle.done_celsius" :plan="plan" :griddle="griddle" />
   </div>
   <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />

@@ -1,24 +1,32 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
-import type { Plan, PlanRequest } from '@/api/types'
+import type { Griddle, Plan, PlanRequest } from '@/api/types'
 import { houseClock } from '@/bench/houseClock'
 import { GriddleStandIn } from '@/devices/griddleStandIn'
 import type { LineDevice } from '@/devices/lines'
 import { canConnect, connect } from '@/devices/serialPort'
 import { parseHeatLine } from '@/devices/thermometer'
 import { useHeat } from '@/devices/useHeat'
+import { surfaceRange, useHouse } from '@/house'
+import HeatInput from '@/ui/HeatInput.vue'
+import { timeOfDay } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withWish } from '../requests'
 import { Follower } from './follower'
 
 /** The thermometer on the griddle: what it says, and the plan after it. */
-const { plan, request } = defineProps<{ plan: Plan; request: PlanRequest }>()
+const { plan, request, surface } = defineProps<{
+  plan: Plan
+  request: PlanRequest
+  surface: Griddle['surface']
+}>()
 const units = useUnits()
 const store = useBatch()
 const following = ref(true)
-const follower = new Follower()
+const house = useHouse()
+const follower = new Follower(surfaceRange(house.kitchen))
 const planned = computed(() => plan.griddle.surface_celsius.value)
 const { device, celsius, use, leave } = useHeat(parseHeatLine, shown => {
   const wanted = follower.take(shown, planned.value, houseClock.now())
@@ -35,6 +43,14 @@ function begin(chosen: LineDevice | null) {
 function follow(wanted: number) {
   store.change(withWish(request, 'griddle', { surface_celsius: wanted }))
   void store.record('surface_taken', { celsius: wanted })
+}
+
+/** Read by another thermometer: it is written down, and the plan follows where it can be made for that heat. */
+function read(celsius: number) {
+  const wanted = Math.round(celsius)
+  if (following.value && follower.isPlanned(wanted) && Math.abs(wanted - planned.value) > follower.reach)
+    follow(wanted)
+  else void store.record('surface_taken', { celsius: wanted })
 }
 
 const says = computed(() => {
@@ -56,6 +72,10 @@ const says = computed(() => {
       }}</output>
     </div>
     <p role="status">{{ says }}</p>
+    <p v-if="surface" class="soft">
+      Last read at {{ units.text(surface.celsius, 'celsius') }}, {{ timeOfDay(surface.at) }}.
+    </p>
+    <HeatInput label="The metal by your own thermometer" @read="read" />
     <div v-if="device" class="row">
       <label class="watch-follow"
         ><input v-model="following" type="checkbox" /> The plan follows the reading</label

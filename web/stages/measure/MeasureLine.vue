@@ -31,7 +31,13 @@ watch(
   },
 )
 
-const bags = computed(() => house.kitchen?.lots.filter(lot => lot.ingredient === line.ingredient) ?? [])
+/** What there is to weigh from; an emptied bag stays only where it is the one that was weighed from. */
+const bags = computed(
+  () =>
+    house.kitchen?.lots.filter(
+      lot => lot.ingredient === line.ingredient && (!lot.emptied_on || lot.id === bag.value),
+    ) ?? [],
+)
 const bag = computed({
   get: () => store.request?.formula?.lines?.find(one => one.ingredient === line.ingredient)?.lot ?? '',
   set: id => {

@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Batch, FeelAnswer, Plan } from '@/api/types'
+import HeatInput from '@/ui/HeatInput.vue'
 import Why from '@/ui/Why.vue'
 import { clock, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
@@ -93,6 +94,13 @@ function mixGrams(one: FeelAnswer): number {
       >Dough planned at <strong>{{ units.text(plan.mix.celsius.value, 'celsius') }}</strong></span
     >
     <Why :figure="plan.mix.celsius" label="Dough temperature" />
+    <span v-if="batch.state.bowl.celsius !== null"
+      >, read at <strong>{{ units.text(batch.state.bowl.celsius, 'celsius') }}</strong></span
+    >
+    <HeatInput
+      label="The dough by your thermometer"
+      @read="celsius => store.record('temperature_taken', { celsius })"
+    />
     <template v-if="handWarm > 0.5">
       <span
         >hand-warm after <strong>{{ units.text(handWarm, 'min') }}</strong></span

@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests;
+
+use StoneMill\Ask\Question;
+use Symfony\Component\Yaml\Yaml;
+
+/** Every number of the published question schemas that has limits, each in the smallest document that carries it. */
+final class PublishedLimits
+{
+    private const MOMENT = '2026-03-01T12:30:00+00:00';
+
+    /** @var array<string, array<string, mixed>> schema files by name */
+    private array $files = [];
+
+    public function __construct(private readonly string $formats)
+    {
+    }
+
+    /** @return iterable<string, array{list<string|int>, array<string, mixed>, string}> place, the schema of the number and its file */
+    public function of(Question $question): iterable
+    {
+        yield from $this->numbers($this->root($question), 'openapi.yaml', []);
+    }
+
+    /**
+     * The smallest document that has this value in this place.
+     *
+     * @param list<string|int> $place
+     */
+    public function document(Question $question, array $place, float $value): mixed
+    {
+        return $this->smallest($this->root($question), 'openapi.yaml', $place, $value, '');
+    }
+
+    /** @return array<string, mixed> */
+    private function root(Question $question): array
+    {
+        return $this->at('openapi.yaml', ['paths', '/'.$question->value, 'post', 'requestBody', 'content', 'application/json', 'schema']);
+    }
+
+    /**
+     * @param array<string, mixed> $schema
+     * @param list<string|int> $place
+     * @return iterable<string, array{list<string|int>, array<string, mixed>, string}>
+     */
+    private function numbers(array $schema, string $file, array $place): iterable
+    {
+        [$schema, $file] = $this->followed($schema, $file);
+        if (array_intersect(['minimum', 'maximum', 'exclusiveMinimum', 'exclusiveMaximum'], array_keys($schema)) !== []) {
+            yield implode('.', $place) => [$place, $schema, $file];
+        }
+        foreach (self::alternatives($schema) as $alternative) {
+            yield from $this->numbers($alternative, $file, $place);
+        }
+        foreach ((array) ($schema['properties'] ?? []) as $name => $property) {
+            yield from $this->numbers((array) $property, $file, [...$place, (string) $name]);
+        }
+        if (is_array($schema['items'] ?? null)) {
+            yield from $this->numbers($schema['items'], $file, [...$place, 0]);
+        }
+        if (is_array($schema['additionalProperties'] ?? null)) {
+            yield from $this->numbers($schema['additionalProperties'], $file, [...$place, 'bag']);
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $schema
+     * @param list<string|int> $place what is still to go
+     */
+    private function smallest(array $schema, string $file, array $place, float $value, string $name): mixed
+    {
+        [$schema, $file] = $this->followed($schema, $file);
+        foreach (self::alternatives($schema) as $alternative) {
+            [$followed] = $this->followed($alternative, $file);
+            if ($place === [] || isset($followed['properties'][$place[0]]) || isset($followed['items'])) {
+                return $this->smallest($alternative, $file, $place, $value, $name);
+            }
+        }
+        if ($place === [] && (isset($schema['minimum']) || isset($schema['maximum']) || isset($schema['exclusiveMinimum']))) {
+            return ($schema['type'] ?? '') === 'integer' && $value === floor($value) ? (int) $value : $value;
+        }
+        if (isset($schema['items'])) {
+            $least = max(1, is_numeric($schema['minItems'] ?? null) ? (int) $schema['minItems'] : 1);
+
+            return [
+                $this->smallest((array) $schema['items'], $file, array_slice($place, 1), $value, $name),
+                ...array_fill(0, $least - 1, $this->smallest((array) $schema['items'], $file, [], 0, $name)),
+            ];
+        }
+        if (isset($schema['properties']) || isset($schema['additionalProperties']) && is_array($schema['additionalProperties'])) {
+            return $this->object($schema, $file, $place, $value);
+        }
+
+        return $this->plain($schema, $name);
+    }
+
+    /**
+     * @param array<string, mixed> $schema
+     * @param list<string|int> $place
+     * @return array<string, mixed>
+     */
+    private function object(array $schema, string $file, array $place, float $value): array
+    {
+        $step = $place[0] ?? null;
+        $required = (array) ($schema['required'] ?? []);
+        foreach ((array) ($schema['oneOf'] ?? []) as $alternative) {
+            $names = (array) (((array) $alternative)['required'] ?? []);
+            if (in_array($step, $names, true) || $step === null || ! self::isAlternative($schema, $step)) {
+                $required = [...$required, ...$names];
+                break;
+            }
+        }
+        $document = [];
+        foreach ((array) ($schema['properties'] ?? []) as $name => $property) {
+            if ($name === $step) {
+                $document[$name] = $this->smallest((array) $property, $file, array_slice($place, 1), $value, $name);
+            } elseif (in_array($name, $required, true)) {
+                $document[(string) $name] = $this->smallest((array) $property, $file, [], self::usual((array) $property), (string) $name);
+            }
+        }
+        if ($step === 'bag' && is_array($schema['additionalProperties'] ?? null)) {
+            $document['bag'] = $this->smallest($schema['additionalProperties'], $file, array_slice($place, 1), $value, '');
+        }
+
+        return $document;
+    }
+
+    /** @param array<string, mixed> $schema */
+    private static function isAlternative(array $schema, string|int $step): bool
+    {
+        foreach ((array) $schema['oneOf'] as $alternative) {
+            if (in_array($step, (array) (((array) $alternative)['required'] ?? []), true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param array<string, mixed> $schema */
+    private static function usual(array $schema): float
+    {
+        $least = $schema['minimum'] ?? $schema['exclusiveMinimum'] ?? 0;
+        $most = $schema['maximum'] ?? $schema['exclusiveMaximum'] ?? $least;
+
+        return is_numeric($least) && is_numeric($most) ? floor(0.8 * $least + 0.2 * $most) : 0.0;
+    }
+
+    /** @param array<string, mixed> $schema */
+    private function plain(array $schema, string $name): mixed
+    {
+        $type = is_array($schema['type'] ?? null) ? $schema['type'][0] : $schema['type'] ?? 'string';
+
+        return match (true) {
+            isset($schema['enum']) => ((array) $schema['enum'])[0],
+            array_key_exists('const', $schema) => $schema['const'],
+            $type === 'number', $type === 'integer' => self::usual($schema) === 0.0 ? 1 : self::usual($schema),
+            $type === 'boolean' => true,
+            $name === 'style' => 'pressed-masa',
+            in_array($name, ['ingredient', 'replace', 'like', 'flours', 'without', 'larder', 'only'], true) => 'sorghum',
+            $name === 'id' => 'own-flour',
+            ($schema['format'] ?? '') === 'date-time' || str_ends_with($name, '_at') => self::MOMENT,
+            default => 'a name',
+        };
+    }
+
+    /**
+     * @param array<string, mixed> $schema
+     * @return list<array<string, mixed>> what may stand here instead, null aside
+     */
+    private static function alternatives(array $schema): array
+    {
+        $found = [];
+        foreach (isset($schema['properties']) ? [] : [...(array) ($schema['oneOf'] ?? []), ...(array) ($schema['anyOf'] ?? [])] as $alternative) {
+            if (is_array($alternative) && ($alternative['type'] ?? '') !== 'null' && array_keys($alternative) !== ['required']) {
+                $found[] = $alternative;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param array<string, mixed> $schema
+     * @return array{array<string, mixed>, string}
+     */
+    private function followed(array $schema, string $file): array
+    {
+        while (is_string($schema['$ref'] ?? null)) {
+            [$target, $path] = [...explode('#', $schema['$ref'], 2), ''];
+            $file = $target === '' ? $file : basename($target);
+            $schema = $this->at($file, array_values(array_filter(explode('/', $path))));
+        }
+
+        return [$schema, $file];
+    }
+
+    /**
+     * @param list<string> $path
+     * @return array<string, mixed>
+     */
+    private function at(string $file, array $path): array
+    {
+        $found = $this->files[$file] ??= str_ends_with($file, '.yaml')
+            ? (array) Yaml::parseFile($this->formats.'/'.$file)
+            : (array) json_decode((string) file_get_contents($this->formats.'/'.$file), true, 64, JSON_THROW_ON_ERROR);
+        foreach ($path as $step) {
+            $found = (array) ($found[str_replace('~1', '/', $step)] ?? []);
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
+import { ref } from 'vue'
+import type { Batch, Stage } from '@/api/types'
+import { timeOfDay } from '@/ui/timeOfDay'
+import { useBatch } from './batch'
+import { STAGE_NAMES } from './course'
+
+/** What the cook wrote down while working, and a line to write the next. */
+const { batch, stage } = defineProps<{ batch: Batch; stage: Stage }>()
+const store = useBatch()
+const text = ref('')
+
+function keep() {
+  const written = text.value.trim()
+  if (!written) return
+  void store.record('noted', { text: written, stage })
+  text.value = ''
+}
+</script>
+
+<template>
+  <details class="notes" :open="batch.state.notes.length > 0">
+    <summary>Notes</summary>
+    <ul v-if="batch.state.notes.length" class="notes-kept">
+      <li v-for="(note, index) in batch.state.notes" :key="index">
+        <span class="soft"
+          >{{ timeOfDay(note.at)
+          }}{{ note.stage ? ` ${STAGE_NAMES[note.stage as keyof typeof STAGE_NAMES]}` : '' }}</span
+        >
+        {{ note.text }}
+      </li>
+    </ul>
+    <form class="stack" @submit.prevent="keep">
+      <ElInput
+        v-model="text"
+        type="textarea"
+        autosize
+        maxlength="2000"
+        aria-label="A note"
+        placeholder="Windy today, cover the dough"
+      />
+      <ElButton native-type="submit" :disabled="!text.trim()">Write it down</ElButton>
+    </form>
+  </details>
+</template>
+
+<style scoped>
+.notes summary {
+  min-height: var(--target);
+  padding-block: 0.5rem;
+  font-weight: 600;
+  cursor: pointer;
+}
+
+.notes-kept {
+  margin: 0 0 0.6rem;
+  padding: 0;
+  list-style: none;
+}
+
+.notes-kept li {
+  padding: 0.25rem 0;
+  border-bottom: 1px solid var(--panel-edge);
+  overflow-wrap: anywhere;
+  white-space: pre-line;
+}
+</style>
