@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use StoneMill\Ask\Desk;
+use StoneMill\Ask\PlanInWords;
 use StoneMill\Ask\Question;
 use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\FieldError;
 use StoneMill\Exchange\JsonText;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Plan\Planner;
@@ -13,7 +15,10 @@ use StoneMill\StoneMillException;
 
 require dirname(__DIR__).'/core/autoload.php';
 
-/* bin/mill plan FILE.json, and every other question of the core: a document in, the answer or a problem document out. */
+/*
+ * bin/mill plan FILE.json, and every other question of the core: a document in, the answer or a problem document out.
+ * A cook at a terminal gets a plan, and every refusal, in sentences; a pipe or a file gets JSON.
+ */
 const JSON_LOOK = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
 const BAD_INPUT = 2;
 
@@ -32,8 +37,14 @@ try {
     $question = Question::from($argv[1] ?? '');
     $reference = Reference::shipped();
     $desk = new Desk($reference, new Planner($reference, new ModelTurnPlanner));
-    fwrite(STDOUT, json_encode($desk->answer($question, document($argv[2] ?? '')), JSON_LOOK)."\n");
+    $document = document($argv[2] ?? '');
+    fwrite(STDOUT, $question === Question::Plan && stream_isatty(STDOUT)
+        ? implode("\n", (new PlanInWords($desk->planned($document)))->lines())."\n"
+        : json_encode($desk->answer($question, $document), JSON_LOOK)."\n");
 } catch (StoneMillException $refusal) {
-    fwrite(STDERR, json_encode(InvalidInput::byRule($refusal, '(document)')->toProblem(), JSON_LOOK)."\n");
+    $refused = InvalidInput::byRule($refusal, '(document)');
+    fwrite(STDERR, stream_isatty(STDERR)
+        ? implode("\n", array_map(static fn (FieldError $error): string => $error->inWords(), $refused->errors))."\n"
+        : json_encode($refused->toProblem(), JSON_LOOK)."\n");
     exit(BAD_INPUT);
 }

@@ -58,9 +58,35 @@ need_php() {
     command -v php >/dev/null && php -r 'exit(PHP_VERSION_ID >= 80200 && extension_loaded("mbstring") ? 0 : 1);' || need_packages "${php_packages[@]}"
 }
 
+# Bare Debian's Node is too old for the page's tools: then one comes as an ordinary package into the project's own folder.
+own_node=$root/storage/tools
+least_node=20
+own_node_version=20.20.0
+
+node_is_new_enough() { [ "$(node -p 'process.versions.node.split(".")[0]' 2>/dev/null || echo 0)" -ge "$least_node" ]; }
+
+use_own_node() {
+    local folder
+    for folder in "$own_node"/node_modules/node-linux-*/bin; do
+        [ ! -x "$folder/node" ] || export PATH="$folder:$PATH"
+    done
+}
+
 need_node() {
     command -v node >/dev/null && command -v npm >/dev/null || need_packages nodejs npm
-    [ "$(node -p 'process.versions.node.split(".")[0]')" -ge 20 ] || stop "Node.js 20 or newer is needed; this is $(node --version)."
+    node_is_new_enough && return 0
+    use_own_node
+    node_is_new_enough && return 0
+    local machine
+    case "$(uname -m)" in
+        x86_64) machine=x64 ;;
+        aarch64 | arm64) machine=arm64 ;;
+        *) stop "Node.js $least_node or newer is needed; this is $(node --version), and there is none to fetch for $(uname -m)." ;;
+    esac
+    mkdir -p "$own_node"
+    quietly "Node.js $own_node_version for this folder" npm install --prefix "$own_node" --no-save --no-audit --no-fund "node-linux-$machine@$own_node_version"
+    use_own_node
+    node_is_new_enough || stop "Node.js $least_node or newer is needed; this is $(node --version)."
 }
 
 # Whether a folder was made from the files named after it, as its stamp says.

@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# bin/mill test: sets up what it needs, runs every part even if one fails, and sums up once.
+# bin/mill test [PART]... [--changed]: sets up what it needs, runs every part even if one fails, and sums up once.
 set -uo pipefail
 root=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 stands_in=$PWD
@@ -7,14 +7,40 @@ cd "$root" || exit 1
 # shellcheck source=bin/lib/setup.sh
 source bin/lib/setup.sh
 
-(
-    set -e
-    need_php
-    set_up_all
-    set_up_servers
-    [ -x /usr/bin/chromium ] || need_packages chromium
-    /usr/bin/python3 -c 'import icalendar' 2>/dev/null || need_packages python3-icalendar
-) || exit 1
+all=(core feature web attack browser)
+parts=()
+changed=no
+for word in "$@"; do
+    case "$word" in
+        --changed) changed=yes ;;
+        core | feature | web | attack | browser) parts+=("$word") ;;
+        *) stop "bin/mill test knows no part '$word'; it knows ${all[*]}." 2 ;;
+    esac
+done
+if [ "$changed" = yes ]; then
+    # What is not committed yet, and what of the tests it can have changed.
+    files=$(git status --porcelain | cut -c4-)
+    for one in "${all[@]}"; do
+        case "$one" in
+            core) pattern='^(core|bin/ask|formats)' ;;
+            feature) pattern='^(core/(src|data)|app|routes|config|database|formats|tests/(Feature|[A-Z])|bin)' ;;
+            web) pattern='^(web|formats|tests/browser|bench/.*mjs|package)' ;;
+            attack) pattern='^(app/(Database|Http)|bench/reliability|bin/lib/serve)' ;;
+            browser) pattern='^(web|app|core/(src|data)|tests/browser|formats)' ;;
+        esac
+        grep -qE "$pattern" <<<"$files" && parts+=("$one")
+    done
+    [ ${#parts[@]} -gt 0 ] || { printf 'Nothing that tests look at has changed.\n'; exit 0; }
+fi
+[ ${#parts[@]} -gt 0 ] || parts=("${all[@]}")
+wants() { [[ " ${parts[*]} " == *" $1 "* ]]; }
+
+# In this shell, since set-up may put a Node of its own first.
+need_php
+set_up_all
+! wants browser && ! wants attack && ! wants feature || set_up_servers
+if wants browser && [ ! -x /usr/bin/chromium ]; then need_packages chromium; fi
+if wants feature; then /usr/bin/python3 -c 'import icalendar' 2>/dev/null || need_packages python3-icalendar; fi
 
 names=()
 results=()
@@ -35,16 +61,6 @@ part() {
     names+=("$name")
 }
 
-part 'Code style (PHP)' vendor/bin/pint --test
-part 'Static analysis, all code at level 8' vendor/bin/phpstan analyse --no-progress --memory-limit=1G
-part 'Static analysis, core at level 9' vendor/bin/phpstan analyse --no-progress --memory-limit=1G --level=9 core/src bin/ask.php
-part 'Core and feature tests' vendor/bin/paratest --processes "$(nproc)" --no-progress
-part 'Front-end types' npm run --silent check
-part 'Front-end lint' npm run --silent lint
-part 'Front-end unit tests' npx vitest run
-part 'Build' npm run --silent build
-web_fingerprint >public/build/.mill-stamp
-part 'The house under attack, short form' bash bench/reliability/run.sh small
 browser_tests() {
     npx playwright test && return 0
     # What the page held when a test failed, so that a failure elsewhere can be understood from what was printed.
@@ -52,7 +68,28 @@ browser_tests() {
     for page in tests/browser/.results/*/error-context.md; do [ ! -f "$page" ] || { printf '\n-- %s\n' "$page"; head -c 6000 "$page"; }; done
     return 1
 }
-part 'Browser tests' browser_tests
+built() { npm run --silent build && web_fingerprint >public/build/.mill-stamp; }
+
+if wants core || wants feature; then
+    part 'Code style (PHP)' vendor/bin/pint --test
+    part 'Static analysis, all code at level 8' vendor/bin/phpstan analyse --no-progress --memory-limit=1G
+    part 'Static analysis, core at level 9' vendor/bin/phpstan analyse --no-progress --memory-limit=1G --level=9 core/src bin/ask.php
+fi
+if wants core && wants feature; then
+    part 'Core and feature tests' vendor/bin/paratest --processes "$(nproc)" --no-progress
+elif wants core; then
+    part 'Core tests' vendor/bin/paratest --processes "$(nproc)" --no-progress --testsuite core
+elif wants feature; then
+    part 'Feature tests' vendor/bin/paratest --processes "$(nproc)" --no-progress --testsuite feature
+fi
+if wants web; then
+    part 'Front-end types' npm run --silent check
+    part 'Front-end lint' npm run --silent lint
+    part 'Front-end unit tests' npx vitest run
+fi
+if wants web || wants browser; then part 'Build' built; fi
+if wants attack; then part 'The house under attack, short form' bash bench/reliability/run.sh small; fi
+if wants browser; then part 'Browser tests' browser_tests; fi
 
 count() { sed -E 's/\x1b\[[0-9;]*m//g' "$logs"/* | grep -oE "$1" | grep -oE '[0-9]+' | awk '{sum += $1} END {print sum + 0}'; }
 phpunit=$(count '(OK \([0-9]+ test|Tests: [0-9]+)')

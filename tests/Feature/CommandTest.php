@@ -35,6 +35,32 @@ final class CommandTest extends TestCase
         $this->assertRefused($arguments, $words);
     }
 
+    public function test_every_command_says_what_it_does_and_the_whole_its_version(): void
+    {
+        foreach (['demo', 'test', 'plan', 'swap', 'day', 'backup', 'restore', 'doctor', 'rebuild', 'bench', 'attack', 'shots'] as $command) {
+            [$code, , $said] = $this->mill([$command, '--help']);
+            self::assertSame(0, $code, $command);
+            self::assertStringContainsString('bin/mill ', $said);
+            self::assertSame($said, $this->mill(['help', $command])[2]);
+        }
+        self::assertMatchesRegularExpression('/^Stone Mill [0-9]+\.[0-9]+\.[0-9]+$/', trim($this->mill(['--version'])[2]));
+        self::assertSame(2, $this->mill(['boil', '--help'])[0]);
+    }
+
+    public function test_it_works_through_a_link_from_any_folder_and_reads_a_file_from_where_the_cook_stands(): void
+    {
+        $folder = sys_get_temp_dir().'/mill link '.bin2hex(random_bytes(4));
+        mkdir($folder);
+        symlink(dirname(__DIR__, 2).'/bin/mill', "$folder/mill");
+        copy(dirname(__DIR__, 2).'/formats/examples/nixtamal.json', "$folder/a file.json");
+        [$code, $error, $said] = $this->mill(['nixtamal', 'a file.json'], "$folder/mill", $folder);
+        self::assertSame([0, ''], [$code, $error]);
+        self::assertJson($said);
+        unlink("$folder/mill");
+        unlink("$folder/a file.json");
+        rmdir($folder);
+    }
+
     public function test_beyond_this_machine_it_warns_and_wants_a_password(): void
     {
         [$code, $error] = $this->mill(['demo', '--host', '0.0.0.0', '--port', '8499']);
@@ -72,7 +98,7 @@ final class CommandTest extends TestCase
     /** @param list<string> $arguments */
     private function assertRefused(array $arguments, string $words): void
     {
-        [$code, $error, $folder] = $this->mill($arguments);
+        [$code, $error, , $folder] = $this->mill($arguments);
         self::assertNotSame(0, $code);
         self::assertStringContainsString($words, $error);
         self::assertSame(1, substr_count(trim($error), "\n") + 1, $error);
@@ -81,22 +107,22 @@ final class CommandTest extends TestCase
 
     /**
      * @param list<string> $arguments
-     * @return array{int, string, string} exit code, error output, the folder that no database was made in
+     * @return array{int, string, string, string} exit code, standard error, standard output, folder of the kitchen it would make
      */
-    private function mill(array $arguments): array
+    private function mill(array $arguments, string $command = 'bin/mill', ?string $from = null): array
     {
         $folder = sys_get_temp_dir().'/mill-none-'.bin2hex(random_bytes(4));
         $process = proc_open(
-            ['bash', 'bin/mill', ...$arguments],
+            ['bash', $command, ...$arguments],
             [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
             $pipes,
-            dirname(__DIR__, 2),
+            $from ?? dirname(__DIR__, 2),
             [...getenv(), 'MILL_DATABASE' => $folder.'/kitchen.sqlite', 'MILL_PASSWORD' => ''],
         );
         self::assertIsResource($process);
-        stream_get_contents($pipes[1]);
+        $said = (string) stream_get_contents($pipes[1]);
         $error = (string) stream_get_contents($pipes[2]);
 
-        return [proc_close($process), $error, $folder];
+        return [proc_close($process), $error, $said, $folder];
     }
 }

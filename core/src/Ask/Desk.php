@@ -45,7 +45,7 @@ final readonly class Desk
     public function answer(Question $question, mixed $document): array
     {
         return match ($question) {
-            Question::Plan => $this->plan($document)->toArray(),
+            Question::Plan => $this->planned($document)->toArray(),
             Question::Compare => $this->compare($document),
             Question::Swap => (new Swapper($this->reference, $this->sketcher))->answer($document),
             Question::Blend => $this->blend($document),
@@ -64,7 +64,12 @@ final readonly class Desk
         };
     }
 
-    private function plan(mixed $document): BatchPlan
+    /**
+     * The plan itself, for a door that does not want its document.
+     *
+     * @throws InvalidInput If the document breaks the contract of the question.
+     */
+    public function planned(mixed $document): BatchPlan
     {
         return $this->planner->plan(PlanRequest::read($document, $this->reference));
     }

@@ -40,6 +40,13 @@ final readonly class FieldError
         return mb_strimwidth((string) preg_replace('/[\x00-\x1f\x7f]/', '�', mb_scrub($text, 'UTF-8')), 0, self::LONGEST_ECHO, '…', 'UTF-8');
     }
 
+    public function inWords(): string
+    {
+        $given = $this->value === null ? '' : sprintf(' Given: %s.', is_string($this->value) ? $this->value : json_encode($this->value));
+
+        return sprintf('%s: %s%s Wanted: %s.', $this->path, $this->message, $given, $this->limit);
+    }
+
     /** @return array{path: string, message: string, value: string|int|float|bool|null, limit: string} */
     public function toArray(): array
     {

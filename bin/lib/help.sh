@@ -1,0 +1,71 @@
+# What bin/mill says of itself and of each command.
+
+help() {
+    cat <<'TEXT'
+bin/mill COMMAND ...          bin/mill COMMAND --help says more of one; bin/mill --version
+
+  demo                        serve Stone Mill with the demo kitchen
+  test [PART] [--changed]     every check and test, or a part of them
+  plan FILE                   a batch plan; and as many questions again (bin/mill plan --help)
+  backup [FILE]               copy the kitchen while it is in use
+  restore FILE                put a copy back
+  doctor                      look the house over, with a remedy for what is wrong
+  rebuild                     work out anew what lists show of each batch
+  bench, attack, shots        measure speed; attack a house of its own; take the pictures again
+TEXT
+}
+
+# Says more of one command; fails where there is none of that name.
+help_on() {
+    case "$1" in
+        demo) cat <<'TEXT' ;;
+bin/mill demo [--port N] [--host ADDRESS] [--fresh] [--no-demo]
+    Sets up what is missing and serves Stone Mill with the demo kitchen on http://127.0.0.1:8410.
+    --port     another port
+    --fresh    starts from a new database; the old one is kept beside it with its date
+    --no-demo  an empty kitchen with a first-run page
+    --host     serves beyond this machine; wants a password of your own in MILL_PASSWORD
+    MILL_DATABASE names the kitchen's file, MILL_WORKERS how many questions are worked on at once.
+TEXT
+        test) cat <<'TEXT' ;;
+bin/mill test [core|feature|web|browser|attack]... [--changed]
+    Sets up what is missing and runs every check and test, or those of the named parts, and sums up once.
+    core       style, static analysis and tests of the rules        feature  the same for HTTP, database and commands
+    web        types, lint, unit tests and build of the page        browser  the built page in Chromium
+    attack     the short form of the attacks on a house
+    --changed  only the parts that what is not committed yet can have changed
+TEXT
+        plan | compare | swap | blend | choose | nixtamal | milling | label | shape | bake | turns | loads | calibrate | practice | day | sheet)
+            cat <<'TEXT'
+bin/mill QUESTION FILE.json        - in place of a file reads standard input
+    Answers one question of the core from its document (formats/openapi.yaml); needs only PHP.
+    plan       the batch plan of a request; on a terminal in words, into a pipe as JSON
+    compare    two requests side by side             swap      what can stand in for a line
+    blend      flours that meet wishes               choose    breads that do what they must
+    nixtamal   corn to masa                          milling   grain to flour
+    label      the table of a package                shape     cut-outs, filling, batter
+    bake       a picture of the bake                 turns     the best heat and times
+    loads      one load after another                calibrate how hot a griddle gets
+    practice   the practice griddle                  day       several batches on one day
+    sheet      a batch as a list to take along
+    Ends with 0 answered; 2 refused, with a problem document (or sentences on a terminal) on standard error; 1 anything else.
+TEXT
+            ;;
+        backup) cat <<'TEXT' ;;
+bin/mill backup [FILE]
+    Copies the kitchen's database while it is in use; without a name, under the day and time in storage/backups.
+    The kitchen is the one that MILL_DATABASE names, as for demo.
+TEXT
+        restore) cat <<'TEXT' ;;
+bin/mill restore FILE
+    Puts a copy back and keeps what was there, damaged or not. An older copy is brought up to date; a newer, foreign or broken one
+    is refused and leaves all as it was.
+TEXT
+        doctor) printf 'bin/mill doctor\n    Looks at versions, file rights, disk, database, clock and the age of the last copy; says a remedy where one is wanted.\n' ;;
+        rebuild) printf 'bin/mill rebuild\n    Works out anew, from the logs, what lists show of each batch.\n' ;;
+        bench) printf 'bin/mill bench\n    Measures speed as ratios within one run; writes bench/results.md.\n' ;;
+        attack) printf 'bin/mill attack\n    Kills, floods and feeds nonsense to houses of its own; writes bench/reliability.md. Takes about twelve minutes.\n' ;;
+        shots) printf 'bin/mill shots\n    Takes the pictures of docs/screenshots/ again from the demo data.\n' ;;
+        *) return 1 ;;
+    esac
+}
