@@ -11,5 +11,12 @@ export default defineConfig({
   timeout: 120_000,
   expect: { timeout: 10_000 },
   reporter: [['list']],
-  use: { ...chromium, viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' },
+  // A worker that takes the page over in the middle of a test answers past what the test puts in the way; where it is what is
+  // looked at, the test allows it.
+  use: {
+    ...chromium,
+    viewport: { width: 1280, height: 800 },
+    reducedMotion: 'reduce',
+    serviceWorkers: 'block',
+  },
 })

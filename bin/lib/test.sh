@@ -82,7 +82,9 @@ elif wants core; then
 elif wants feature; then
     part 'Feature tests' vendor/bin/paratest --processes "$(nproc)" --no-progress --testsuite feature
 fi
+valid_contract() { REDOCLY_TELEMETRY=off REDOCLY_SUPPRESS_UPDATE_NOTICE=true npx redocly lint --format=stylish formats/openapi.yaml; }
 if wants web; then
+    part 'The contract is valid OpenAPI' valid_contract
     part 'Front-end types' npm run --silent check
     part 'Front-end lint' npm run --silent lint
     part 'Front-end unit tests' npx vitest run

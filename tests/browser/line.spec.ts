@@ -88,55 +88,59 @@ test('late turns are taken as they happen, said, and what follows is planned ane
   await expect(says(page)).toHaveText('All off the griddle')
 })
 
-test('the house is switched off in the middle: work goes on, and everything arrives once', async ({
-  page,
-}) => {
-  test.setTimeout(240_000)
-  const house = new House(8497)
-  await house.start()
-  try {
-    await page.goto(`${house.address}/sign-in`)
-    await page.getByLabel('Name').fill('cook')
-    await page.getByLabel('Password').fill('masa-and-water')
-    await page.getByRole('button', { name: 'Sign in' }).click()
-    await start(page, 'Everyday masa discs')
-    await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
-    await fewer(page, 6)
-    await toTheGriddle(page)
-    await page.reload()
-    await expect(says(page)).toHaveText('Lay 1')
-    for (let touches = 0; touches < 8; touches++) await space(page)
-    expect((await logOf(page)).filter(one => one.piece)).toHaveLength(8)
+test.describe('with the page kept on the tablet', () => {
+  test.use({ serviceWorkers: 'allow' })
 
-    await house.stop()
-    for (let unsent = 1; unsent <= 7; unsent++) await spaceAway(page, unsent)
-    await expect(page.getByText(/Offline: the house does not answer.*7 entries are kept/)).toBeVisible()
-    // The page opens without the house, and nothing that was done is gone.
-    const before = await count(page).textContent()
-    await page.reload()
-    await expect(count(page)).toHaveText(before ?? '')
-    await expect(page.getByText(/7 entries are kept/)).toBeVisible()
-    await spaceAway(page, 8)
-
+  test('the house is switched off in the middle: work goes on, and everything arrives once', async ({
+    page,
+  }) => {
+    test.setTimeout(240_000)
+    const house = new House(8497)
     await house.start()
-    await expect(page.getByText(/Offline/)).toBeHidden({ timeout: 20_000 })
-    for (let touches = 16; touches < 30; touches++) await space(page)
-    await expect(says(page)).toHaveText('All off the griddle')
-    await expect.poll(async () => (await logOf(page)).filter(one => one.kind === 'lifted').length).toBe(6)
-    const log = (await logOf(page)).filter(one => one.piece)
-    expect(log).toHaveLength(30)
-    expect(new Set(log.map(one => one.id)).size).toBe(30)
-    for (let piece = 1; piece <= 6; piece++)
-      expect(log.filter(one => one.piece === piece).map(one => one.kind)).toEqual([
-        'laid',
-        'turned',
-        'turned',
-        'turned',
-        'lifted',
-      ])
-  } finally {
-    await house.stop()
-  }
+    try {
+      await page.goto(`${house.address}/sign-in`)
+      await page.getByLabel('Name').fill('cook')
+      await page.getByLabel('Password').fill('masa-and-water')
+      await page.getByRole('button', { name: 'Sign in' }).click()
+      await start(page, 'Everyday masa discs')
+      await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
+      await fewer(page, 6)
+      await toTheGriddle(page)
+      await page.reload()
+      await expect(says(page)).toHaveText('Lay 1')
+      for (let touches = 0; touches < 8; touches++) await space(page)
+      expect((await logOf(page)).filter(one => one.piece)).toHaveLength(8)
+
+      await house.stop()
+      for (let unsent = 1; unsent <= 7; unsent++) await spaceAway(page, unsent)
+      await expect(page.getByText(/Offline: the house does not answer.*7 entries are kept/)).toBeVisible()
+      // The page opens without the house, and nothing that was done is gone.
+      const before = await count(page).textContent()
+      await page.reload()
+      await expect(count(page)).toHaveText(before ?? '')
+      await expect(page.getByText(/7 entries are kept/)).toBeVisible()
+      await spaceAway(page, 8)
+
+      await house.start()
+      await expect(page.getByText(/Offline/)).toBeHidden({ timeout: 20_000 })
+      for (let touches = 16; touches < 30; touches++) await space(page)
+      await expect(says(page)).toHaveText('All off the griddle')
+      await expect.poll(async () => (await logOf(page)).filter(one => one.kind === 'lifted').length).toBe(6)
+      const log = (await logOf(page)).filter(one => one.piece)
+      expect(log).toHaveLength(30)
+      expect(new Set(log.map(one => one.id)).size).toBe(30)
+      for (let piece = 1; piece <= 6; piece++)
+        expect(log.filter(one => one.piece === piece).map(one => one.kind)).toEqual([
+          'laid',
+          'turned',
+          'turned',
+          'turned',
+          'lifted',
+        ])
+    } finally {
+      await house.stop()
+    }
+  })
 })
 
 test('two tablets see the same griddle, and a turn that both enter counts once', async ({

@@ -89,35 +89,39 @@ test('a verdict given while the house is away is kept and sent once it answers',
   await expect(page.getByText('Given while nobody listened.')).toBeVisible()
 })
 
-test('signing out while the house is away locks the device, and the house hears of it later', async ({
-  page,
-}) => {
-  test.setTimeout(240_000)
-  const house = new House(8495)
-  await house.start()
-  try {
-    await signInAt(page, house)
-    await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
-    const { cookies } = await page.context().storageState()
-    await house.stop()
-    await page.getByRole('button', { name: 'Sign out' }).click()
-    await expect(page.getByText(/You are signed out on this device/)).toBeVisible()
-    await page.goto(house.address).catch(() => undefined)
-    await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeHidden()
+test.describe('with the page kept on the tablet', () => {
+  test.use({ serviceWorkers: 'allow' })
+
+  test('signing out while the house is away locks the device, and the house hears of it later', async ({
+    page,
+  }) => {
+    test.setTimeout(240_000)
+    const house = new House(8495)
     await house.start()
-    await page.goto(`${house.address}/sign-in`)
-    await expect(page.getByRole('heading', { name: 'Come in' })).toBeVisible()
-    await expect(page.getByText(/You are signed out on this device/)).toBeHidden({ timeout: 15_000 })
-    // The house is told while the page opens.
-    const held = async () => {
-      const cookie = cookies.map(one => `${one.name}=${one.value}`).join('; ')
-      const headers = { Accept: 'application/json', Cookie: cookie }
-      return (await fetch(`${house.address}/api/v1/kitchen`, { headers })).status
+    try {
+      await signInAt(page, house)
+      await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
+      const { cookies } = await page.context().storageState()
+      await house.stop()
+      await page.getByRole('button', { name: 'Sign out' }).click()
+      await expect(page.getByText(/You are signed out on this device/)).toBeVisible()
+      await page.goto(house.address).catch(() => undefined)
+      await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeHidden()
+      await house.start()
+      await page.goto(`${house.address}/sign-in`)
+      await expect(page.getByRole('heading', { name: 'Come in' })).toBeVisible()
+      await expect(page.getByText(/You are signed out on this device/)).toBeHidden({ timeout: 15_000 })
+      // The house is told while the page opens.
+      const held = async () => {
+        const cookie = cookies.map(one => `${one.name}=${one.value}`).join('; ')
+        const headers = { Accept: 'application/json', Cookie: cookie }
+        return (await fetch(`${house.address}/api/v1/kitchen`, { headers })).status
+      }
+      await expect.poll(held).toBe(401)
+    } finally {
+      await house.stop()
     }
-    await expect.poll(held).toBe(401)
-  } finally {
-    await house.stop()
-  }
+  })
 })
 
 test('a tablet an hour wrong counts by the house, and says by how much it is off', async ({ page }) => {
