@@ -17,6 +17,7 @@ use StoneMill\Measure\Spread;
 use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Plan\Reference;
+use StoneMill\School\Fat;
 use StoneMill\School\Purpose;
 use StoneMill\Style\Style;
 
@@ -40,7 +41,7 @@ final readonly class KitchenDocument
             'bags_taken' => (object) $shelf->takenIds(),
             'prices' => (object) $shelf->prices(),
             'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(GearDocument::of(...))->all(),
-            'schools' => Reference::schools()->rows,
+            'schools' => array_map(self::school(...), Reference::schools()->rows),
             'styles' => array_map(self::style(...), $this->reference->styles->all()),
             'own_ingredients' => OwnIngredient::query()->where('kitchen_id', $kitchen->id)->oldest('name')->get()->map(static fn (OwnIngredient $own): array => ['version' => $own->version, 'document' => $own->document])->all(),
             'limits' => ['surface_celsius' => [SurfaceRange::LEAST_CELSIUS, SurfaceRange::MOST_CELSIUS]],
@@ -77,6 +78,21 @@ final readonly class KitchenDocument
         }
 
         return false;
+    }
+
+    /**
+     * A choice, and for the fats the line that each stands for.
+     *
+     * @param array{step: string, name: string, options: list<array{id: string, name: string, buys: string}>} $row
+     * @return array<string, mixed>
+     */
+    private static function school(array $row): array
+    {
+        return $row['step'] !== 'fat' ? $row : [...$row, 'options' => array_map(static function (array $option): array {
+            $ingredient = Fat::from($option['id'])->ingredient();
+
+            return $ingredient === null ? $option : [...$option, 'line' => ['ingredient' => $ingredient, 'percent' => Fat::USUAL_PERCENT]];
+        }, $row['options'])];
     }
 
     /** @return array<string, mixed> */

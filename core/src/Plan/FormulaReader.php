@@ -16,6 +16,7 @@ use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\Grind;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Pantry\Role;
+use StoneMill\School\Fat;
 use StoneMill\Style\Style;
 
 /** Reads the lines of a formula, or takes those of the style where none are given. */
@@ -25,11 +26,14 @@ final readonly class FormulaReader
     {
     }
 
-    /** @param list<string> $lots the lots that the request describes */
-    public function read(Node $lines, Style $style, array $lots): ?Formula
+    /**
+     * @param list<string> $lots the lots that the request describes
+     * @param Fat $fat of the style's own lines, where none are given; lines that are given say themselves what fat is in them
+     */
+    public function read(Node $lines, Style $style, array $lots, Fat $fat): ?Formula
     {
         if ($lines->isAbsent()) {
-            return $this->formula($lines, $this->styleLines($style));
+            return $this->formula($lines, $this->styleLines($style, $fat));
         }
         $before = $this->findings->areEmpty();
         $read = [];
@@ -61,12 +65,43 @@ final readonly class FormulaReader
     }
 
     /** @return list<FormulaLine> */
-    private function styleLines(Style $style): array
+    private function styleLines(Style $style, Fat $fat): array
     {
-        return array_map(
-            fn (array $line): FormulaLine => FormulaLine::percent($this->catalogue->ingredient($line['ingredient']), $line['percent']),
-            $style->formula,
-        );
+        $lines = $others = [];
+        $fatPercent = 0.0;
+        foreach ($style->formula as ['ingredient' => $id, 'percent' => $percent]) {
+            $lines[] = $line = FormulaLine::percent($this->catalogue->ingredient($id), $percent);
+            if ($line->ingredient->role === Role::Fat) {
+                $fatPercent += $percent;
+            } else {
+                $others[] = $line;
+            }
+        }
+        if ($fat === self::fatIn($lines)) {
+            return $lines;
+        }
+        $ingredient = $fat->ingredient();
+
+        return $ingredient === null ? $others : [
+            ...$others,
+            FormulaLine::percent($this->catalogue->ingredient($ingredient), $fatPercent > 0 ? $fatPercent : Fat::USUAL_PERCENT),
+        ];
+    }
+
+    /**
+     * The school of the fat in these lines: of the first, where there are several.
+     *
+     * @param list<FormulaLine> $lines
+     */
+    public static function fatIn(array $lines): Fat
+    {
+        foreach ($lines as $line) {
+            if ($line->ingredient->role === Role::Fat) {
+                return Fat::ofIngredient($line->ingredient->id);
+            }
+        }
+
+        return Fat::None;
     }
 
     /** @param list<string> $lots */

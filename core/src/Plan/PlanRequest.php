@@ -90,7 +90,8 @@ final readonly class PlanRequest
             $formula->at('method')->at('turns')->refuse('This style is not turned that way.', $style->baking->schoolsInWords());
         }
         $lots = self::lots($root->at('lots'));
-        $lines = (new FormulaReader($catalogue, $findings))->read($formula->at('lines'), $style, array_map(strval(...), array_keys($lots)));
+        $lines = (new FormulaReader($catalogue, $findings))->read($formula->at('lines'), $style, array_map(strval(...), array_keys($lots)), $method->fat);
+        $method = $lines === null ? $method : $method->withFat(FormulaReader::fatIn($lines->lines));
         $texture = $formula->at('texture')->optionalChoice(Texture::class) ?? $style->texture;
         $scale = ScaleWish::read($formula->at('scale'));
         $pieces = PieceWish::read($root->at('pieces'), $style);

@@ -61,6 +61,12 @@ final readonly class Method
         );
     }
 
+    /** The same with the fat that the lines of its formula hold. */
+    public function withFat(Fat $fat): self
+    {
+        return new self($this->water, $this->scald, $this->knead, $this->rest, $this->measure, $fat, $this->shape, $this->grease, $this->turns, $this->after);
+    }
+
     /** @return array<string, string> */
     public function toArray(): array
     {

@@ -59,4 +59,27 @@ final class SchoolsTest extends TestCase
             }
         }
     }
+
+    public function test_a_fat_that_is_chosen_is_a_line_of_the_dough_and_keeps_water_out(): void
+    {
+        foreach (Bench::reference()->styles->all() as $style) {
+            $plans = [];
+            foreach (['none', 'oil', 'lard', 'ghee', 'butter'] as $fat) {
+                $plan = $plans[$fat] = Bench::sketch(['style' => $style->id, 'formula' => ['method' => ['fat' => $fat]], 'pieces' => ['count' => 8]]);
+                $fats = array_values(array_filter($plan->dough->lines, static fn ($line): bool => $line->ingredient->role->value === 'fat'));
+                self::assertSame($fat, $plan->request->method->fat->value);
+                self::assertCount($fat === 'none' ? 0 : 1, $fats, "$style->id $fat");
+            }
+            $share = static fn (string $fat): float => $plans[$fat]->dough->pour->unroundedGrams / $plans[$fat]->dough->ledger->flourBaseGrams;
+            self::assertLessThanOrEqual($share('none') + 1e-9, $share('ghee'), $style->id);
+        }
+    }
+
+    public function test_lines_that_are_given_say_themselves_what_fat_is_in_them(): void
+    {
+        $lines = [['ingredient' => 'rice-white', 'percent' => 100], ['ingredient' => 'ghee', 'percent' => 3]];
+        $plan = Bench::sketch(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'method' => ['fat' => 'oil']]]);
+        self::assertSame('ghee', $plan->request->method->fat->value);
+        self::assertCount(2, $plan->dough->lines);
+    }
 }

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Plan, PlanRequest, School } from '@/api/types'
 import { useHouse } from '@/house'
 import { withMethod, withWish } from '@/stages/requests'
+import { withFat } from './formula'
 
 /** The choices that cooks disagree on: each named, and what it buys said in a line. */
 const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()
@@ -20,11 +21,16 @@ function buys(school: School): string {
   return school.options.find(one => one.id === plan.method[school.step])?.buys ?? ''
 }
 
+function fatOf(id: string) {
+  return schools.value.find(school => school.step === 'fat')?.options.find(one => one.id === id)
+}
+
 /** A named school takes the place of a temperature or a share that was slid by hand. */
 function choose(step: School['step'], id: string) {
   const chosen = withMethod(request, { [step]: id })
   if (step === 'water')
     return emit('change', withWish(chosen, 'water', { celsius: undefined, dough_celsius: undefined }))
+  if (step === 'fat') return emit('change', withFat(chosen, fatOf(id), house.kitchen))
   emit('change', step === 'scald' ? withWish(chosen, 'water', { pot_share: undefined }) : chosen)
 }
 </script>

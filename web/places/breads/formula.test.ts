@@ -5,6 +5,7 @@ import {
   linesOf,
   withAmount,
   withBags,
+  withFat,
   withFlourShare,
   withGrind,
   withMore,
@@ -118,6 +119,20 @@ describe('the larder', () => {
     expect(withBags(request, { lots: [], bags_taken: {} })).toBe(request)
     expect(withBags(request, null)).toBe(request)
   })
+})
+
+it('exchanges the fat of a formula at as much as there was, puts the usual share in, or takes it out', () => {
+  const kitchen = {
+    ingredients: [
+      { id: 'sunflower-oil', name: 'Oil', role: 'fat' },
+      { id: 'ghee', name: 'Ghee', role: 'fat' },
+    ],
+  }
+  const ghee = { id: 'ghee', name: 'Ghee', buys: '', line: { ingredient: 'ghee', percent: 4 } }
+  const oily = withMore(request, 'sunflower-oil', 2.5)
+  expect(linesOf(withFat(oily, ghee, kitchen)).at(-1)).toEqual({ ingredient: 'ghee', percent: 2.5 })
+  expect(linesOf(withFat(request, ghee, kitchen)).at(-1)).toEqual({ ingredient: 'ghee', percent: 4 })
+  expect(linesOf(withFat(oily, { id: 'none', name: 'None', buys: '' }, kitchen))).toEqual(linesOf(request))
 })
 
 it('sends own ingredients along only where a line names them', () => {

@@ -1,5 +1,5 @@
 import { factsOf } from '@/api/bags'
-import type { Kitchen, Lot, OwnIngredient, PlanRequest } from '@/api/types'
+import type { Kitchen, Lot, OwnIngredient, PlanRequest, School } from '@/api/types'
 
 export type Line = NonNullable<NonNullable<PlanRequest['formula']>['lines']>[number]
 
@@ -96,6 +96,20 @@ export function withBags(
     return { ...line, lot: lot.id }
   })
   return Object.keys(bags).length ? { ...withLines(request, lines), lots: bags } : request
+}
+
+/** The formula with its fat exchanged for the one that was chosen, at as much fat as there was; without any where none was chosen. */
+export function withFat(
+  request: PlanRequest,
+  chosen: School['options'][number] | undefined,
+  kitchen: Pick<Kitchen, 'ingredients'> | null,
+): PlanRequest {
+  const fats = new Set(kitchen?.ingredients.filter(one => one.role === 'fat').map(one => one.id))
+  const kept = linesOf(request).filter(line => !fats.has(line.ingredient))
+  const before = linesOf(request).filter(line => fats.has(line.ingredient))
+  if (!chosen?.line) return withLines(request, kept)
+  const percent = before.reduce((sum, line) => sum + (line.percent ?? 0), 0) || chosen.line.percent
+  return withLines(request, [...kept, { ingredient: chosen.line.ingredient, percent }])
 }
 
 /** What the larder holds: each ingredient with a bag that is not empty. */
