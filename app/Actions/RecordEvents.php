@@ -46,10 +46,10 @@ final class RecordEvents
     private static function unheard(Batch $batch, array $events): array
     {
         $ids = array_map(static fn (array $one): string => $one[1]->id, $events);
-        $known = array_flip(LogEntry::query()->where('batch_id', $batch->id)->whereIn('uuid', $ids)->pluck('uuid')->all());
+        $known = LogEntry::query()->where('batch_id', $batch->id)->whereIn('uuid', $ids)->get(['uuid'])->keyBy('uuid');
         $new = [];
         foreach ($events as $one) {
-            if (! isset($known[$one[1]->id])) {
+            if (! $known->has($one[1]->id)) {
                 $new[$one[1]->id] ??= $one;
             }
         }

@@ -39,7 +39,7 @@ final readonly class SaveRevision
             if ($uuid !== null && (clone $kept)->where('uuid', $uuid)->exists()) {
                 return;
             }
-            $newest = (int) $kept->max('number');
+            $newest = $kept->latest('number')->first()->number ?? 0;
             if ($newest !== $after) {
                 throw Conflict::between('bread', $newest, $after, BreadDocument::of($formula), $request);
             }

@@ -18,9 +18,6 @@ final class BackUp extends Command
     public function handle(KitchenKeeper $keeper): int
     {
         $file = $this->argument('file');
-        if (! is_string($file)) {
-            return self::INVALID;
-        }
         try {
             $keeper->backUp($file);
         } catch (UnusableKitchen $refusal) {

@@ -17,9 +17,6 @@ final class CompileFacts extends Command
     public function handle(): int
     {
         $file = $this->argument('file');
-        if (! is_string($file)) {
-            return self::INVALID;
-        }
         file_put_contents($file.'.new', '<?php return '.var_export(Reference::facts(), true).';');
         rename($file.'.new', $file);
 

@@ -19,8 +19,7 @@ final class Restore extends Command
     public function handle(KitchenKeeper $keeper): int
     {
         try {
-            $file = $this->argument('file');
-            $kept = $keeper->restore(is_string($file) ? $file : '');
+            $kept = $keeper->restore($this->argument('file'));
         } catch (UnusableKitchen|KitchenBusy $refusal) {
             $this->components->error($refusal->getMessage());
 

@@ -19,7 +19,7 @@ final class SetPassword extends Command
 
     public function handle(): int
     {
-        $password = (string) config('mill.demo_password');
+        $password = config()->string('mill.demo_password');
         if (mb_strlen($password) < self::SHORTEST || $password === 'masa-and-water') {
             $this->components->error(sprintf('MILL_PASSWORD must have at least %d characters and not be the shipped one.', self::SHORTEST));
 

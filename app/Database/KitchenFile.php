@@ -47,7 +47,7 @@ final readonly class KitchenFile
                 return FileCondition::Foreign;
             }
 
-            return self::age($this->column($file, 'SELECT migration FROM migrations'), $migrations);
+            return self::age(array_values(array_filter($this->column($file, 'SELECT migration FROM migrations'), is_string(...))), $migrations);
         } catch (PDOException) {
             return FileCondition::Broken;
         }
@@ -187,7 +187,7 @@ final readonly class KitchenFile
     }
 
     /**
-     * @param list<mixed> $run that were run on the file
+     * @param list<string> $run that were run on the file
      * @param list<string> $known
      */
     private static function age(array $run, array $known): FileCondition

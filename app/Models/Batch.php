@@ -31,6 +31,7 @@ use StoneMill\Record\Tally;
  * @property string|null $shape how its pieces are shaped
  * @property string|null $change_id the client's identifier of the last change of the plan
  * @property CarbonImmutable $started_at
+ * @property CarbonImmutable|null $updated_at
  * @property CarbonImmutable|null $finished_at
  * @property BreadRevision $revision
  * @property Collection<int, LogEntry> $events

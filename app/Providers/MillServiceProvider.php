@@ -43,9 +43,9 @@ final class MillServiceProvider extends ServiceProvider
     /** A server reads compiled facts; anything else those of core/data, which are never out of date. */
     private static function reference(): Reference
     {
-        $compiled = (string) config('mill.facts');
+        $compiled = config('mill.facts');
 
-        return $compiled !== '' && is_file($compiled) ? Reference::from(require $compiled) : Reference::shipped();
+        return is_string($compiled) && is_file($compiled) ? Reference::compiled($compiled) : Reference::shipped();
     }
 
     /** Database, log, sessions and copies are read by nobody but the one who runs this. */

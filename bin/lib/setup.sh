@@ -115,6 +115,13 @@ set_up_servers() {
     trap - EXIT
 }
 
+# What the benchmarks measure beside: the same model in C and in SciPy, and the page in a browser.
+need_to_measure() {
+    command -v gcc >/dev/null && [ -e /usr/include/math.h ] || need_packages gcc libc6-dev
+    /usr/bin/python3 -c 'import scipy' 2>/dev/null || need_packages python3-scipy
+    [ -x /usr/bin/chromium ] || need_packages chromium
+}
+
 set_up_php() {
     php -r 'exit(extension_loaded("pdo_sqlite") && extension_loaded("curl") && extension_loaded("dom") && extension_loaded("zip") ? 0 : 1);' 2>/dev/null || need_packages "${php_packages[@]}"
     mkdir -p bootstrap/cache storage/kitchen storage/logs storage/framework/{views,cache/data,budget}

@@ -53,9 +53,9 @@ final class DemoKitchen extends Seeder
 
     public function run(OpenKitchen $open, DemoBatches $batches): void
     {
-        $now = new DateTimeImmutable((string) (config('mill.demo_now') ?: 'now'));
+        $now = new DateTimeImmutable(is_string($then = config('mill.demo_now')) && $then !== '' ? $then : 'now');
         DB::transaction(function () use ($open, $batches, $now): void {
-            $cook = $open('Low Wall Kitchen', self::COOK, (string) config('mill.demo_password')) ?? throw new LogicException('The demo is put into an empty house only.');
+            $cook = $open('Low Wall Kitchen', self::COOK, config()->string('mill.demo_password')) ?? throw new LogicException('The demo is put into an empty house only.');
             $this->nameBreads($cook->kitchen);
             $this->fillLarder($cook->kitchen, $now);
             $this->fitOut($cook->kitchen, $now);

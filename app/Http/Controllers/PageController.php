@@ -13,7 +13,7 @@ final class PageController
 {
     public function __invoke(Request $request): Response
     {
-        $isNowhere = $request->route()->isFallback;
+        $isNowhere = $request->route()->isFallback ?? true;
         if ($isNowhere && $request->is('api/*', 'build/*')) {
             throw new NotFoundHttpException;
         }

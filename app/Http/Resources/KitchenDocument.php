@@ -14,7 +14,6 @@ use StoneMill\Griddle\SurfaceRange;
 use StoneMill\Kitchen\Bag;
 use StoneMill\Kitchen\BagShelf;
 use StoneMill\Measure\Spread;
-use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Plan\Reference;
 use StoneMill\School\Fat;
@@ -70,14 +69,9 @@ final readonly class KitchenDocument
      */
     private function containsWheat(array $request): bool
     {
-        foreach (data_get($request, 'formula.lines.*.ingredient', []) as $ingredient) {
-            if (is_string($ingredient) && $this->reference->catalogue->has($ingredient)
-                && $this->reference->catalogue->ingredient($ingredient)->gluten === GlutenNature::ContainsWheat) {
-                return true;
-            }
-        }
+        $ingredients = data_get($request, 'formula.lines.*.ingredient', []);
 
-        return false;
+        return $this->reference->catalogue->isAnyWheat(array_values(array_filter(is_array($ingredients) ? $ingredients : [], is_string(...))));
     }
 
     /**

@@ -68,6 +68,13 @@ final readonly class Physics
     /** @return array<string, float> */
     public function toArray(): array
     {
-        return array_filter(get_object_vars($this), is_float(...));
+        $numbers = [];
+        foreach (get_object_vars($this) as $name => $value) {
+            if (is_float($value)) {
+                $numbers[(string) $name] = $value;
+            }
+        }
+
+        return $numbers;
     }
 }

@@ -17,6 +17,9 @@ final class Steam
     /** Latent heat in J/kg as a − b·T: steam tables between 20 and 150 °C within 0.5 %. */
     public const LATENT = [2501.0e3, 2440.0];
 
+    /** @var non-empty-list<float>|null worked out once */
+    private static ?array $boilingTable = null;
+
     private const VAPOUR_GAS_CONSTANT = 461.5;
 
     private const PASCAL_PER_TORR = 133.322;
@@ -80,9 +83,7 @@ final class Steam
      */
     public static function boilingTable(): array
     {
-        static $table = null;
-
-        return $table ??= array_map(
+        return self::$boilingTable ??= array_map(
             static fn (int $step): float => self::boilingAt($step / self::TABLE_STEPS),
             range(0, self::TABLE_MOST * self::TABLE_STEPS),
         );

@@ -45,6 +45,22 @@ final class Catalogue
     }
 
     /** @throws UnknownIngredient If there is none of that name. */
+    /**
+     * Whether one of these is wheat, or of its kin. What the catalogue does not know is not looked at.
+     *
+     * @param list<string> $ids
+     */
+    public function isAnyWheat(array $ids): bool
+    {
+        foreach ($ids as $id) {
+            if ($this->has($id) && $this->ingredient($id)->gluten === GlutenNature::ContainsWheat) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function ingredient(string $id): Ingredient
     {
         return $this->read[$id] ??= IngredientRows::read($this->rows[$id] ?? throw UnknownIngredient::named($id));
