@@ -8,18 +8,29 @@ import { columnOf } from './column'
 const { plan, poured, answers } = defineProps<{ plan: Plan; poured: number; answers: FeelAnswer[] }>()
 const units = useUnits()
 const column = computed(() => columnOf(plan, poured, answers))
+const says = computed(() => {
+  const { first_pour_grams, grams, usual_grams } = plan.water
+  const usual = usual_grams
+    ? `, practice from ${units.text(usual_grams.low, 'g')} to ${units.text(usual_grams.high, 'g')}`
+    : ''
+  return `First pour ${units.text(first_pour_grams.value, 'g')}, all water ${units.text(grams.value, 'g')}, poured so far ${units.text(poured, 'g')}${usual}`
+})
 </script>
 
 <template>
-  <svg
-    class="column"
-    viewBox="0 0 330 420"
-    role="img"
-    :aria-label="`First pour ${units.text(plan.water.first_pour_grams.value, 'g')}, all water ${units.text(plan.water.grams.value, 'g')}, poured so far ${units.text(poured, 'g')}`"
-  >
+  <svg class="column" viewBox="0 0 330 420" role="img" :aria-label="says">
     <rect x="96" y="10" width="64" height="400" rx="6" class="glass" />
     <rect x="96" :y="column.pouredY" width="64" :height="410 - column.pouredY" class="poured" />
     <rect x="96" :y="column.allY" width="64" :height="column.firstY - column.allY" class="reserve" />
+    <rect
+      v-if="column.usual"
+      x="86"
+      width="6"
+      rx="3"
+      :y="column.usual.top"
+      :height="column.usual.bottom - column.usual.top"
+      class="usual"
+    />
     <path :d="column.bell" class="bell" />
     <line x1="88" x2="168" :y1="column.firstY" :y2="column.firstY" class="first" />
     <line x1="88" x2="168" :y1="column.allY" :y2="column.allY" class="all" />
@@ -86,6 +97,11 @@ text {
   stroke: var(--active);
   stroke-width: 2;
   stroke-dasharray: 5 4;
+}
+
+.usual {
+  fill: var(--edge-strong);
+  opacity: 0.55;
 }
 
 .bell {

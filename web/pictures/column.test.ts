@@ -33,6 +33,14 @@ describe('the water column', () => {
     expect(heights['powdery']).toBeGreaterThan(heights['cracking'] ?? 0)
   })
 
+  it('marks where practice ends, where the plan says so', () => {
+    expect(columnOf(plan, 0, [...grades]).usual).toBeNull()
+    const said = { water: { ...plan.water, usual_grams: { low: 310, high: 400 } } } as Plan
+    const { usual, allY } = columnOf(said, 0, [...grades])
+    expect(usual?.top).toBeLessThan(allY)
+    expect(usual?.bottom).toBeGreaterThan(allY)
+  })
+
   it('never lets two labels touch, however small the dough', () => {
     const tiny = {
       water: {

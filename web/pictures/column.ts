@@ -11,6 +11,8 @@ export interface Column {
   firstY: number
   allY: number
   bell: string
+  /** Where practice ends; null for a plan from before that was looked at. */
+  usual: { top: number; bottom: number } | null
   grades: { grade: FeelAnswer['grade']; name: string; y: number }[]
 }
 
@@ -31,6 +33,9 @@ export function columnOf(
     firstY: y(plan.water.first_pour_grams.value),
     allY: y(plan.water.grams.value),
     bell: bell(plan.water.grams.value, plan.water.need_deviation_grams, y),
+    usual: plan.water.usual_grams
+      ? { top: y(plan.water.usual_grams.high), bottom: y(plan.water.usual_grams.low) }
+      : null,
     grades: spreadOut(
       answers.map(answer => ({ grade: answer.grade, name: answer.name, y: y(at(answer.offset_points)) })),
     ),

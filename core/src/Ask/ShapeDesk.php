@@ -84,7 +84,7 @@ final readonly class ShapeDesk
             $plan->request->gear->pressMillimetres,
             $plan->request->style->thicknessBand->low,
             $ledger->bindingIndex() / max(1.0, $plan->dough->bindingNeed->index),
-            100 * ($plan->dough->pour->grams - max(0.0, $ledger->neededGrams())) / $ledger->flourBaseGrams,
+            100 * ($plan->dough->pour->grams - $plan->dough->need->grams()) / $ledger->flourBaseGrams,
         );
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace StoneMill\Dough;
 
 use StoneMill\Measure\Exception\OutOfRange;
-use StoneMill\Measure\NormalDistribution;
 use StoneMill\Measure\Rounding;
 
 /** How much water to pour first, and how much to keep by until the dough has been felt. */
@@ -16,15 +15,15 @@ final readonly class Pour
     }
 
     /**
-     * @param float $riskShare the chance that the first pour is already too much
+     * @param float $safeGrams so much may be poured before the dough is felt: the quantile of its need at the chosen risk
      *
-     * @throws OutOfRange If the amount is negative or the risk not a share.
+     * @throws OutOfRange If the amount is negative.
      */
-    public static function of(float $grams, NormalDistribution $need, float $riskShare, float $resolutionGrams): self
+    public static function of(float $grams, float $safeGrams, float $resolutionGrams): self
     {
         OutOfRange::guard('water in grams', $grams, 0, 1e6);
         $total = Rounding::toStep($grams, $resolutionGrams);
-        $safe = Rounding::toStep($need->quantile($riskShare), $resolutionGrams);
+        $safe = Rounding::toStep($safeGrams, $resolutionGrams);
         $first = max(0.0, min($total, $safe));
 
         return new self($total, $first, round($total - $first, 6), $grams);

@@ -23,7 +23,7 @@ final readonly class NormalDistribution
      */
     public function quantile(float $share): float
     {
-        OutOfRange::guard('share of a quantile', $share, 1e-9, 1 - 1e-9);
+        OutOfRange::guard('share of a quantile', $share, 1e-12, 1 - 1e-12);
         $tail = min($share, 1 - $share);
         $t = sqrt(-2 * log($tail));
         $z = $t - (2.515517 + 0.802853 * $t + 0.010328 * $t ** 2)

@@ -9,6 +9,7 @@ use StoneMill\Dough\Conditions;
 use StoneMill\Dough\Ledger;
 use StoneMill\Dough\Pour;
 use StoneMill\Dough\Rise;
+use StoneMill\Dough\WaterNeed;
 use StoneMill\Dough\WaterParts;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Measure\Figure;
@@ -28,6 +29,7 @@ final readonly class DoughPlan
         public array $lines,
         public Ledger $ledger,
         public Conditions $conditions,
+        public WaterNeed $need,
         public Pour $pour,
         public float $waterCelsius,
         public WaterParts $waterParts,

@@ -11,13 +11,14 @@ use StoneMill\Dough\Ledger;
 use StoneMill\Dough\Mixing;
 use StoneMill\Dough\Pour;
 use StoneMill\Dough\Rise;
+use StoneMill\Dough\WaterNeed;
 use StoneMill\Dough\WaterParts;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Dough\Yeast;
 use StoneMill\Measure\Figure;
-use StoneMill\Measure\NormalDistribution;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Unit;
+use StoneMill\School\Measuring;
 use StoneMill\School\Texture;
 
 /** Finds the water: how much, how warm, how much of it first; and what the dough is then like. */
@@ -31,6 +32,13 @@ final readonly class DoughPlanner
 
     private const MOST_YEAST = 20.0;
 
+    private const ROUNDS = 2;
+
+    /** The style's own formula is compared by the percent, at a size where no rounding tells. */
+    private const OWN_FLOUR_GRAMS = 1000.0;
+
+    private const OWN_STEP_GRAMS = 0.1;
+
     public function __construct(private PlanRequest $request, private Formula $formula)
     {
     }
@@ -43,15 +51,15 @@ final readonly class DoughPlanner
         $lines = $this->lines($flourBaseGrams);
         $mixing = $this->mixing($lines);
         $wished = $this->wishedPercent($flourBaseGrams);
-        [$ledger, $grams, $waterCelsius, $short] = $this->water($mixing, $wished);
-        $need = new NormalDistribution($ledger->neededGrams(), $ledger->deviationGrams());
-        $pour = Pour::of($grams, $need, $request->water->overshootRisk, $resolution);
+        [$ledger, $need, $waterCelsius, $short] = $this->water($mixing, $wished, $flourBaseGrams);
+        $pour = Pour::of($this->grams($need, $ledger, $wished), $need->quantile($request->water->overshootRisk), $resolution);
         $mixCelsius = $mixing->celsius($pour->grams, $waterCelsius);
 
         return new DoughPlan(
             lines: $lines,
             ledger: $ledger,
             conditions: $mixing->conditions(),
+            need: $need,
             pour: $pour,
             waterCelsius: $waterCelsius,
             waterParts: WaterParts::of($pour->grams, $waterCelsius, $request->water->tapCelsius, $resolution),
@@ -72,8 +80,8 @@ final readonly class DoughPlanner
         $lines = $this->lines($flourBaseGrams);
         $wished = $this->wishedPercent($flourBaseGrams);
         if ($wished === null) {
-            [$ledger, $grams] = $this->water($this->mixing($lines), null);
-            $wished = 100 * $grams / $ledger->flourBaseGrams;
+            [$ledger, $need] = $this->water($this->mixing($lines), null, $flourBaseGrams);
+            $wished = 100 * $need->grams() / $ledger->flourBaseGrams;
         }
 
         return array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $lines)) / $flourBaseGrams + $wished / 100;
@@ -105,35 +113,47 @@ final readonly class DoughPlanner
         return $this->request->water->hydrationPercent ?? $this->formula->wishedHydrationPercent($flourBaseGrams);
     }
 
-    /** @return array{Ledger, float, float, bool} ledger, grams of water, its temperature, whether it cannot reach the wished dough temperature */
-    private function water(Mixing $mixing, ?float $wishedHydrationPercent): array
+    /** @return array{Ledger, WaterNeed, float, bool} ledger, what is wanted, the water's temperature, whether it cannot reach the wished dough temperature */
+    private function water(Mixing $mixing, ?float $wishedPercent, float $flourBaseGrams): array
     {
         $doughCelsius = $this->request->water->doughCelsius;
         $coldest = WaterParts::coldest($this->request->water->tapCelsius);
+        $celsius = 0.0;
         if ($doughCelsius !== null) {
             $ledger = $mixing->ledgerAt($doughCelsius);
-            $grams = $this->grams($ledger, $wishedHydrationPercent);
+            $need = $this->need($ledger, $doughCelsius);
+            $grams = $this->grams($need, $ledger, $wishedPercent);
             $celsius = $grams > 0 ? $mixing->waterCelsiusFor($doughCelsius, $grams) : $doughCelsius;
             if ($celsius >= $coldest && $celsius <= Limits::MOST_WATER_CELSIUS) {
-                return [$ledger, $grams, $celsius, false];
+                return [$ledger, $need, $celsius, false];
             }
         }
         // More ice than melts, or steam: the nearest that water can be, and a warning.
         $waterCelsius = $doughCelsius === null ? $this->givenCelsius() : ($celsius < $coldest ? $coldest : (float) Limits::MOST_WATER_CELSIUS);
-        $ledger = $wishedHydrationPercent === null ? $mixing->ledgerFor($waterCelsius) : $mixing->ledgerAt($this->request->room->celsius);
-        $grams = $this->grams($ledger, $wishedHydrationPercent);
-        if ($wishedHydrationPercent !== null) {
-            $ledger = $mixing->ledgerAt($mixing->celsius($grams, $waterCelsius));
+        $grams = $wishedPercent === null ? max(0.0, $mixing->ledgerFor($waterCelsius)->neededGrams()) : $wishedPercent / 100 * $flourBaseGrams;
+        // What is poured decides how warm the dough gets, and that decides what it wants: twice round settles it to a gram.
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $mixCelsius = $mixing->celsius($grams, $waterCelsius);
+            $ledger = $mixing->ledgerAt($mixCelsius);
+            $need = $this->need($ledger, $mixCelsius);
+            $grams = $this->grams($need, $ledger, $wishedPercent);
         }
 
-        return [$ledger, $grams, $waterCelsius, $doughCelsius !== null];
+        return [$ledger, $need, $waterCelsius, $doughCelsius !== null];
     }
 
-    private function grams(Ledger $ledger, ?float $wishedHydrationPercent): float
+    /** What the ledger says of this formula, put together with what practice says of its style. */
+    private function need(Ledger $ledger, float $mixCelsius): WaterNeed
     {
-        return $wishedHydrationPercent === null
-            ? max(0.0, $ledger->neededGrams())
-            : $wishedHydrationPercent / 100 * $ledger->flourBaseGrams;
+        $style = $this->request->style;
+        $own = $this->mixing($this->request->usualFormula()->weighed(self::OWN_FLOUR_GRAMS, Measuring::Weight, self::OWN_STEP_GRAMS), $style->texture)->ledgerAt($mixCelsius);
+
+        return WaterNeed::of($ledger, $style->hydrationBand, 100 * $own->neededGrams() / $own->flourBaseGrams);
+    }
+
+    private function grams(WaterNeed $need, Ledger $ledger, ?float $wishedPercent): float
+    {
+        return $wishedPercent === null ? $need->grams() : $wishedPercent / 100 * $ledger->flourBaseGrams;
     }
 
     private function givenCelsius(): float

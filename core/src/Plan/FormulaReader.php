@@ -67,25 +67,27 @@ final readonly class FormulaReader
     /** @return list<FormulaLine> */
     private function styleLines(Style $style, Fat $fat): array
     {
-        $lines = $others = [];
-        $fatPercent = 0.0;
-        foreach ($style->formula as ['ingredient' => $id, 'percent' => $percent]) {
-            $lines[] = $line = FormulaLine::percent($this->catalogue->ingredient($id), $percent);
-            if ($line->ingredient->role === Role::Fat) {
-                $fatPercent += $percent;
-            } else {
-                $others[] = $line;
-            }
-        }
+        $lines = self::usualLines($style, $this->catalogue);
         if ($fat === self::fatIn($lines)) {
             return $lines;
         }
+        $others = array_values(array_filter($lines, static fn (FormulaLine $line): bool => $line->ingredient->role !== Role::Fat));
+        $fatPercent = array_sum(array_map(fn (array $line): float => $this->catalogue->ingredient($line['ingredient'])->role === Role::Fat ? $line['percent'] : 0.0, $style->formula));
         $ingredient = $fat->ingredient();
 
         return $ingredient === null ? $others : [
             ...$others,
             FormulaLine::percent($this->catalogue->ingredient($ingredient), $fatPercent > 0 ? $fatPercent : Fat::USUAL_PERCENT),
         ];
+    }
+
+    /** @return list<FormulaLine> the style's own */
+    public static function usualLines(Style $style, Catalogue $catalogue): array
+    {
+        return array_map(
+            static fn (array $line): FormulaLine => FormulaLine::percent($catalogue->ingredient($line['ingredient']), $line['percent']),
+            $style->formula,
+        );
     }
 
     /**

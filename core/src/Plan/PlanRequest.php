@@ -148,6 +148,12 @@ final readonly class PlanRequest
         );
     }
 
+    /** The style's own lines, whatever this request makes of them. */
+    public function usualFormula(): Formula
+    {
+        return Formula::of(FormulaReader::usualLines($this->style, $this->catalogue));
+    }
+
     /** Share of the flour cooked in the pot: the cook's own, or the school's. */
     public function potShare(): float
     {

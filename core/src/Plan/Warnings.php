@@ -88,13 +88,12 @@ final readonly class Warnings
     private function aboutWater(DoughPlan $dough): array
     {
         $warnings = [];
-        $needed = $dough->ledger->neededGrams();
-        $off = 100 * ($dough->pour->grams - max(0.0, $needed)) / $dough->ledger->flourBaseGrams;
+        $off = 100 * ($dough->pour->grams - $dough->need->grams()) / $dough->ledger->flourBaseGrams;
         if ($dough->waterFallsShort) {
             $warnings[] = Warning::of('water-cannot-reach', 'water', 'Water alone cannot bring the dough to that temperature. Warm the bowl, or cook some of the flour in the pot.', $dough->mixCelsius, $this->request->water->doughCelsius ?? 0.0, Unit::Celsius);
         }
-        if ($needed < 0) {
-            $warnings[] = Warning::of('too-wet', 'water', 'Egg and other wet lines already bring more water than this dough takes.', $needed, 0.0, Unit::Gram);
+        if ($dough->need->ledgerGrams < 0) {
+            $warnings[] = Warning::of('too-wet', 'water', 'Egg and other wet lines already bring more water than this dough takes.', $dough->need->ledgerGrams, 0.0, Unit::Gram);
         }
         // What the scale's step alone makes is no wish of the cook's.
         $step = 50 * $this->request->gear->scaleResolutionGrams / $dough->ledger->flourBaseGrams;

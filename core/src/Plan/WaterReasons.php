@@ -8,8 +8,8 @@ use StoneMill\Dough\Conditions;
 use StoneMill\Dough\Ledger;
 use StoneMill\Dough\LedgerRow;
 use StoneMill\Dough\Pour;
+use StoneMill\Dough\WaterNeed;
 use StoneMill\Measure\Figure;
-use StoneMill\Measure\NormalDistribution;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
@@ -24,18 +24,21 @@ final readonly class WaterReasons
     {
     }
 
-    public function figure(Pour $pour, Ledger $ledger, Conditions $conditions, NormalDistribution $need, ?float $wishedPercent): Figure
+    public function figure(Pour $pour, Ledger $ledger, Conditions $conditions, WaterNeed $need, ?float $wishedPercent): Figure
     {
-        $reach = Spread::DECILE_DEVIATIONS * $need->deviation;
+        $wanted = $need->spread();
 
         return Figure::spread(
-            Spread::of(max(0.0, min($pour->grams, $pour->grams - $reach)), $pour->grams, $pour->grams + $reach),
+            Spread::of(min($pour->grams, $wanted->low), $pour->grams, max($pour->grams, $wanted->high)),
             Unit::Gram,
             ...$this->lines($ledger),
             ...$this->circumstances($ledger, $conditions),
             ...[
-                Reason::amount('So this dough wants', max(0.0, $need->mean), Unit::Gram),
-                Reason::amount('give or take, eight times in ten', $reach, Unit::Gram),
+                Reason::amount('So the lines add up to', max(0.0, $need->ledgerGrams), Unit::Gram),
+                Reason::amount('give or take, eight times in ten', Spread::DECILE_DEVIATIONS * $ledger->deviationGrams(), Unit::Gram),
+                Reason::amount('Practice makes such breads with, at least', $need->bandLowGrams, Unit::Gram),
+                Reason::amount('and at most', $need->bandHighGrams, Unit::Gram),
+                Reason::amount('Both together say', $wanted->likely, Unit::Gram),
             ],
             ...$this->measuring($ledger),
             ...($wishedPercent === null ? [] : [Reason::amount('Your own wish, in % of the flour', $wishedPercent, Unit::Percent)]),

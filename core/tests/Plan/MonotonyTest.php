@@ -119,7 +119,7 @@ final class MonotonyTest extends TestCase
                 $taken = array_sum(array_map(static fn ($row): float => $row->takesGrams, $rows));
                 $brought = array_sum(array_map(static fn ($row): float => $row->bringsGrams, $rows));
                 self::assertEqualsWithDelta($dough->ledger->neededGrams(), $taken - $brought, 1e-6);
-                self::assertEqualsWithDelta(max(0.0, $taken - $brought), $dough->pour->grams, 0.51, "$style $texture");
+                self::assertEqualsWithDelta($dough->need->grams(), $dough->pour->grams, 0.51, "$style $texture");
             }
         }
     }

@@ -32,7 +32,7 @@ final class WaterReasonsTest extends TestCase
                     str_ends_with($reason->text, ' brings') => -$reason->value,
                     default => 0.0,
                 };
-                $whole = $reason->text === 'So this dough wants' ? $reason->value : $whole;
+                $whole = $reason->text === 'So the lines add up to' ? $reason->value : $whole;
             }
             // Lines under a twentieth of a gram are left out of the telling.
             self::assertEqualsWithDelta($whole, $sum, 0.3, $style);

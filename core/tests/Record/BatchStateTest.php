@@ -74,13 +74,13 @@ final class BatchStateTest extends TestCase
     {
         $poured = BatchState::of(self::planned(), $this->mixed());
         $felt = $poured->with($this->event(EventKind::Felt, ['grade' => FeelGrade::Ready]));
-        // Planned 253 + 315 = 568 g, of which 559 g reach the scale; the dough was ready at 253 + 290 = 543 g:
-        // 543 · 559/568 = 534.4 → 534 g in six pieces of 89 g.
+        // Planned 253 + 326 = 579 g, of which 570 g reach the scale; the dough was ready at 253 + 290 = 543 g:
+        // 543 · 570/579 = 534.6 → 535 g in six pieces of 89.2 g.
         self::assertGreaterThan(92, $poured->bowl()->pieceGrams());
-        self::assertEqualsWithDelta(534 / 6, $felt->bowl()->pieceGrams(), 1e-9);
+        self::assertEqualsWithDelta(535 / 6, $felt->bowl()->pieceGrams(), 1e-9);
         $planned = self::planned();
         $shape = new ShapeState($planned, $felt->bowl()->pieceGrams());
-        self::assertEqualsWithDelta($planned->diameterMillimetres ** 2 / $planned->pieceGrams, $shape->diameterMillimetres() ** 2 / (534 / 6), 1e-2);
+        self::assertEqualsWithDelta($planned->diameterMillimetres ** 2 / $planned->pieceGrams, $shape->diameterMillimetres() ** 2 / (535 / 6), 1e-2);
     }
 
     public function test_corrections_one_after_the_other_lose_no_gram(): void

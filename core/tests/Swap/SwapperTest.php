@@ -20,7 +20,8 @@ final class SwapperTest extends TestCase
         self::assertEqualsWithDelta(3.6, $option['percent'], 0.01);
         // The egg brought 40 · 76.2 % = 30.48 points of water; the husk takes 3.6 · 6 · 0.96 (to roll) = 20.74 more.
         $before = Bench::plan(['style' => 'almond-wrap']);
-        self::assertEqualsWithDelta($before->dough->hydrationPercent() + 30.48 + 20.74, $option['hydration_percent'], 1.5);
+        $ledger = $before->dough->ledger;
+        self::assertEqualsWithDelta(100 * $ledger->neededGrams() / $ledger->flourBaseGrams + 30.48 + 20.74, $option['hydration_percent'], 1.5, 'so far from the style the ledger leads');
         self::assertEqualsWithDelta($before->dough->ledger->bindingIndex(), $option['binding_index'], 0.5);
         self::assertContains('Without egg.', array_column($option['differences'], 'text'));
     }
@@ -48,6 +49,10 @@ final class SwapperTest extends TestCase
         self::assertNotSame([], $options);
         $had = array_map(static fn ($row): string => $row->line->ingredient->id, $before->dough->ledger->rows);
         foreach (array_slice($options, 0, 5) as $there) {
+            if ($there['binding_index'] > $before->dough->ledger->bindingIndex() + 0.5) {
+                // It holds better by itself, and there was no binder to take out: the way back keeps that hold with one.
+                continue;
+            }
             if (in_array($there['ingredient'], $had, true)) {
                 // Two lines have become one; the way back cannot know which part of it was which.
                 continue;
