@@ -18,6 +18,7 @@ export class House {
       stdio: 'ignore',
     })
     for (let tries = 0; tries < 240; tries++) {
+      if (this.process.exitCode !== null) throw new Error(`The house ended with ${this.process.exitCode}.`)
       if (
         await fetch(`${this.address}/icon.svg`).then(
           answer => answer.ok,
@@ -33,7 +34,11 @@ export class House {
   async stop(): Promise<void> {
     const process = this.process
     if (!process) return
-    const gone = new Promise(resolve => process.once('exit', resolve))
+    // One that ended by itself says so no second time.
+    const gone =
+      process.exitCode === null
+        ? new Promise(resolve => process.once('exit', resolve))
+        : Promise.resolve(null)
     process.kill('SIGTERM')
     await gone
     this.process = null

@@ -61,11 +61,11 @@ test('units switch in place and come back on the next visit', async ({ page }) =
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pour 312 g first, at 52 °C')
   await page.getByRole('button', { name: 'Weight in' }).click()
   await page.getByRole('button', { name: 'Temperature in' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pour 11 oz first, at 126 °F')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pour 11.0 oz first, at 126 °F')
   await page.reload()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pour 11 oz first, at 126 °F')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pour 11.0 oz first, at 126 °F')
   await page.getByRole('button', { name: /^Poured/ }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('11 oz is in, that is')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('11.0 oz is in, that is')
 })
 
 test('bench view makes every target at least 64 px and the words large', async ({ page }) => {

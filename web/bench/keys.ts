@@ -16,6 +16,8 @@ watch(pedalKey, key => localStorage.setItem(PEDAL, key))
 export function learnPedal(learned: () => void): () => void {
   function pressed(event: KeyboardEvent) {
     event.preventDefault()
+    // The press that teaches the key is not yet a press of the pedal.
+    event.stopImmediatePropagation()
     stop()
     if (event.key !== 'Escape' && event.key !== 'Tab') pedalKey.value = event.code
     learned()

@@ -12,8 +12,8 @@ final class Wait
     /** A window is never narrower than a hand can meet, on each side, in seconds. */
     private const LEAST_REACH = 1.0;
 
-    /** Hands need so long between two touches of one bread. */
-    private const LEAST_SECONDS = 3.0;
+    /** Between two touches of one bread hands see to it, put the tool down, and see to others. */
+    private const LEAST_SECONDS = 10.0;
 
     private bool $came = true;
 

@@ -104,4 +104,22 @@ final class EveryStyleTurnsTest extends TestCase
     {
         return new ModelTurnPlanner;
     }
+
+    public function test_the_second_of_three_lies_is_the_longest_and_hands_have_time_between_touches(): void
+    {
+        foreach (Bench::reference()->styles->all() as $style) {
+            foreach (array_keys($style->baking->turnPlans) as $school) {
+                $before = 0.0;
+                $lies = [];
+                foreach ((new ModelTurnPlanner)->plan(Bench::laying($style, TurnSchool::from($school)))->touches() as $touch) {
+                    $lies[] = $touch->atSeconds - $before;
+                    $before = $touch->atSeconds;
+                }
+                self::assertGreaterThanOrEqual(10.0 - 1e-6, min($lies), "$style->id $school");
+                if (count($lies) === 3) {
+                    self::assertSame(max($lies), $lies[1], "$style->id $school");
+                }
+            }
+        }
+    }
 }

@@ -22,8 +22,8 @@ final class StyleTurnPlannerTest extends TestCase
     public function test_at_the_reference_the_plan_is_the_style_s_own(): void
     {
         $plan = self::plan(1.9, 230);
-        self::assertSame([20.0, 62.0, 86.0], array_map(static fn ($turn): float => $turn->atSeconds, $plan->turns));
-        self::assertSame(108.0, $plan->lift->atSeconds);
+        self::assertSame([20.0, 66.0], array_map(static fn ($turn): float => $turn->atSeconds, $plan->turns));
+        self::assertSame(90.0, $plan->lift->atSeconds);
     }
 
     public function test_hotter_or_thinner_never_takes_longer(): void
@@ -55,9 +55,9 @@ final class StyleTurnPlannerTest extends TestCase
     public function test_the_faces_share_the_time_on_the_metal(): void
     {
         $plan = self::plan(1.9, 230);
-        // First face 0–20 and 62–86, second 20–62 and 86–108.
+        // First face 0–20 and 66–90, second 20–66.
         self::assertEqualsWithDelta(44, $plan->faces[0]->contactSeconds, 1e-9);
-        self::assertEqualsWithDelta(64, $plan->faces[1]->contactSeconds, 1e-9);
+        self::assertEqualsWithDelta(46, $plan->faces[1]->contactSeconds, 1e-9);
     }
 
     public function test_hotter_metal_colours_more_even_in_the_shorter_time_it_asks_for(): void

@@ -60,7 +60,7 @@ final class LineBuilderTest extends TestCase
             // Put down for a touch and taken up again, it takes a second longer each time.
             self::assertEqualsWithDelta(14 + count($shaped) - 1, array_sum(array_map(static fn (Action $part): float => $part->untilSeconds - $part->atSeconds, $shaped)), 1e-6);
             $rest = array_values(array_filter($own, static fn (Action $action): bool => $action->kind !== 'shape'));
-            self::assertSame(['portion', 'lay', 'turn', 'turn', 'press', 'lift'], array_map(static fn (Action $action): string => $action->kind, $rest));
+            self::assertSame(['portion', 'lay', 'turn', 'press', 'lift'], array_map(static fn (Action $action): string => $action->kind, $rest));
             foreach ($plan->turns->touches() as $index => $window) {
                 $after = $rest[$index + 2]->atSeconds - $rest[1]->atSeconds;
                 self::assertGreaterThanOrEqual($window->fromSeconds - 1e-6, $after);
