@@ -10,8 +10,17 @@ const rows = computed(() => [
   ...plan.ledger
     .filter(row => Math.max(row.takes_grams, row.brings_grams) >= 0.5)
     .map(row => ({ name: row.name, takes: row.takes_grams, brings: row.brings_grams, poured: false })),
+  ...beside(plan.water.beside_lines),
   { name: 'Water to pour', takes: 0, brings: plan.water.grams.value, poured: true },
 ])
+/** Where practice, or the cook, says otherwise than the lines: then the table closes with that. */
+function beside(what: Plan['water']['beside_lines']) {
+  if (!what || Math.abs(what.grams) < 0.5) return []
+  return [
+    { name: what.words, takes: Math.max(0, what.grams), brings: Math.max(0, -what.grams), poured: false },
+  ]
+}
+
 const most = computed(() => Math.max(...rows.value.map(row => Math.max(row.takes, row.brings))))
 const width = (grams: number) => (44 * grams) / most.value
 </script>

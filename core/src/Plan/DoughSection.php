@@ -63,12 +63,26 @@ final readonly class DoughSection
             )->toArray(),
             'total_water_grams' => round($pour->grams + array_sum(array_map(static fn (LedgerRow $row): float => $row->ownWaterGrams, $this->dough->ledger->rows)), 4),
             'need_deviation_grams' => round($this->dough->need->deviationGrams(), 4),
+            'beside_lines' => $this->besideLines(),
             'usual_grams' => ['low' => round($this->dough->need->bandLowGrams, 4), 'high' => round($this->dough->need->bandHighGrams, 4)],
             'measuring_deviation_grams' => round($this->dough->ledger->measuringDeviationGrams(), 4),
             'texture' => $this->dough->conditions->texture->value,
             'as_batter_grams' => round($this->dough->batterGrams, 4),
             'drawn' => $this->drawn(),
         ];
+    }
+
+    /** @return array{grams: float, words: string} what the water is beside what the lines add up to, and why */
+    private function besideLines(): array
+    {
+        $grams = $this->dough->pour->grams - $this->dough->need->ledgerGrams;
+        $isWished = abs($this->dough->pour->unroundedGrams - $this->dough->need->grams()) > 1e-6;
+
+        return ['grams' => round($grams, 4), 'words' => match (true) {
+            $isWished => 'Your own wish',
+            $grams >= 0 => 'Practice makes it wetter',
+            default => 'Practice makes it drier',
+        }];
     }
 
     /** @return list<Reason> what rounding to the scale's step does to the hydration, where a hand could feel it */

@@ -39,6 +39,20 @@ final class WaterReasonsTest extends TestCase
         }
     }
 
+    public function test_the_table_of_water_closes_with_what_practice_or_the_cook_makes_of_it(): void
+    {
+        foreach (Bench::reference()->styles->ids() as $style) {
+            foreach ([[], ['water' => ['hydration_percent' => 90]]] as $wish) {
+                $document = Bench::sketch(['style' => $style, ...$wish])->toArray();
+                self::assertIsArray($document['water']);
+                self::assertIsArray($document['ledger']);
+                $lines = array_sum(array_column($document['ledger'], 'takes_grams')) - array_sum(array_column($document['ledger'], 'brings_grams'));
+                self::assertEqualsWithDelta($document['water']['grams']['value'], $lines + $document['water']['beside_lines']['grams'], 0.01, $style);
+                self::assertStringStartsWith($wish === [] ? 'Practice makes it' : 'Your own wish', $document['water']['beside_lines']['words']);
+            }
+        }
+    }
+
     public function test_fat_is_named_only_where_there_is_some(): void
     {
         self::assertNotContains('Fat keeps water out of the flour', self::texts(self::because(['style' => 'pressed-masa'])));
