@@ -73,7 +73,7 @@ final readonly class KeepGear
             'resolution_grams' => $kind === 'scale' ? $body->at('resolution_grams')->number(0.1, 10, 'g') : null,
             'metal' => $kind === 'griddle' ? ($body->at('metal')->optionalChoice(Metal::class) ?? Metal::CastIron)->value : null,
             'metal_millimetres' => $kind === 'griddle' ? $body->at('thickness_mm')->optionalNumber(1, 60, 'mm') : null,
-            'burner' => $kind === 'griddle' ? ($body->at('burner')->optionalChoice(Burner::class) ?? Burner::Regulated)->value : null,
+            'burner' => $kind === 'griddle' ? ($body->at('burner')->optionalChoice(Burner::class) ?? Burner::Home)->value : null,
         ];
     }
 }

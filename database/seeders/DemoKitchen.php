@@ -42,7 +42,7 @@ final class DemoKitchen extends Seeder
 
     /** @var list<array{kind: string, name: string, shape?: string, diameter_millimetres?: float, width_millimetres?: float, depth_millimetres?: float, resolution_grams?: float, metal?: string, metal_millimetres?: float, burner?: string}> */
     private const GEAR = [
-        ['kind' => 'griddle', 'name' => 'Black iron plate', 'shape' => 'round', 'diameter_millimetres' => 380.0, 'metal' => 'cast_iron', 'metal_millimetres' => 5.0, 'burner' => 'steady'],
+        ['kind' => 'griddle', 'name' => 'Black iron plate', 'shape' => 'round', 'diameter_millimetres' => 380.0, 'metal' => 'cast_iron', 'metal_millimetres' => 5.0, 'burner' => 'home'],
         ['kind' => 'griddle', 'name' => 'Wide steel over two burners', 'shape' => 'rectangle', 'width_millimetres' => 540.0, 'depth_millimetres' => 360.0, 'metal' => 'steel', 'metal_millimetres' => 4.0, 'burner' => 'regulated'],
         ['kind' => 'press', 'name' => 'Lever press', 'diameter_millimetres' => 190.0],
         ['kind' => 'scale', 'name' => 'Bench scale (stand-in)', 'resolution_grams' => 1.0],

@@ -10,7 +10,10 @@ enum Burner: string
     /** A flame or plate at one knob setting: it gives the same whatever the metal does. */
     case Steady = 'steady';
 
-    /** A thermostat, or a cook who turns up when the metal cools. */
+    /** A plain hob with a cook beside it, who turns it up a little when the metal cools. What nobody has said more of is this. */
+    case Home = 'home';
+
+    /** A thermostat, or a hand that never leaves the knob. */
     case Regulated = 'regulated';
 
     /** W/(m²·K) more for each kelvin that is missing. */
@@ -18,15 +21,17 @@ enum Burner: string
     {
         return match ($this) {
             self::Steady => 0.0,
+            self::Home => 150.0,
             self::Regulated => 600.0,
         };
     }
 
-    /** W/m² at most. */
+    /** W/m² at most. At home 2.5 kW of which half gets into a plate 34 cm wide: 2500 · 0.5 / 0.0908 m² = 13.8 kW/m². */
     public function mostPower(): float
     {
         return match ($this) {
             self::Steady => 0.0,
+            self::Home => 14000.0,
             self::Regulated => 25000.0,
         };
     }

@@ -47,7 +47,7 @@ final readonly class GearWish
             self::readGriddle($griddle),
             $griddle->at('metal')->optionalChoice(Metal::class) ?? Metal::CastIron,
             $griddle->at('thickness_mm')->optionalNumber(1, 60, 'mm'),
-            $griddle->at('burner')->optionalChoice(Burner::class) ?? Burner::Regulated,
+            $griddle->at('burner')->optionalChoice(Burner::class) ?? Burner::Home,
             $griddle->at('preheat_seconds')->optionalNumber(0, 7200, 's'),
             $press->isAbsent() ? null : $press->at('diameter_mm')->number(40, 600, 'mm'),
             $pan->isAbsent() ? null : $pan->at('diameter_mm')->number(80, 800, 'mm'),

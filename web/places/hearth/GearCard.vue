@@ -2,7 +2,7 @@
 import { ElButton } from 'element-plus'
 import type { Gear } from '@/api/types'
 import { clock, useUnits } from '@/ui/units'
-import { BURNERS, METALS, sizeOf } from './gear'
+import { FLAMES, METALS, sizeOf } from './gear'
 
 /** One tool, and for a griddle what each of its settings gives. */
 const { gear } = defineProps<{ gear: Gear }>()
@@ -20,7 +20,7 @@ const nameOf = (list: { value: string; label: string }[], value: string | undefi
       }}<template v-if="gear.request.metal"
         >. {{ nameOf(METALS, gear.request.metal)
         }}{{ gear.request.thickness_mm ? `, ${units.text(gear.request.thickness_mm, 'mm')} thick` : '' }}.
-        {{ nameOf(BURNERS, gear.request.burner) }}.</template
+        {{ nameOf(FLAMES, gear.request.burner) }}.</template
       >
     </p>
     <template v-if="gear.kind === 'griddle'">

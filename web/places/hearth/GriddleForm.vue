@@ -75,7 +75,7 @@ async function keep() {
     </template>
     <Choice v-model="change.metal" label="Of" :options="METALS" />
     <Fader v-model="thickness" label="Thick" :min="1" :max="30" :step="0.5" unit="mm" />
-    <Choice v-model="change.burner" label="Over" :options="BURNERS" />
+    <Choice v-model="change.burner" label="Does the flame change by itself?" :options="BURNERS" />
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <div class="row">
       <ElButton type="primary" native-type="submit" :disabled="!change.name.trim()">Keep it</ElButton>

@@ -9,8 +9,16 @@ export const METALS: { value: NonNullable<GearChange['metal']>; label: string }[
 ]
 
 export const BURNERS: { value: NonNullable<GearChange['burner']>; label: string }[] = [
-  { value: 'steady', label: 'Same flame whatever it does' },
-  { value: 'regulated', label: 'Thermostat, or a hand at the knob' },
+  { value: 'home', label: 'No, I turn it up a little when it cools' },
+  { value: 'steady', label: 'No, and I leave it' },
+  { value: 'regulated', label: 'Yes, a thermostat' },
+]
+
+/** The same as a card tells it. */
+export const FLAMES: typeof BURNERS = [
+  { value: 'home', label: 'On a plain hob' },
+  { value: 'steady', label: 'Over a flame that is left alone' },
+  { value: 'regulated', label: 'With a thermostat' },
 ]
 
 export const TESTS: { id: HeatTest; name: string }[] = [
@@ -39,7 +47,7 @@ export function newGriddle(): GearChange {
     diameter_mm: 300,
     metal: 'cast_iron',
     thickness_mm: 5,
-    burner: 'steady',
+    burner: 'home',
   }
 }
 
