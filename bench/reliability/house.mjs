@@ -1,11 +1,12 @@
 // A house of its own for a trial: bin/mill demo on a database of its own, and cooks with a cookie jar each.
+import { fileURLToPath } from 'node:url'
 import { spawn, execFileSync } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync, existsSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { randomUUID } from 'node:crypto'
 
-export const root = new URL('../..', import.meta.url).pathname
+export const root = fileURLToPath(new URL('../..', import.meta.url))
 export const uuid = randomUUID
 
 export class House {
