@@ -16,13 +16,16 @@ use StoneMill\School\Stage;
  */
 final readonly class CourseTally
 {
+    /** Of the notes the latest go along with every answer; all of them stand in the log. */
+    private const NOTES = 20;
+
     /**
      * @param list<Stage> $entered each once, in the order of the first visit
      * @param Stage|null $stage last gone to
      * @param array{Stage, DateTimeImmutable}|null $furthest stage gone to, and when it was first gone to
      * @param bool $begun whether water was poured
      * @param string|null $undoable the last entry worth undoing; moving between stages is not
-     * @param list<Note> $notes
+     * @param list<Note> $notes the latest
      */
     private function __construct(
         public array $entered,
@@ -51,7 +54,7 @@ final readonly class CourseTally
             $event->kind === EventKind::RestStarted ? $event->at : $this->restStartedAt,
             $event->kind === EventKind::Stacked ? $event->at : $this->stackedAt,
             $event->kind === EventKind::Entered ? $this->undoable : $event->id,
-            $event->kind === EventKind::Noted ? [...$this->notes, Note::of($event)] : $this->notes,
+            $event->kind === EventKind::Noted ? [...array_slice($this->notes, 1 - self::NOTES), Note::of($event)] : $this->notes,
         );
     }
 

@@ -15,6 +15,7 @@ use StoneMill\Record\EventKind;
 use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\ShapeState;
+use StoneMill\School\Stage;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
@@ -205,6 +206,19 @@ final class BatchStateTest extends TestCase
         $state = BatchState::of(self::planned(), $events);
         self::assertSame(6, $state->griddle()->lifted());
         self::assertCount(6 * 4, $events);
+    }
+
+    public function test_the_latest_notes_go_along_and_a_long_log_of_them_makes_no_answer_longer(): void
+    {
+        $state = BatchState::of(self::planned(), []);
+        for ($note = 1; $note <= 50; $note++) {
+            $state = $state->with($this->event(EventKind::Noted, ['text' => "Note $note", 'stage' => Stage::Mix], $note));
+        }
+        $notes = $state->toArray()['notes'];
+        self::assertIsArray($notes);
+        self::assertCount(20, $notes);
+        self::assertSame(['Note 31', 'Note 50'], [$notes[0]['text'], $notes[19]['text']]);
+        self::assertSame('mix', $notes[19]['stage']);
     }
 
     public function test_what_cannot_have_happened_is_refused_with_its_field(): void
