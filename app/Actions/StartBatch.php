@@ -12,8 +12,6 @@ use App\Models\Kitchen;
 use App\Models\Lot;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use StoneMill\Kitchen\Bag;
-use StoneMill\Kitchen\BagShelf;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
@@ -97,15 +95,13 @@ final readonly class StartBatch
     private function withLots(Kitchen $kitchen, array $request): array
     {
         /** @var array{formula: array{lines: list<array<string, mixed>>}} $request */
-        $bags = Lot::query()->where('kitchen_id', $kitchen->id)->get()->keyBy('uuid');
-        $shelf = new BagShelf(array_values($bags->map(static fn (Lot $lot): Bag => $lot->toBag())->all()));
+        $shelf = Lot::shelf(Lot::query()->where('kitchen_id', $kitchen->id)->get());
         $lots = [];
         foreach ($request['formula']['lines'] as $index => $line) {
             $taken = is_string($line['ingredient'] ?? null) ? $shelf->taken($line['ingredient']) : null;
-            $lot = $taken === null ? null : $bags->get($taken->id);
-            if ($lot !== null) {
-                $request['formula']['lines'][$index]['lot'] = $lot->uuid;
-                $lots[$lot->uuid] = $lot->toRequest();
+            if ($taken !== null) {
+                $request['formula']['lines'][$index]['lot'] = $taken->id;
+                $lots[$taken->id] = $taken->facts->toRequest();
             }
         }
 

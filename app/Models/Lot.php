@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use StoneMill\Kitchen\Bag;
+use StoneMill\Kitchen\BagShelf;
 use StoneMill\Pantry\LotFacts;
 
 /**
@@ -29,13 +31,13 @@ final class Lot extends Model
 {
     protected $guarded = [];
 
-    /** @return array<string, mixed> the bag as a plan request names it */
-    public function toRequest(): array
+    /** @param Collection<int, self> $lots */
+    public static function shelf(Collection $lots): BagShelf
     {
-        return ['certified_gluten_free' => $this->certified_gluten_free, ...($this->price_per_kilogram === null ? [] : ['price_per_kg' => $this->price_per_kilogram])];
+        return new BagShelf(array_values($lots->map(static fn (self $lot): Bag => $lot->toBag())->all()));
     }
 
-    public function toBag(): Bag
+    private function toBag(): Bag
     {
         return new Bag($this->uuid, $this->ingredient, $this->opened_on, $this->emptied_on, $this->id, new LotFacts($this->certified_gluten_free, $this->price_per_kilogram));
     }

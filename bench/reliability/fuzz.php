@@ -10,6 +10,7 @@ use StoneMill\Plan\Planner;
 use StoneMill\Plan\Reference;
 use StoneMill\StoneMillException;
 use StoneMill\Tests\CornerDocuments;
+use StoneMill\Tests\FormatFiles;
 use StoneMill\Tests\Seeded;
 
 /* Asks the core every question with documents from the corners of the contract: each is answered or refused by name, and in time. */
@@ -23,7 +24,7 @@ $desk = new Desk($reference, new Planner($reference, new ModelTurnPlanner));
 $faults = [];
 $rows = [];
 foreach ($only as $question) {
-    $corners = new CornerDocuments(new Seeded($seed), $root.'/formats');
+    $corners = new CornerDocuments(new Seeded($seed), new FormatFiles($root.'/formats'));
     $times = [];
     $answered = 0;
     $slowest = null;

@@ -15,6 +15,14 @@ bin/mill COMMAND ...          bin/mill COMMAND --help says more of one; bin/mill
 TEXT
 }
 
+# The questions of the core, each asked with a document.
+is_question() {
+    case "$1" in
+        plan | compare | swap | blend | choose | nixtamal | milling | label | shape | bake | turns | loads | calibrate | practice | day | sheet) ;;
+        *) return 1 ;;
+    esac
+}
+
 # Says more of one command; fails where there is none of that name.
 help_on() {
     case "$1" in
@@ -35,22 +43,6 @@ bin/mill test [core|feature|web|browser|attack]... [--changed]
     attack     the short form of the attacks on a house
     --changed  only the parts that what is not committed yet can have changed
 TEXT
-        plan | compare | swap | blend | choose | nixtamal | milling | label | shape | bake | turns | loads | calibrate | practice | day | sheet)
-            cat <<'TEXT'
-bin/mill QUESTION FILE.json        - in place of a file reads standard input
-    Answers one question of the core from its document (formats/openapi.yaml); needs only PHP.
-    plan       the batch plan of a request; on a terminal in words, into a pipe as JSON
-    compare    two requests side by side             swap      what can stand in for a line
-    blend      flours that meet wishes               choose    breads that do what they must
-    nixtamal   corn to masa                          milling   grain to flour
-    label      the table of a package                shape     cut-outs, filling, batter
-    bake       a picture of the bake                 turns     the best heat and times
-    loads      one load after another                calibrate how hot a griddle gets
-    practice   the practice griddle                  day       several batches on one day
-    sheet      a batch as a list to take along
-    Ends with 0 answered; 2 refused, with a problem document (or sentences on a terminal) on standard error; 1 anything else.
-TEXT
-            ;;
         backup) cat <<'TEXT' ;;
 bin/mill backup [FILE]
     Copies the kitchen's database while it is in use; without a name, under the day and time in storage/backups.
@@ -66,6 +58,22 @@ TEXT
         bench) printf 'bin/mill bench\n    Measures speed as ratios within one run; writes bench/results.md.\n' ;;
         attack) printf 'bin/mill attack\n    Kills, floods and feeds nonsense to houses of its own; writes bench/reliability.md. Takes about twelve minutes.\n' ;;
         shots) printf 'bin/mill shots\n    Takes the pictures of docs/screenshots/ again from the demo data.\n' ;;
-        *) return 1 ;;
+        *)
+            is_question "$1" || return 1
+            cat <<'TEXT'
+bin/mill QUESTION FILE.json        - in place of a file reads standard input
+    Answers one question of the core from its document (formats/openapi.yaml); needs only PHP.
+    plan       the batch plan of a request; on a terminal in words, into a pipe as JSON
+    compare    two requests side by side             swap      what can stand in for a line
+    blend      flours that meet wishes               choose    breads that do what they must
+    nixtamal   corn to masa                          milling   grain to flour
+    label      the table of a package                shape     cut-outs, filling, batter
+    bake       a picture of the bake                 turns     the best heat and times
+    loads      one load after another                calibrate how hot a griddle gets
+    practice   the practice griddle                  day       several batches on one day
+    sheet      a batch as a list to take along
+    Ends with 0 answered; 2 refused, with a problem document (or sentences on a terminal) on standard error; 1 anything else.
+TEXT
+            ;;
     esac
 }

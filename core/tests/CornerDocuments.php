@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace StoneMill\Tests;
 
 use StoneMill\Ask\Question;
-use Symfony\Component\Yaml\Yaml;
 
 /**
  * Documents drawn from the published schemas, with a liking for their limits: what the contract allows and nobody means.
@@ -19,18 +18,14 @@ final class CornerDocuments
 
     private const DEEPEST = 9;
 
-    /** @var array<string, array<string, mixed>> schema files by name */
-    private array $files = [];
-
-    public function __construct(private readonly Seeded $seeded, private readonly string $formats)
+    public function __construct(private readonly Seeded $seeded, private readonly FormatFiles $files)
     {
     }
 
     public function for(Question $question): mixed
     {
-        $operation = $this->at('openapi.yaml', ['paths', '/'.$question->value, 'post', 'requestBody', 'content', 'application/json', 'schema']);
-        $document = $this->drawn($operation, 'openapi.yaml', 0, '');
-        $usual = self::examples($question, $this->formats);
+        $document = $this->drawn(...[...$this->files->ofQuestion($question), 0, '']);
+        $usual = self::examples($question, $this->files->folder);
         if ($usual !== [] && is_array($document) && $this->seeded->int(0, 3) > 0) {
             // A document that is answered, with one to three places from the corners in it: alone they would rarely get so far.
             $answered = (array) $this->oneOf($usual);
@@ -46,11 +41,8 @@ final class CornerDocuments
     /** @param array<string, mixed> $schema */
     private function drawn(array $schema, string $file, int $depth, string $name): mixed
     {
-        if (isset($schema['$ref']) && is_string($schema['$ref'])) {
-            [$target, $path] = [...explode('#', $schema['$ref'], 2), ''];
-            $target = $target === '' ? $file : basename($target);
-
-            return $this->drawn($this->at($target, array_values(array_filter(explode('/', $path)))), $target, $depth + 1, $name);
+        if (isset($schema['$ref'])) {
+            return $this->drawn(...[...$this->files->followed($schema, $file), $depth + 1, $name]);
         }
         if (isset($schema['enum']) && is_array($schema['enum'])) {
             return $this->oneOf(array_values($schema['enum']));
@@ -202,21 +194,5 @@ final class CornerDocuments
     private static function limit(mixed $limit): float
     {
         return is_numeric($limit) ? (float) $limit : 0.0;
-    }
-
-    /**
-     * @param list<string> $path
-     * @return array<string, mixed>
-     */
-    private function at(string $file, array $path): array
-    {
-        $found = $this->files[$file] ??= str_ends_with($file, '.yaml')
-            ? (array) Yaml::parseFile($this->formats.'/'.$file)
-            : (array) json_decode((string) file_get_contents($this->formats.'/'.$file), true, 64, JSON_THROW_ON_ERROR);
-        foreach ($path as $step) {
-            $found = (array) ($found[str_replace('~1', '/', $step)] ?? []);
-        }
-
-        return $found;
     }
 }

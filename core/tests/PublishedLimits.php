@@ -5,24 +5,20 @@ declare(strict_types=1);
 namespace StoneMill\Tests;
 
 use StoneMill\Ask\Question;
-use Symfony\Component\Yaml\Yaml;
 
 /** Every number of the published question schemas that has limits, each in the smallest document that carries it. */
 final class PublishedLimits
 {
     private const MOMENT = '2026-03-01T12:30:00+00:00';
 
-    /** @var array<string, array<string, mixed>> schema files by name */
-    private array $files = [];
-
-    public function __construct(private readonly string $formats)
+    public function __construct(private readonly FormatFiles $files)
     {
     }
 
     /** @return iterable<string, array{list<string|int>, array<string, mixed>, string}> place, the schema of the number and its file */
     public function of(Question $question): iterable
     {
-        yield from $this->numbers($this->root($question), 'openapi.yaml', []);
+        yield from $this->numbers(...[...$this->files->ofQuestion($question), []]);
     }
 
     /**
@@ -32,13 +28,7 @@ final class PublishedLimits
      */
     public function document(Question $question, array $place, float $value): mixed
     {
-        return $this->smallest($this->root($question), 'openapi.yaml', $place, $value, '');
-    }
-
-    /** @return array<string, mixed> */
-    private function root(Question $question): array
-    {
-        return $this->at('openapi.yaml', ['paths', '/'.$question->value, 'post', 'requestBody', 'content', 'application/json', 'schema']);
+        return $this->smallest(...[...$this->files->ofQuestion($question), $place, $value, '']);
     }
 
     /**
@@ -48,7 +38,7 @@ final class PublishedLimits
      */
     private function numbers(array $schema, string $file, array $place): iterable
     {
-        [$schema, $file] = $this->followed($schema, $file);
+        [$schema, $file] = $this->files->followed($schema, $file);
         if (array_intersect(['minimum', 'maximum', 'exclusiveMinimum', 'exclusiveMaximum'], array_keys($schema)) !== []) {
             yield implode('.', $place) => [$place, $schema, $file];
         }
@@ -72,9 +62,9 @@ final class PublishedLimits
      */
     private function smallest(array $schema, string $file, array $place, float $value, string $name): mixed
     {
-        [$schema, $file] = $this->followed($schema, $file);
+        [$schema, $file] = $this->files->followed($schema, $file);
         foreach (self::alternatives($schema) as $alternative) {
-            [$followed] = $this->followed($alternative, $file);
+            [$followed] = $this->files->followed($alternative, $file);
             if ($place === [] || isset($followed['properties'][$place[0]]) || isset($followed['items'])) {
                 return $this->smallest($alternative, $file, $place, $value, $name);
             }
@@ -178,37 +168,6 @@ final class PublishedLimits
             if (is_array($alternative) && ($alternative['type'] ?? '') !== 'null' && array_keys($alternative) !== ['required']) {
                 $found[] = $alternative;
             }
-        }
-
-        return $found;
-    }
-
-    /**
-     * @param array<string, mixed> $schema
-     * @return array{array<string, mixed>, string}
-     */
-    private function followed(array $schema, string $file): array
-    {
-        while (is_string($schema['$ref'] ?? null)) {
-            [$target, $path] = [...explode('#', $schema['$ref'], 2), ''];
-            $file = $target === '' ? $file : basename($target);
-            $schema = $this->at($file, array_values(array_filter(explode('/', $path))));
-        }
-
-        return [$schema, $file];
-    }
-
-    /**
-     * @param list<string> $path
-     * @return array<string, mixed>
-     */
-    private function at(string $file, array $path): array
-    {
-        $found = $this->files[$file] ??= str_ends_with($file, '.yaml')
-            ? (array) Yaml::parseFile($this->formats.'/'.$file)
-            : (array) json_decode((string) file_get_contents($this->formats.'/'.$file), true, 64, JSON_THROW_ON_ERROR);
-        foreach ($path as $step) {
-            $found = (array) ($found[str_replace('~1', '/', $step)] ?? []);
         }
 
         return $found;

@@ -11,8 +11,6 @@ use App\Models\Kitchen;
 use App\Models\Lot;
 use App\Models\OwnIngredient;
 use StoneMill\Griddle\SurfaceRange;
-use StoneMill\Kitchen\Bag;
-use StoneMill\Kitchen\BagShelf;
 use StoneMill\Measure\Spread;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Plan\Reference;
@@ -31,7 +29,7 @@ final readonly class KitchenDocument
     public function of(Kitchen $kitchen): array
     {
         $lots = Lot::query()->where('kitchen_id', $kitchen->id)->latest('opened_on')->latest('id')->get();
-        $shelf = new BagShelf(array_values($lots->map(static fn (Lot $lot): Bag => $lot->toBag())->all()));
+        $shelf = Lot::shelf($lots);
 
         return [
             'name' => $kitchen->name,

@@ -7,6 +7,7 @@ namespace StoneMill\Ask;
 use StoneMill\Dough\LedgerRow;
 use StoneMill\Griddle\Face;
 use StoneMill\Griddle\TurnWindow;
+use StoneMill\Line\Clock;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Warning;
 
@@ -64,8 +65,8 @@ final readonly class PlanInWords
     private function griddle(): string
     {
         $turns = $this->plan->turns;
-        $touches = array_map(static fn (TurnWindow $touch): string => sprintf('%s at %s', $touch->action->value, self::clock($touch->atSeconds)), $turns->touches());
-        $finish = $turns->finishSeconds > 0 ? sprintf(', then %s %s', self::clock($turns->finishSeconds), match ($turns->finish) {
+        $touches = array_map(static fn (TurnWindow $touch): string => sprintf('%s at %s', $touch->action->value, Clock::minutes($touch->atSeconds)), $turns->touches());
+        $finish = $turns->finishSeconds > 0 ? sprintf(', then %s %s', Clock::minutes($turns->finishSeconds), match ($turns->finish) {
             'flame' => 'on the flame',
             'oven' => 'in the oven',
             default => 'under the broiler and in the oven',
@@ -86,10 +87,5 @@ final readonly class PlanInWords
     private static function grams(float $grams): string
     {
         return $grams < 20 ? sprintf('%.1f', $grams) : sprintf('%.0f', $grams);
-    }
-
-    private static function clock(float $seconds): string
-    {
-        return sprintf('%d:%02d', intdiv((int) round($seconds), 60), (int) round($seconds) % 60);
     }
 }

@@ -141,6 +141,12 @@ final readonly class Node
         return $this->value === null ? null : $this->number($least, $most, $unit);
     }
 
+    /** A number that has to be there only where it applies. It is read in any case, so that none is passed over. */
+    public function numberWhere(bool $applies, float $least, float $most, string $unit = ''): float
+    {
+        return $applies ? $this->number($least, $most, $unit) : $this->optionalNumber($least, $most, $unit) ?? 0.0;
+    }
+
     public function integer(int $least, int $most): int
     {
         $limit = sprintf('a whole number from %d to %d', $least, $most);

@@ -54,7 +54,7 @@ final readonly class RunWords
         $shape = $this->plan['shape'];
         $griddle = $this->plan['griddle'];
         $touches = array_map(
-            static fn (array $touch): string => sprintf('%s at %d:%02d', $touch['action'], intdiv((int) round($touch['at_seconds']), 60), (int) round($touch['at_seconds']) % 60),
+            static fn (array $touch): string => sprintf('%s at %s', $touch['action'], Clock::minutes($touch['at_seconds'])),
             [...$griddle['turns'], $griddle['lift']],
         );
 

@@ -11,4 +11,10 @@ final readonly class LotFacts
     public function __construct(public bool $certifiedGlutenFree, public ?float $pricePerKilogram)
     {
     }
+
+    /** @return array{certified_gluten_free: bool, price_per_kg?: float} as a plan request names them */
+    public function toRequest(): array
+    {
+        return ['certified_gluten_free' => $this->certifiedGlutenFree, ...($this->pricePerKilogram === null ? [] : ['price_per_kg' => $this->pricePerKilogram])];
+    }
 }

@@ -39,8 +39,15 @@ final readonly class DoughPlanner
 
     private const OWN_STEP_GRAMS = 0.1;
 
+    /** The style's own dough, mixed the same way; asked at many temperatures, built once. */
+    private Mixing $own;
+
     public function __construct(private PlanRequest $request, private Formula $formula)
     {
+        $this->own = $this->mixing(
+            $request->usualFormula()->weighed(self::OWN_FLOUR_GRAMS, Measuring::Weight, self::OWN_STEP_GRAMS),
+            $request->style->texture,
+        );
     }
 
     /** The dough for a flour base of this many grams. */
@@ -145,10 +152,9 @@ final readonly class DoughPlanner
     /** What the ledger says of this formula, put together with what practice says of its style. */
     private function need(Ledger $ledger, float $mixCelsius): WaterNeed
     {
-        $style = $this->request->style;
-        $own = $this->mixing($this->request->usualFormula()->weighed(self::OWN_FLOUR_GRAMS, Measuring::Weight, self::OWN_STEP_GRAMS), $style->texture)->ledgerAt($mixCelsius);
+        $own = $this->own->ledgerAt($mixCelsius);
 
-        return WaterNeed::of($ledger, $style->hydrationBand, 100 * $own->neededGrams() / $own->flourBaseGrams);
+        return WaterNeed::of($ledger, $this->request->style->hydrationBand, 100 * $own->neededGrams() / $own->flourBaseGrams);
     }
 
     private function grams(WaterNeed $need, Ledger $ledger, ?float $wishedPercent): float

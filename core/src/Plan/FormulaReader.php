@@ -72,7 +72,7 @@ final readonly class FormulaReader
             return $lines;
         }
         $others = array_values(array_filter($lines, static fn (FormulaLine $line): bool => $line->ingredient->role !== Role::Fat));
-        $fatPercent = array_sum(array_map(fn (array $line): float => $this->catalogue->ingredient($line['ingredient'])->role === Role::Fat ? $line['percent'] : 0.0, $style->formula));
+        $fatPercent = array_sum(array_map(static fn (FormulaLine $line): float => $line->ingredient->role === Role::Fat ? (float) $line->percent : 0.0, $lines));
         $ingredient = $fat->ingredient();
 
         return $ingredient === null ? $others : [

@@ -94,13 +94,13 @@ final readonly class GearWish
             return null;
         }
         $shape = $node->at('shape')->choice(PlateShape::class);
-        $given = static fn (string $measure): ?float => $node->at($measure)->optionalNumber(self::LEAST_WIDTH_MM, self::MOST_WIDTH_MM, 'mm');
-        [$diameter, $width, $depth] = [$given('diameter_mm'), $given('width_mm'), $given('depth_mm')];
-        $missing = static fn (string $measure): float => $node->at($measure)->number(self::LEAST_WIDTH_MM, self::MOST_WIDTH_MM, 'mm');
+        $measure = static fn (string $name, PlateShape $of): float => $node->at($name)->numberWhere($shape === $of, self::LEAST_WIDTH_MM, self::MOST_WIDTH_MM, 'mm');
+        $diameter = $measure('diameter_mm', PlateShape::Round);
+        [$width, $depth] = [$measure('width_mm', PlateShape::Rectangle), $measure('depth_mm', PlateShape::Rectangle)];
 
         return match ($shape) {
-            PlateShape::Round => ['shape' => $shape, 'width' => $diameter ?? $missing('diameter_mm'), 'depth' => 0.0],
-            PlateShape::Rectangle => ['shape' => $shape, 'width' => $width ?? $missing('width_mm'), 'depth' => $depth ?? $missing('depth_mm')],
+            PlateShape::Round => ['shape' => $shape, 'width' => $diameter, 'depth' => 0.0],
+            PlateShape::Rectangle => ['shape' => $shape, 'width' => $width, 'depth' => $depth],
         };
     }
 }

@@ -55,14 +55,13 @@ final readonly class Pan
         $node->object(['shape', 'base_mm', 'rim_mm', 'width_mm', 'depth_mm', 'height_mm']);
         $shape = $node->at('shape')->choice(PlateShape::class);
         $height = $node->at('height_mm')->optionalNumber(2, 300, 'mm') ?? 40.0;
-        $given = static fn (string $measure): ?float => $node->at($measure)->optionalNumber(self::LEAST_MM, self::MOST_MM, 'mm');
-        [$width, $depth, $base] = [$given('width_mm'), $given('depth_mm'), $given('base_mm')];
+        $measure = static fn (string $name, PlateShape $of): float => $node->at($name)->numberWhere($shape === $of, self::LEAST_MM, self::MOST_MM, 'mm');
+        $base = $measure('base_mm', PlateShape::Round);
+        [$width, $depth] = [$measure('width_mm', PlateShape::Rectangle), $measure('depth_mm', PlateShape::Rectangle)];
         $rim = $node->at('rim_mm')->optionalNumber(self::LEAST_MM, self::WIDEST_RIM * self::MOST_MM, 'mm');
-        $missing = static fn (string $measure): float => $node->at($measure)->number(self::LEAST_MM, self::MOST_MM, 'mm');
         if ($shape === PlateShape::Rectangle) {
-            return self::rectangle($width ?? $missing('width_mm'), $depth ?? $missing('depth_mm'), $height);
+            return self::rectangle($width, $depth, $height);
         }
-        $base ??= $missing('base_mm');
         if ($rim !== null && ($rim < $base || $rim > self::WIDEST_RIM * $base)) {
             $node->at('rim_mm')->refuse('A pan does not open like that.', sprintf('from %g to %g mm, by its base', $base, self::WIDEST_RIM * $base));
 

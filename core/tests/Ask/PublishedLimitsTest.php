@@ -11,6 +11,7 @@ use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\FieldError;
 use StoneMill\StoneMillException;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\FormatFiles;
 use StoneMill\Tests\PublishedLimits;
 
 /** A limit stands once, with the rule whose limit it is; what is published is held against it for every number of every question. */
@@ -30,7 +31,7 @@ final class PublishedLimitsTest extends TestCase
     #[DataProvider('questions')]
     public function test_what_is_published_as_a_limit_is_taken_and_what_is_beyond_it_is_refused_in_its_place(Question $question): void
     {
-        $published = new PublishedLimits(dirname(__DIR__, 3).'/formats');
+        $published = new PublishedLimits(new FormatFiles(dirname(__DIR__, 3).'/formats'));
         $off = [];
         $seen = 0;
         foreach ($published->of($question) as $name => [$place, $schema, $file]) {

@@ -13,7 +13,7 @@ final class JsonWalk
     /** A string, a sign, or a word such as a number; what is none of these is taken byte by byte and is a fault. */
     private const TOKEN = '/\G[ \t\r\n]*+(?:("(?:[^"\\\\\x00-\x1f]++|\\\\(?:["\\\\\/bfnrt]|u[0-9a-fA-F]{4}))*+")|([{}\[\]:,])|(-?(?:0|[1-9][0-9]*+)(?:\.[0-9]++)?(?:[eE][+-]?[0-9]++)?|true|false|null)(?![0-9A-Za-z_.+-])|(.))/s';
 
-    private const AFTER_VALUE = ['', ',', '}', ']'];
+    private const AFTER_VALUE = [',', '}', ']'];
 
     /** @var list<array<string, true>|null> fields seen of each open object, the innermost last; null for a list */
     private array $open = [];
@@ -87,7 +87,7 @@ final class JsonWalk
         return match ($this->next) {
             'key', 'field' => $string !== null ? $this->named($string) : $this->next === 'field' && $sign === '}' && $this->closed(),
             ':' => $sign === ':' && $this->then('value'),
-            'after' => in_array($sign, self::AFTER_VALUE, true) && $sign !== '' && $this->ended($sign),
+            'after' => in_array($sign, self::AFTER_VALUE, true) && $this->ended($sign),
             default => $this->began($sign),
         };
     }
