@@ -44,8 +44,6 @@ final class BakeUnderWay
 
     private Above $above = Above::Open;
 
-    private Film $film;
-
     private float $heatIn = 0.0;
 
     private float $heatTaken = 0.0;
@@ -69,9 +67,9 @@ final class BakeUnderWay
     ) {
         $this->layers = new Layers($bread->matter, $physics, $bread, $mesh);
         $this->patch = new Patch($iron, $kitchen->roomCelsius, $patchCelsius);
-        $this->faces = [new FaceState($bread->celsius, $bread->matter->waterPerDry), new FaceState($bread->celsius, $bread->matter->waterPerDry)];
+        $film = $bread->matter->isOily ? Film::Oil : Film::None;
+        $this->faces = [new FaceState($bread->celsius, $bread->matter->waterPerDry, $film), new FaceState($bread->celsius, $bread->matter->waterPerDry, $film)];
         $this->step = $mesh->firstStep($bread->thicknessMillimetres);
-        $this->film = $bread->matter->isOily ? Film::Oil : Film::None;
         $this->firstHeat = array_sum($this->layers->enthalpy);
         $this->firstWater = array_sum($this->layers->water);
     }
@@ -145,10 +143,17 @@ final class BakeUnderWay
         $this->touched();
     }
 
-    public function oil(): void
+    /** Oil between the metal and the face that lies on it, from now on. */
+    public function oilBelow(): void
     {
-        $this->film = Film::Oil;
+        $this->faces[0]->film = Film::Oil;
         $this->touched();
+    }
+
+    /** Oil brushed on the open face: it comes to the metal with the next turn. */
+    public function oilAbove(): void
+    {
+        $this->faces[1]->film = Film::Oil;
     }
 
     /** Water brushed on the open face, in kg per m², at the kitchen's temperature. */
@@ -302,7 +307,7 @@ final class BakeUnderWay
     /** @param array<int, float> $between */
     private function stepOn(float $dt, array $between, Exchange $above): void
     {
-        $contact = Contact::conductance($this->physics, $this->faces[0], $this->sinceTouch, $this->film, $this->puffed, $this->pressedFor > 0);
+        $contact = Contact::conductance($this->physics, $this->faces[0], $this->sinceTouch, $this->puffed, $this->pressedFor > 0);
         $toMiddle = 1 / (1 / $contact + $between[0]);
         $new = $this->layers->conducted($dt, $this->patch->row($dt, false), $toMiddle, $between, $above, null);
         $taken = $dt * $toMiddle * ($new[0] - $new[1]);
@@ -361,7 +366,7 @@ final class BakeUnderWay
         $matter = $this->bread->matter;
         $waterPerDry = $this->layers->waterPerDry($side === 0 ? 0 : $this->layers->last);
         $dried = 1 - min(1.0, $waterPerDry / max(1e-9, $matter->waterPerDry));
-        $close = $this->film === Film::Oil ? $this->physics->oiledSpotShare : $this->physics->spotShare;
+        $close = $face->film === Film::Oil ? $this->physics->oiledSpotShare : $this->physics->spotShare;
         $spot = $metalCelsius === null ? $face->celsius : $face->celsius + $close * $dried * ($metalCelsius - $face->celsius);
         $face->brownBy($dt, $spot, $waterPerDry, $matter->readiness);
     }

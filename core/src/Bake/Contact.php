@@ -14,8 +14,8 @@ final class Contact
 
     private const PRESSED_SHARE = 1.6;
 
-    /** Wet dough with oil between it and the metal touches better by this. */
-    private const OILED_RAW = 1.1;
+    /** Wet dough with oil between it and the metal touches better by this, before it has gelled and after. */
+    private const OILED_WET = 1.1;
 
     /** Between these the face dries, in kg water per kg dry matter. */
     private const DRY_AT = 0.10;
@@ -23,11 +23,12 @@ final class Contact
     private const WET_AT = 0.70;
 
     /** @param float $seconds since it was laid or turned */
-    public static function conductance(Physics $physics, FaceState $face, float $seconds, Film $film, bool $puffed, bool $pressed): float
+    public static function conductance(Physics $physics, FaceState $face, float $seconds, bool $puffed, bool $pressed): float
     {
-        [$wet, $dry] = match ($film) {
-            Film::None => [$face->hasSet ? $physics->contactSet : $physics->contactRaw, $physics->contactDry],
-            Film::Oil => [self::OILED_RAW * $physics->contactRaw, $physics->contactOiled],
+        $bare = $face->hasSet ? $physics->contactSet : $physics->contactRaw;
+        [$wet, $dry] = match ($face->film) {
+            Film::None => [$bare, $physics->contactDry],
+            Film::Oil => [self::OILED_WET * $bare, $physics->contactOiled],
         };
         $settled = $physics->firstContact + (1 - $physics->firstContact) * (1 - exp(-$seconds / $physics->settlingSeconds));
 

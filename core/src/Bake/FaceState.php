@@ -30,7 +30,7 @@ final class FaceState
     /** Seconds on the metal at gel-setting heat. */
     public float $hotSeconds = 0.0;
 
-    public function __construct(public float $celsius, public float $waterPerDry)
+    public function __construct(public float $celsius, public float $waterPerDry, public Film $film = Film::None)
     {
         $this->hottestCelsius = $celsius;
         $this->hottestSpotCelsius = $celsius;

@@ -91,6 +91,14 @@ final readonly class Matter
         return new self(0.0, $kilogramPerCubicMetre, 0.0, [$heat, 1e-9], [$conductivity, 0.0], 0.0, false, null);
     }
 
+    /** The same dough, known to colour so many times as readily. */
+    public function colouring(float $factor): self
+    {
+        OutOfRange::guard('factor of colouring', $factor, 0.05, 20);
+
+        return new self($this->waterPerDry, $this->solidKilogramPerCubicMetre, $this->airShare, $this->solidHeat, $this->solidConductivity, $this->readiness * $factor, $this->isOily, $this->swelling);
+    }
+
     /** Mass of dry matter in a cubic metre of dough, in kg. */
     public function dryPerCubicMetre(): float
     {

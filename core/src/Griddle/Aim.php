@@ -6,17 +6,21 @@ namespace StoneMill\Griddle;
 
 use StoneMill\Bake\Colour;
 use StoneMill\Measure\Exception\OutOfRange;
+use StoneMill\Measure\Spread;
 use StoneMill\School\TurnSchool;
 
 /** What the bread should be when it leaves the heat. */
 final readonly class Aim
 {
     /** The middle of a thin bread, and of one too thick to be hot at once. */
-    public const DONE_CELSIUS = 95.0;
+    private const DONE_CELSIUS = 95.0;
 
-    public const THICK_DONE_CELSIUS = 94.0;
+    private const THICK_DONE_CELSIUS = 94.0;
 
-    public const THICK_MILLIMETRES = 10.0;
+    /** Up to the first a bread is thin and ready by the weight it lost; from the second on it is thick and ready by colour and middle. Planning estimates. */
+    private const THIN_MILLIMETRES = 6.0;
+
+    private const THICK_MILLIMETRES = 12.0;
 
     /** What may be asked for. */
     public const LEAST_SHADE = 0.05;
@@ -27,30 +31,68 @@ final readonly class Aim
 
     public const MOST_LOSS_PERCENT = 50;
 
-    /** Light golden spots. */
-    private const USUAL_SHADE = 0.4;
-
     /** Darker than this no face is left, unless that was wished. */
     private const DARK_SHADE = 0.66;
 
     private const SHADE_REACH = 0.1;
 
-    /** @throws OutOfRange If the bread should lose no water or all of it, be raw or black, or be colder than warm. */
-    public function __construct(public float $lossShare, public float $shade, public float $doneCelsius, public bool $wantsPuff)
+    /** What comes this near to a wish still meets it: in shade, and as a share of the loss. */
+    private const NEAR_SHADE = 0.12;
+
+    private const NEAR_LOSS = 0.15;
+
+    /** Share of its weight that it may lose, about the share wished. */
+    public Spread $losses;
+
+    /** Shades that its faces may have, about the shade wished. */
+    public Spread $shades;
+
+    /**
+     * @param Spread|null $losses that count as met; null for near the wish
+     * @param Spread|null $shades that count as met; null for near the wish
+     *
+     * @throws OutOfRange If the bread should lose no water or all of it, be raw or black, or be colder than warm.
+     */
+    public function __construct(public float $lossShare, public float $shade, public float $doneCelsius, public bool $wantsPuff, ?Spread $losses = null, ?Spread $shades = null)
     {
         OutOfRange::guard('share of weight to lose', $lossShare, 0.01, 0.6);
         OutOfRange::guard('shade of the faces', $shade, 0.02, 0.9);
         OutOfRange::guard('temperature of the middle in °C', $doneCelsius, 60, 100);
+        $this->losses = $losses ?? Spread::of((1 - self::NEAR_LOSS) * $lossShare, $lossShare, (1 + self::NEAR_LOSS) * $lossShare);
+        $this->shades = $shades ?? Spread::of(max(0.0, $shade - self::NEAR_SHADE), $shade, min(1.0, $shade + self::NEAR_SHADE));
     }
 
     public static function of(UsualBaking $usual, TurnSchool $school, float $thicknessMillimetres): self
     {
         return new self(
             $usual->weightLossPercent->likely / 100,
-            self::USUAL_SHADE,
-            $thicknessMillimetres >= self::THICK_MILLIMETRES ? self::THICK_DONE_CELSIUS : self::DONE_CELSIUS,
+            $usual->shade->likely,
+            self::DONE_CELSIUS + (self::THICK_DONE_CELSIUS - self::DONE_CELSIUS) * self::thickness($thicknessMillimetres),
             $school === TurnSchool::ThreeWithPress || $school === TurnSchool::FlameFinish,
+            $usual->weightLossPercent->multipliedBy(0.01),
+            $usual->shade,
         );
+    }
+
+    /** The same with a cook's own loss, shade, middle and puff, where one was wished. */
+    public function wishing(?float $lossShare, ?float $shade, ?float $doneCelsius = null, ?bool $wantsPuff = null): self
+    {
+        return new self(
+            $lossShare ?? $this->lossShare,
+            $shade ?? $this->shade,
+            $doneCelsius ?? $this->doneCelsius,
+            $wantsPuff ?? $this->wantsPuff,
+            $lossShare === null ? $this->losses : null,
+            $shade === null ? $this->shades : null,
+        );
+    }
+
+    /** How thick a bread is, from 0 for thin to 1 for thick, without a step between. */
+    public static function thickness(float $millimetres): float
+    {
+        $share = max(0.0, min(1.0, ($millimetres - self::THIN_MILLIMETRES) / (self::THICK_MILLIMETRES - self::THIN_MILLIMETRES)));
+
+        return $share * $share * (3 - 2 * $share);
     }
 
     /** No face is left to get darker than this. */

@@ -17,6 +17,9 @@ use StoneMill\Measure\Unit;
  */
 final readonly class Face
 {
+    /** From here on a face is burnt in spots. Planning estimate of where eyes draw the line. */
+    public const BURNT = 0.8;
+
     /** Cooks' griddles and eyes differ by about this much. Planning estimate. */
     private const SHADE_REACH = 0.15;
 
@@ -61,7 +64,7 @@ final readonly class Face
             $this->shade < 0.25 => 'pale',
             $this->shade < 0.42 => 'light',
             $this->shade < 0.65 => 'golden',
-            $this->shade < 0.8 => 'brown',
+            $this->shade < self::BURNT => 'brown',
             default => 'dark, near burning',
         };
     }

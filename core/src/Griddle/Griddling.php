@@ -56,8 +56,8 @@ final class Griddling
     public static function lay(Laying $laying, ?Mesh $mesh = null, ?float $patchCelsius = null, Physics $physics = new Physics, ?float $bareCelsius = null): self
     {
         $bake = BakeUnderWay::begin($laying->bread, $laying->iron, $laying->kitchen, $mesh, $patchCelsius, $physics, $bareCelsius);
-        if ($laying->grease->usesFat()) {
-            $bake->oil();
+        if ($laying->grease === Grease::Wiped) {
+            $bake->oilBelow();
         }
         if ($laying->grease === Grease::WetTop) {
             $bake->wetTop(self::WET_TOP);
@@ -74,7 +74,7 @@ final class Griddling
      *
      * @return bool whether it ended by sign or colour before the time was up
      */
-    public function until(Sign $sign, float $level, float $endSeconds, float $mostBrownness = INF): bool
+    public function until(Progress $sign, float $level, float $endSeconds, float $mostBrownness = INF): bool
     {
         $bake = $this->bake;
         $value = $sign->valueOf($bake);
@@ -108,7 +108,7 @@ final class Griddling
     {
         $this->touched[] = TouchState::of($action, $this->bake, $this->canPuff());
         match ($action) {
-            TurnAction::Turn => $this->bake->turn(),
+            TurnAction::Turn => $this->turn(),
             TurnAction::Press => $this->press(),
             TurnAction::Lift => null,
         };
@@ -157,9 +157,18 @@ final class Griddling
         }
     }
 
+    /** A wiped griddle oils whatever face comes to it; fat on each side is brushed on the open face before it goes down. */
+    private function turn(): void
+    {
+        if ($this->laying->grease->usesFat()) {
+            $this->bake->oilAbove();
+        }
+        $this->bake->turn();
+    }
+
     private function press(): void
     {
-        $this->bake->turn();
+        $this->turn();
         $this->bake->press(self::PRESS_SECONDS);
         if ($this->canPuff()) {
             $this->bake->puff();

@@ -20,8 +20,6 @@ final readonly class Judgement
 
     private const DARK = 0.68;
 
-    private const BURNT = 0.8;
-
     private const UNEVEN = 0.45;
 
     /** Where the oils that cooks use begin to smoke: 190–230 °C for most. */
@@ -35,7 +33,7 @@ final readonly class Judgement
     public function words(): array
     {
         return array_values(array_filter([
-            ...array_map(static fn (Missed $missed): array => self::word($missed->id(), $missed->inWords()), $this->baked->missed),
+            ...array_map(static fn (Missed $missed): array => self::word($missed->id, $missed->text), $this->baked->unset()),
             $this->aboutSticking(),
             $this->aboutTheMiddle(),
             ...$this->aboutTheFaces(),
@@ -74,10 +72,10 @@ final readonly class Judgement
     /** @return array{id: string, text: string, harm: bool}|null */
     private function aboutTheMiddle(): ?array
     {
-        $centre = max($this->baked->centreBeforeLift, $this->baked->work->bake->centreCelsius());
+        $centre = $this->baked->hottestCentreCelsius();
         $wanted = $this->baked->laying->aim->doneCelsius;
 
-        return $centre < $wanted - 0.5 && $this->baked->missed === []
+        return $centre < $wanted - 0.5
             ? self::word('raw', sprintf('The middle came to %.0f °C only; %.0f °C are wanted. Thinner, longer, less heat, or a lid or the oven.', $centre, $wanted))
             : null;
     }
@@ -86,9 +84,9 @@ final readonly class Judgement
     private function aboutTheFaces(): array
     {
         $words = [];
-        $faces = $this->baked->plan()->faces;
+        $faces = $this->baked->faces();
         foreach ($faces as $face) {
-            if ($face->shade >= self::BURNT) {
+            if ($face->shade >= Face::BURNT) {
                 $words[] = self::word('burnt', sprintf('The %s face is burnt in spots: less heat, or turn sooner.', $face->name));
             } elseif ($face->shade >= self::DARK) {
                 $words[] = self::hint('dark', sprintf('The %s face is dark.', $face->name));
@@ -121,7 +119,7 @@ final readonly class Judgement
 
         return match (true) {
             $loss > self::TOO_DRY * $wanted => self::word('dry', sprintf('It lost %.0f %% of its weight; about %.0f %% keep it soft. It will be stiff.', 100 * $loss, 100 * $wanted)),
-            $loss < self::TOO_WET * $wanted && $this->baked->missed === [] => self::hint('heavy', sprintf('It lost %.0f %% of its weight; about %.0f %% are usual. It stays heavy and may sweat in the stack.', 100 * $loss, 100 * $wanted)),
+            $loss < self::TOO_WET * $wanted => self::hint('heavy', sprintf('It lost %.0f %% of its weight; about %.0f %% are usual. It stays heavy and may sweat in the stack.', 100 * $loss, 100 * $wanted)),
             default => null,
         };
     }

@@ -27,6 +27,9 @@ final readonly class ModelTurnPlanner implements TurnPlanner
 
     private const FLAME_SECONDS = 5.0;
 
+    /** Counted from the end: before the lift comes the last turn. */
+    private const LAST_TURN = -2;
+
     public function __construct(private ?Mesh $mesh = null)
     {
     }
@@ -45,41 +48,42 @@ final readonly class ModelTurnPlanner implements TurnPlanner
         $end = min(self::MOST_SECONDS, self::PATIENCE * $practice->liftSeconds * max(1.0, $laying->thicknessMillimetres() / $practice->referenceMillimetres) ** 1.5);
         $goals = TouchGoals::of($laying, $practice);
         $touches = [];
-        $missed = [];
+        $unset = null;
         foreach ($goals as $index => ['action' => $action, 'goal' => $goal]) {
             $wait = new Wait($work, $goal, $end, $laying->aim->mostBrownness());
-            $done = self::mustBeDone($laying, $index - count($goals)) ? $laying->aim->doneCelsius : null;
-            $touches[] = $wait->touch($action, $done);
-            $missed = [...$missed, ...$wait->missed()];
+            $touches[] = $wait->touch($action, self::middleBefore($laying, $index - count($goals)));
+            $unset ??= $wait->unset();
             $work->touch($action);
         }
         $liftedAt = $work->bake->secondsOn();
         $centre = $work->bake->centreCelsius();
         $recover = PlannedBake::recovery($work);
-        $missed = [...$missed, ...$this->finish($work, $laying)];
+        $this->finish($work, $laying);
 
-        return new PlannedBake($laying, $work, $touches, $liftedAt, $centre, $recover, $missed);
+        return new PlannedBake($laying, $work, $touches, $liftedAt, $centre, $recover, $unset);
     }
 
-    /** A thin bread is hot through before its last turn, a thick one when it is lifted, unless the oven sees to it. */
-    private static function mustBeDone(Laying $laying, int $fromEnd): bool
+    /** A thin bread is hot through before its last turn, a thick one when it is lifted, unless the oven sees to it. Between, the last turn asks for a part of the way. */
+    private static function middleBefore(Laying $laying, int $fromEnd): ?float
     {
+        $done = $laying->aim->doneCelsius;
+        $thickness = Aim::thickness($laying->thicknessMillimetres());
+
         return match (true) {
-            $laying->thicknessMillimetres() < Aim::THICK_MILLIMETRES => $fromEnd >= -2,
-            $laying->school === TurnSchool::BrownThenOven => false,
-            default => $fromEnd === -1,
+            $laying->school->finishesInTheOven() || $fromEnd < self::LAST_TURN => null,
+            $fromEnd === self::LAST_TURN => $done - $thickness * ($done - $laying->bread->celsius),
+            default => $done,
         };
     }
 
-    /** @return list<Missed> */
-    private function finish(Griddling $work, Laying $laying): array
+    private function finish(Griddling $work, Laying $laying): void
     {
         $bake = $work->bake;
         switch ($laying->school) {
             case TurnSchool::FlameFinish:
                 $work->flame(self::FLAME_SECONDS);
 
-                return [];
+                return;
             case TurnSchool::BroilerThenOven:
                 $work->bringUnderBroiler();
                 $work->until(Sign::TopBrowned, $laying->aim->brownness(), $bake->secondsOn() + self::BROILER_SECONDS);
@@ -87,14 +91,11 @@ final readonly class ModelTurnPlanner implements TurnPlanner
             case TurnSchool::BrownThenOven:
                 break;
             default:
-                return [];
+                return;
         }
         $bake->bringUnder(Above::Oven);
         $end = $bake->secondsOn() + self::OVEN_SECONDS;
-
-        return array_values(array_filter([
-            $work->until(Sign::Done, $laying->aim->doneCelsius, $end) ? null : new Missed(Sign::Done, $laying->aim->doneCelsius, $bake->centreCelsius()),
-            $work->until(Sign::Lost, $laying->aim->lossShare, $end) ? null : new Missed(Sign::Lost, $laying->aim->lossShare, $bake->lossShare()),
-        ]));
+        $work->until(Sign::Done, $laying->aim->doneCelsius, $end);
+        $work->until(Sign::Lost, $laying->aim->lossShare, $end);
     }
 }

@@ -84,7 +84,7 @@ final readonly class OwnTurns
         $recover = PlannedBake::recovery($work);
         $this->finish($work, $laying->school);
 
-        return new PlannedBake($laying, $work, $windows, $lifted, $centre, $recover, []);
+        return new PlannedBake($laying, $work, $windows, $lifted, $centre, $recover);
     }
 
     private function finish(Griddling $work, TurnSchool $school): void

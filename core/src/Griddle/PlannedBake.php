@@ -29,7 +29,7 @@ final readonly class PlannedBake
     /**
      * @param non-empty-list<TurnWindow> $touches the turns and the lift
      * @param float $recoverSeconds that its place waits after the lift until it is hot again
-     * @param list<Missed> $missed
+     * @param Missed|null $unset where the first face never let go
      */
     public function __construct(
         public Laying $laying,
@@ -38,8 +38,26 @@ final readonly class PlannedBake
         public float $liftedAtSeconds,
         public float $centreBeforeLift,
         public float $recoverSeconds,
-        public array $missed,
+        private ?Missed $unset = null,
     ) {
+    }
+
+    /** @return list<Missed> what was wanted and did not come */
+    public function missed(): array
+    {
+        return (new Outcome($this))->missed();
+    }
+
+    /** @return list<Missed> */
+    public function unset(): array
+    {
+        return $this->unset === null ? [] : [$this->unset];
+    }
+
+    /** The hottest that the middle was, on the metal or in the finish. */
+    public function hottestCentreCelsius(): float
+    {
+        return max($this->centreBeforeLift, $this->work->bake->centreCelsius());
     }
 
     /** How long the metal under a bread that was just lifted takes to be hot again. */
@@ -79,14 +97,14 @@ final readonly class PlannedBake
                 Reason::amount('Wanted at least', $this->laying->aim->doneCelsius, Unit::Celsius),
                 Reason::amount('Thickness', $this->laying->thicknessMillimetres(), Unit::Millimetre),
             ),
-            missed: $this->missed,
+            missed: $this->missed(),
             recoverSeconds: $this->recoverSeconds,
             doneCelsius: $this->laying->aim->doneCelsius,
         );
     }
 
     /** @return list<Face> */
-    private function faces(): array
+    public function faces(): array
     {
         [$first, $second] = $this->work->bake->faces();
 

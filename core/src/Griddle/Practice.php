@@ -68,7 +68,7 @@ final readonly class Practice
                 $touches[] = new TurnWindow($act->touch(), $seconds, $seconds, $seconds);
             }
             if ($act === PracticeAct::Lift && $touches !== []) {
-                $lifted = new PlannedBake($laying, $work, $touches, $seconds, $work->bake->centreCelsius(), PlannedBake::recovery($work), []);
+                $lifted = new PlannedBake($laying, $work, $touches, $seconds, $work->bake->centreCelsius(), PlannedBake::recovery($work));
                 break;
             }
         }

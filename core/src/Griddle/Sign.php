@@ -7,7 +7,7 @@ namespace StoneMill\Griddle;
 use StoneMill\Bake\BakeUnderWay;
 
 /** What tells a cook that it is time. */
-enum Sign
+enum Sign implements Progress
 {
     /** Share of its water that a face has given up when it lets go. Planning estimate, near what the model finds at the first turns of practice. */
     private const DRIED_SHARE = 0.36;

@@ -22,6 +22,21 @@ final readonly class StylePlan
     ) {
     }
 
+    /** @return list<float> at each touch, the share of its whole time on the metal that the face below has lain by then */
+    public function contactShares(): array
+    {
+        $lain = [0.0, 0.0];
+        $before = 0.0;
+        $sofar = [];
+        foreach ([...array_column($this->turns, 'seconds'), $this->liftSeconds] as $index => $seconds) {
+            $lain[$index % 2] += $seconds - $before;
+            $sofar[] = $lain[$index % 2];
+            $before = $seconds;
+        }
+
+        return array_map(static fn (float $seconds, int $index): float => $seconds / $lain[$index % 2], $sofar, array_keys($sofar));
+    }
+
     /** The same way of turning with so many turns, evenly spread: for a bread that is turned all the time. */
     public function withTurns(int $count): self
     {

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
-/** When a touch is due: from one value of its sign on it is good, at another best, after the last too late. */
+/** When a touch is due: from one ripeness on it is good, at another best, after the last too late. */
 final readonly class TouchGoal
 {
-    /** A touch is good within this share of the way on both sides. Planning estimate. */
-    private const REACH = 0.14;
+    /** A touch is good within these shares of the way, before and after: by weight or setting, and by colour. Planning estimates. */
+    private const BY_SIGN = [0.14, 0.14];
 
-    private function __construct(public Sign $sign, public float $early, public float $at, public float $late)
+    private const BY_COLOUR = [0.3, 0.5];
+
+    /** Of a face that sets: the middle holds a little before, and boils a little after. */
+    private const BY_SETTING = [0.12, 0.15];
+
+    private function __construct(public Ripeness $ripeness, public float $early, public float $at, public float $late)
     {
     }
 
@@ -19,23 +24,22 @@ final readonly class TouchGoal
      *
      * @param float $lean below 1 it lies a little longer, for more colour on the first face
      */
-    public static function set(float $lean): self
+    public static function set(float $lean, float $brownness, float $colourWeight): self
     {
-        return new self(Sign::Set, 0.88, max(0.9, min(1.13, $lean ** -0.5)), 1.15);
+        return self::within(new Ripeness(Sign::Set, 1.0, $brownness, $colourWeight), max(0.9, min(1.13, $lean ** -0.5)), self::BY_SETTING);
     }
 
-    public static function lost(float $share): self
+    public static function lost(float $share, float $brownness, float $colourWeight): self
     {
-        return new self(Sign::Lost, (1 - self::REACH) * $share, $share, (1 + self::REACH) * $share);
+        return self::within(new Ripeness(Sign::Lost, $share, $brownness, $colourWeight), 1.0, self::BY_SIGN);
     }
 
-    public static function browned(float $brownness, Sign $where = Sign::Browned): self
+    /** @param array{float, float} $reach */
+    private static function within(Ripeness $ripeness, float $at, array $reach): self
     {
-        return new self($where, 0.7 * $brownness, $brownness, 1.5 * $brownness);
-    }
+        $weight = $ripeness->colourWeight;
+        [$before, $after] = array_map(static fn (float $bySign, float $byColour): float => (1 - $weight) * $bySign + $weight * $byColour, $reach, self::BY_COLOUR);
 
-    public static function done(float $celsius): self
-    {
-        return new self(Sign::Done, $celsius - 2, $celsius, $celsius + 2);
+        return new self($ripeness, min(1 - $before, $at), $at, max(1 + $after, $at));
     }
 }

@@ -7,45 +7,47 @@ namespace StoneMill\Griddle;
 use StoneMill\School\TurnAction;
 use StoneMill\School\TurnSchool;
 
-/** The goals of each touch in a school's order, and of its finish. */
+/** The goals of each touch in a school's order. */
 final class TouchGoals
 {
     /** Part of the weight loss that a flame takes over from the griddle. */
     private const BEFORE_THE_FLAME = 0.85;
 
-    /** Thicker breads are turned by the colour of the face below, not when it has set. */
-    private const SET_UP_TO_MILLIMETRES = 8.0;
-
     /** Water leaves late: at a share s of the time a share s^1.3 of it is gone. Fitted to the model's own runs of the styles. */
     private const LATENESS = 1.3;
+
+    /** Colour comes later still, once a face has dried: at a share s of a face's time on the metal it has s² of its colour. Planning estimate. */
+    private const COLOUR_LATENESS = 2.0;
 
     /** @return non-empty-list<array{action: TurnAction, goal: TouchGoal}> the turns and the lift */
     public static function of(Laying $laying, StylePlan $practice): array
     {
-        $aim = $laying->aim;
+        $weight = self::colourWeight($laying);
+        $colour = array_map(static fn (float $share): float => $laying->aim->brownness() * $share ** self::COLOUR_LATENESS, $practice->contactShares());
         $goals = [];
         foreach ($practice->turns as $index => ['action' => $action, 'seconds' => $seconds]) {
-            $goals[] = ['action' => $action, 'goal' => match (true) {
-                self::turnsByColour($laying) => TouchGoal::browned($aim->brownness()),
-                $index === 0 && self::setsFirst($laying, $practice) => TouchGoal::set($laying->balance),
-                default => TouchGoal::lost(self::onMetal($laying) * ($seconds / $practice->liftSeconds) ** (self::LATENESS * $laying->balance)),
-            }];
+            $goals[] = ['action' => $action, 'goal' => $index === 0 && self::setsFirst($laying, $practice)
+                ? TouchGoal::set($laying->balance, $colour[0], $weight)
+                : TouchGoal::lost(self::onMetal($laying) * ($seconds / $practice->liftSeconds) ** (self::LATENESS * $laying->balance), $colour[$index], $weight)];
         }
-        $last = self::turnsByColour($laying) || $practice->turns === [] && $laying->school === TurnSchool::BroilerThenOven
-            ? TouchGoal::browned($aim->brownness())
-            : TouchGoal::lost(self::onMetal($laying));
+
+        // What is coloured from above only has to hold when it leaves the hob: broiler and oven do the rest.
+        $last = $laying->school === TurnSchool::BroilerThenOven
+            ? TouchGoal::set($laying->balance, $laying->aim->brownness(), 0.0)
+            : TouchGoal::lost(self::onMetal($laying), $laying->aim->brownness(), $weight);
 
         return [...$goals, ['action' => TurnAction::Lift, 'goal' => $last]];
     }
 
-    private static function turnsByColour(Laying $laying): bool
+    /** What is browned first is done on the hob once it has its colour below; the rest follows from how thick it is. */
+    private static function colourWeight(Laying $laying): float
     {
-        return $laying->school === TurnSchool::BrownThenOven || $laying->thicknessMillimetres() >= Aim::THICK_MILLIMETRES;
+        return $laying->school === TurnSchool::BrownThenOven ? 1.0 : Aim::thickness($laying->thicknessMillimetres());
     }
 
     private static function setsFirst(Laying $laying, StylePlan $practice): bool
     {
-        return count($practice->turns) > 1 && $laying->school !== TurnSchool::Continuous && $laying->thicknessMillimetres() <= self::SET_UP_TO_MILLIMETRES;
+        return count($practice->turns) > 1 && $laying->school !== TurnSchool::Continuous;
     }
 
     private static function onMetal(Laying $laying): float

@@ -38,13 +38,6 @@ final readonly class TurnSearch
 
     private const COST_BURNT = 2.0;
 
-    private const BURNT = 0.8;
-
-    /** A plan this far from its wish in colour still counts as meeting it. */
-    private const NEAR_SHADE = 0.12;
-
-    private const NEAR_LOSS = 0.15;
-
     public function __construct(private TurnWish $wish)
     {
     }
@@ -77,29 +70,7 @@ final readonly class TurnSearch
     /** @return list<string> what of the wish a plan does not meet, and what would */
     public function unmet(PlannedBake $baked): array
     {
-        $bake = $baked->work->bake;
-        $aim = $this->wish->aim;
-        $unmet = array_map(static fn (Missed $missed): string => $missed->inWords(), $baked->missed);
-        foreach ($baked->plan()->faces as $face) {
-            if ($face->contactSeconds > 0 && abs($face->shade - $aim->shade) > self::NEAR_SHADE) {
-                $unmet[] = sprintf('The %s face comes out %s; %s', $face->name, $face->inWords(), $face->shade < $aim->shade
-                    ? 'more heat would colour it sooner than it dries.'
-                    : 'less heat would colour it later.');
-            }
-        }
-        if (abs($bake->lossShare() / $aim->lossShare - 1) > self::NEAR_LOSS) {
-            $unmet[] = sprintf('It loses %.0f %% of its weight, %.0f %% were wished.', 100 * $bake->lossShare(), 100 * $aim->lossShare);
-        }
-        if ($bake->centreCelsius() < $aim->doneCelsius && $baked->centreBeforeLift < $aim->doneCelsius && $baked->missed === []) {
-            $unmet[] = sprintf('The middle comes to %.0f °C; %.0f °C are wished. A lid or the oven brings it there without more colour.', $baked->centreBeforeLift, $aim->doneCelsius);
-        }
-        if ($aim->wantsPuff && ! $bake->isPuffed()) {
-            $unmet[] = $baked->laying->thicknessMillimetres() > Griddling::PUFFS_UP_TO_MILLIMETRES
-                ? sprintf('Above %.1f mm a bread does not open in the middle.', Griddling::PUFFS_UP_TO_MILLIMETRES)
-                : 'It does not puff: no press falls in the time when both faces hold steam.';
-        }
-
-        return $unmet;
+        return array_map(static fn (Missed $missed): string => $missed->inWords(), $baked->missed());
     }
 
     private function bySchool(Laying $laying): PlannedBake
@@ -167,11 +138,11 @@ final readonly class TurnSearch
         $bake = $baked->work->bake;
         $aim = $this->wish->aim;
         $cost = self::COST_LOSS * abs($bake->lossShare() / $aim->lossShare - 1)
-            + self::COST_KELVIN * max(0.0, $aim->doneCelsius - max($baked->centreBeforeLift, $bake->centreCelsius()))
+            + self::COST_KELVIN * max(0.0, $aim->doneCelsius - $baked->hottestCentreCelsius())
             + ($aim->wantsPuff && ! $bake->isPuffed() ? self::COST_NO_PUFF : 0.0);
-        foreach ($baked->plan()->faces as $face) {
+        foreach ($baked->faces() as $face) {
             $cost += $face->contactSeconds > 0 ? self::COST_SHADE * abs($face->shade - $aim->shade) : 0.0;
-            $cost += $face->shade > self::BURNT ? self::COST_BURNT * ($face->shade - self::BURNT) : 0.0;
+            $cost += $face->shade > Face::BURNT ? self::COST_BURNT * ($face->shade - Face::BURNT) : 0.0;
         }
 
         return $cost;

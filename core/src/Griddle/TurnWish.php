@@ -21,16 +21,15 @@ final readonly class TurnWish
     public static function read(Node $node, Laying $laying): self
     {
         $node->object(['shade', 'weight_loss_percent', 'centre_celsius', 'puff', 'schools', 'heat']);
-        $usual = $laying->aim;
         $loss = $node->at('weight_loss_percent')->optionalNumber(Aim::LEAST_LOSS_PERCENT, Aim::MOST_LOSS_PERCENT, '%');
-        $aim = [
-            $loss === null ? $usual->lossShare : $loss / 100,
-            $node->at('shade')->optionalNumber(Aim::LEAST_SHADE, Aim::MOST_SHADE) ?? $usual->shade,
-            $node->at('centre_celsius')->optionalNumber(70, 99, '°C') ?? $usual->doneCelsius,
-            $node->at('puff')->optionalBoolean() ?? $usual->wantsPuff,
-        ];
+        $aim = $laying->aim->wishing(
+            $loss === null ? null : $loss / 100,
+            $node->at('shade')->optionalNumber(Aim::LEAST_SHADE, Aim::MOST_SHADE),
+            $node->at('centre_celsius')->optionalNumber(70, 99, '°C'),
+            $node->at('puff')->optionalBoolean(),
+        );
 
-        return new self(new Aim(...$aim), self::schools($node->at('schools'), $laying), self::heat($node->at('heat'), $laying));
+        return new self($aim, self::schools($node->at('schools'), $laying), self::heat($node->at('heat'), $laying));
     }
 
     /** @return non-empty-list<TurnSchool> */

@@ -13,12 +13,16 @@ final readonly class UsualBaking
 {
     /**
      * @param string $bread in words, for what is said of it
+     * @param Spread $shade that cooks of it want of its faces, of the spots that touch closely
+     * @param float $colouring how much sooner it colours than its composition alone tells, from what practice makes of it; see docs/model.md
      * @param array<string, StylePlan> $turnPlans by turn school
      */
     public function __construct(
         public string $bread,
         public Spread $surfaceCelsius,
         public Spread $weightLossPercent,
+        public Spread $shade,
+        public float $colouring,
         public array $turnPlans,
     ) {
     }

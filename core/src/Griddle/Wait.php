@@ -15,10 +15,6 @@ final class Wait
     /** Between two touches of one bread hands see to it, put the tool down, and see to others. */
     private const LEAST_SECONDS = 10.0;
 
-    private bool $came = true;
-
-    private ?Missed $undone = null;
-
     public function __construct(
         private readonly Griddling $work,
         private readonly TouchGoal $goal,
@@ -33,33 +29,30 @@ final class Wait
         $bake = $this->work->bake;
         $began = $bake->secondsOn();
         $this->work->lie(self::LEAST_SECONDS);
-        $this->work->until($this->goal->sign, $this->goal->early, $this->endSeconds, $this->mostBrownness);
+        $this->work->until($this->goal->ripeness, $this->goal->early, $this->endSeconds, $this->mostBrownness);
         $from = $bake->secondsOn();
-        $this->came = $this->work->until($this->goal->sign, $this->goal->at, $this->endSeconds, $this->mostBrownness);
+        $this->work->until($this->goal->ripeness, $this->goal->at, $this->endSeconds, $this->mostBrownness);
         if ($doneCelsius !== null) {
             $this->work->until(Sign::Done, $doneCelsius, $this->endSeconds, $this->mostBrownness);
-        }
-        if ($doneCelsius !== null && $bake->centreCelsius() < $doneCelsius) {
-            $this->undone = new Missed(Sign::Done, $doneCelsius, $bake->centreCelsius());
         }
         $at = $bake->secondsOn();
 
         return new TurnWindow($action, $at, max($began, min($from, $at - self::LEAST_REACH)), max($at + self::LEAST_REACH, $this->lastGoodSecond()));
     }
 
-    /** @return list<Missed> */
-    public function missed(): array
+    /** Where the face that should set has not, after all the time that a cook would wait. */
+    public function unset(): ?Missed
     {
-        return array_values(array_filter([
-            $this->came ? null : new Missed($this->goal->sign, $this->goal->at, $this->goal->sign->valueOf($this->work->bake)),
-            $this->undone,
-        ]));
+        $ripeness = $this->goal->ripeness;
+        $set = Sign::Set->valueOf($this->work->bake);
+
+        return $ripeness->sign === Sign::Set && $ripeness->colourWeight < 0.5 && $set < $this->goal->early ? Missed::setting($set) : null;
     }
 
     private function lastGoodSecond(): float
     {
         $left = clone $this->work;
-        $left->until($this->goal->sign, $this->goal->late, $this->endSeconds, 1.2 * $this->mostBrownness);
+        $left->until($this->goal->ripeness, $this->goal->late, $this->endSeconds, 1.2 * $this->mostBrownness);
 
         return $left->bake->secondsOn();
     }

@@ -40,13 +40,6 @@ final readonly class GriddleWish
 
     public function aim(Style $style, TurnSchool $school, float $thicknessMillimetres): Aim
     {
-        $usual = Aim::of($style->baking, $school, $thicknessMillimetres);
-
-        return new Aim(
-            $this->lossPercent === null ? $usual->lossShare : $this->lossPercent / 100,
-            $this->shade ?? $usual->shade,
-            $usual->doneCelsius,
-            $usual->wantsPuff,
-        );
+        return Aim::of($style->baking, $school, $thicknessMillimetres)->wishing($this->lossPercent === null ? null : $this->lossPercent / 100, $this->shade);
     }
 }

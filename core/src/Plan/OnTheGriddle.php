@@ -66,7 +66,7 @@ final class OnTheGriddle
             $lines,
         );
 
-        return Matter::of(Composition::mixed($parts), $request->style->airShare, self::swelling($lines));
+        return Matter::of(Composition::mixed($parts), $request->style->airShare, self::swelling($lines))->colouring($request->style->baking->colouring);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
+use Closure;
 use StoneMill\Dough\Rise;
 use StoneMill\Dough\Yeast;
 use StoneMill\Griddle\Missed;
@@ -11,6 +12,7 @@ use StoneMill\Griddle\TurnPlan;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 use StoneMill\School\Rest;
+use StoneMill\School\Scald;
 use StoneMill\School\Shaping;
 use StoneMill\Shape\Disc;
 
@@ -20,7 +22,8 @@ final readonly class Warnings
     /** Off the dough's own need by more than this, hands will feel it. */
     private const FELT_POINTS = 3.0;
 
-    private const BURNT_SHADE = 0.8;
+    /** Warm enough for yeast to wake in, and far from what harms it. */
+    private const YEAST_WATER_CELSIUS = 40.0;
 
     public function __construct(private PlanRequest $request)
     {
@@ -33,7 +36,7 @@ final readonly class Warnings
 
         return array_values(array_filter([
             ...$this->aboutWater($dough),
-            $this->outside('hydration-unusual', 'water', 'hydration for this style', $dough->hydrationPercent(), $style->hydrationBand, Unit::Percent),
+            $this->outside('hydration-unusual', 'water', 'hydration for this style', $dough->hydrationPercent(), $style->hydrationBand, Unit::Percent, fn (): ?Mend => $this->ownWater()),
             $dough->ledger->bindingIndex() < $dough->bindingNeed->index
                 ? Warning::of('binding-low', 'mix', 'This dough may not hold together: more binder, or hotter water.', $dough->ledger->bindingIndex(), $dough->bindingNeed->index, Unit::Index)
                 : null,
@@ -41,11 +44,11 @@ final readonly class Warnings
                 ? Warning::of('binding-high', 'mix', 'So much binder turns gummy.', $dough->ledger->bindingIndex(), $style->gummyAbove, Unit::Index)
                 : null,
             ...$this->aboutMix($dough),
-            $this->outside('piece-unusual', 'portion', 'piece weight for this style', $pieceGrams, $style->pieceGramsBand, Unit::Gram),
-            $this->outside('thickness-unusual', 'shape', 'thickness for this style', $disc->thicknessMillimetres, $style->thicknessBand, Unit::Millimetre),
+            $this->outside('piece-unusual', 'portion', 'piece weight for this style', $pieceGrams, $style->pieceGramsBand, Unit::Gram, fn (float $grams): ?Mend => $this->request->pieces->gramsEach === null ? null : Mend::pieceGrams($grams)),
+            $this->outside('thickness-unusual', 'shape', 'thickness for this style', $disc->thicknessMillimetres, $style->thicknessBand, Unit::Millimetre, fn (float $millimetres): ?Mend => $this->request->pieces->thicknessMillimetres === null ? null : Mend::thickness($millimetres)),
             $this->request->method->shape === Shaping::LeverPress ? $this->tooWide('press', $disc, $this->request->gear->pressMillimetres) : null,
             $this->tooWide('griddle', $disc, $this->request->gear->widestMillimetres()),
-            $this->outside('heat-unusual', 'griddle', 'heat for this style', $turns->surfaceCelsius->value, $style->baking->surfaceCelsius, Unit::Celsius),
+            $this->outside('heat-unusual', 'griddle', 'heat for this style', $turns->surfaceCelsius->value, $style->baking->surfaceCelsius, Unit::Celsius, Mend::heat(...)),
             ...$this->aboutTheBake($turns),
         ]));
     }
@@ -56,10 +59,10 @@ final readonly class Warnings
         $warnings = [];
         $method = $this->request->method;
         if ($dough->scald?->fallsShort() === true) {
-            $warnings[] = Warning::of('scald-short', 'water', $dough->scald->inWords(), $dough->ledger->swollenShare(), $this->request->style->swollenWanted ?? 0.0, Unit::Share);
+            $warnings[] = Warning::of('scald-short', 'water', $dough->scald->inWords(), $dough->ledger->swollenShare(), $this->request->style->swollenWanted ?? 0.0, Unit::Share, self::moreScald($method->scald));
         }
         if ($this->request->style->weakens && $method->rest !== Rest::None) {
-            $warnings[] = Warning::of('must-not-wait', 'rest', 'This dough weakens while it waits: work it at once, in small lots.', $method->rest->seconds(), 0.0, Unit::Second);
+            $warnings[] = Warning::of('must-not-wait', 'rest', 'This dough weakens while it waits: work it at once, in small lots.', $method->rest->seconds(), 0.0, Unit::Second, Mend::withoutRest());
         }
         if ($dough->rise !== null) {
             array_push($warnings, ...$this->aboutYeast($dough, $dough->rise));
@@ -75,10 +78,10 @@ final readonly class Warnings
         $warnings = [];
         if ($meets >= Rise::HARMED_CELSIUS) {
             $warnings[] = $meets >= Rise::DEAD_CELSIUS
-                ? Warning::of('yeast-dead', 'water', 'This heat kills yeast.', $meets, Rise::DEAD_CELSIUS, Unit::Celsius)
-                : Warning::of('yeast-harmed', 'water', 'This heat harms yeast.', $meets, Rise::HARMED_CELSIUS, Unit::Celsius);
+                ? Warning::of('yeast-dead', 'water', 'This heat kills yeast.', $meets, Rise::DEAD_CELSIUS, Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS))
+                : Warning::of('yeast-harmed', 'water', 'This heat harms yeast.', $meets, Rise::HARMED_CELSIUS, Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS));
         } elseif ($rise->minutes === null) {
-            $warnings[] = Warning::of('yeast-asleep', 'rest', 'At this temperature the yeast does not work.', $rise->meanCelsius, Rise::BLOOM_CELSIUS[0], Unit::Celsius);
+            $warnings[] = Warning::of('yeast-asleep', 'rest', 'At this temperature the yeast does not work.', $rise->meanCelsius, Rise::BLOOM_CELSIUS[0], Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS));
         }
 
         return $warnings;
@@ -90,7 +93,7 @@ final readonly class Warnings
         $warnings = [];
         $off = 100 * ($dough->pour->grams - $dough->need->grams()) / $dough->ledger->flourBaseGrams;
         if ($dough->waterFallsShort) {
-            $warnings[] = Warning::of('water-cannot-reach', 'water', 'Water alone cannot bring the dough to that temperature. Warm the bowl, or cook some of the flour in the pot.', $dough->mixCelsius, $this->request->water->doughCelsius ?? 0.0, Unit::Celsius);
+            $warnings[] = Warning::of('water-cannot-reach', 'water', 'Water alone cannot bring the dough to that temperature. Warm the bowl, or cook some of the flour in the pot.', $dough->mixCelsius, $this->request->water->doughCelsius ?? 0.0, Unit::Celsius, Mend::schoolsWater());
         }
         if ($dough->need->ledgerGrams < 0) {
             $warnings[] = Warning::of('too-wet', 'water', 'Egg and other wet lines already bring more water than this dough takes.', $dough->need->ledgerGrams, 0.0, Unit::Gram);
@@ -99,7 +102,7 @@ final readonly class Warnings
         $step = 50 * $this->request->gear->scaleResolutionGrams / $dough->ledger->flourBaseGrams;
         if (abs($off) > max(self::FELT_POINTS, $step + 0.1)) {
             $text = $off > 0 ? 'More water than this dough takes: it will stick.' : 'Less water than this dough takes: it will crack.';
-            $warnings[] = Warning::of($off > 0 ? 'wetter-than-need' : 'drier-than-need', 'water', $text, $off, self::FELT_POINTS, Unit::Point);
+            $warnings[] = Warning::of($off > 0 ? 'wetter-than-need' : 'drier-than-need', 'water', $text, $off, self::FELT_POINTS, Unit::Point, $this->ownWater());
         }
 
         return $warnings;
@@ -108,35 +111,43 @@ final readonly class Warnings
     /** @return list<Warning> what the griddle cannot give */
     private function aboutTheBake(TurnPlan $turns): array
     {
-        $warnings = array_map(
-            static fn (Missed $missed): Warning => Warning::of('griddle-'.$missed->id(), 'griddle', $missed->inWords(), $missed->reached, $missed->wanted, $missed->unit()),
+        return array_map(
+            static fn (Missed $missed): Warning => Warning::of('griddle-'.$missed->id, 'griddle', $missed->text, $missed->reached, $missed->wanted, $missed->unit, $missed->remedy === null ? null : Mend::by($missed->remedy)),
             $turns->missed,
         );
-        foreach ($turns->faces as $face) {
-            if ($face->shade >= self::BURNT_SHADE) {
-                $warnings[] = Warning::of('griddle-burns', 'griddle', sprintf('The %s face is near burning: less heat, or finish it elsewhere.', $face->name), $face->shade, self::BURNT_SHADE, Unit::Share);
-            }
-        }
-
-        return $warnings;
     }
 
-    private function outside(string $id, string $stage, string $what, float $value, Spread $band, Unit $unit): ?Warning
+    /** @param Closure(float): ?Mend $mend for the edge of the band that it lies beyond */
+    private function outside(string $id, string $stage, string $what, float $value, Spread $band, Unit $unit, Closure $mend): ?Warning
     {
         // A rounding of the last gram is no reason to speak up.
         $slack = 0.01 * ($band->high - $band->low);
 
         return match (true) {
-            $value < $band->low - $slack => Warning::of($id, $stage, 'Low '.$what.'.', $value, $band->low, $unit),
-            $value > $band->high + $slack => Warning::of($id, $stage, 'High '.$what.'.', $value, $band->high, $unit),
+            $value < $band->low - $slack => Warning::of($id, $stage, 'Low '.$what.'.', $value, $band->low, $unit, $mend($band->low)),
+            $value > $band->high + $slack => Warning::of($id, $stage, 'High '.$what.'.', $value, $band->high, $unit, $mend($band->high)),
             default => null,
+        };
+    }
+
+    private function ownWater(): ?Mend
+    {
+        return $this->request->water->hydrationPercent === null ? null : Mend::ownWater();
+    }
+
+    private static function moreScald(Scald $scald): ?Mend
+    {
+        return match ($scald) {
+            Scald::None, Scald::PourOver => Mend::scald(Scald::HalfInPot),
+            Scald::HalfInPot => Mend::scald(Scald::AllInPot),
+            Scald::AllInPot => null,
         };
     }
 
     private function tooWide(string $tool, Disc $disc, ?float $limit): ?Warning
     {
         return $limit !== null && $disc->diameterMillimetres > $limit
-            ? Warning::of('too-wide-for-'.$tool, $tool === 'press' ? 'shape' : 'griddle', sprintf('The disc is wider than the %s: smaller pieces or thicker discs.', $tool), $disc->diameterMillimetres, $limit, Unit::Millimetre)
+            ? Warning::of('too-wide-for-'.$tool, $tool === 'press' ? 'shape' : 'griddle', sprintf('The disc is wider than the %s: smaller pieces or thicker discs.', $tool), $disc->diameterMillimetres, $limit, Unit::Millimetre, $this->request->pieces->diameterMillimetres === null ? null : Mend::diameter($limit))
             : null;
     }
 }

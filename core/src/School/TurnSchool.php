@@ -15,6 +15,12 @@ enum TurnSchool: string
     case FlameFinish = 'flame_finish';
     case BroilerThenOven = 'broiler_then_oven';
 
+    /** Whether the griddle only colours it, and the oven cooks it through. */
+    public function finishesInTheOven(): bool
+    {
+        return $this === self::BrownThenOven || $this === self::BroilerThenOven;
+    }
+
     /** What the bread meets besides the griddle. */
     public function finish(): string
     {

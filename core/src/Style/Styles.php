@@ -25,7 +25,7 @@ use StoneMill\Style\Exception\UnknownStyle;
  *   pieces: array{count: int, grams: float, grams_range: array{float, float}, thickness_mm: float, thickness_range_mm: array{float, float}},
  *   air_share: float, cooked_diameter_factor: float, binding_needed: float, gummy_above: float, preheat_seconds: int,
  *   stack_seconds: int, uncovered_seconds: int,
- *   griddle: array{surface_celsius: array{float, float, float}, weight_loss_percent: array{float, float, float}, turn_plans: array<string, PlanRow>},
+ *   griddle: array{surface_celsius: array{float, float, float}, weight_loss_percent: array{float, float, float}, shade: array{float, float, float}, colouring: float, turn_plans: array<string, PlanRow>},
  *   source: string, uses: non-empty-list<string>, swollen_wanted: float|null, weakens: bool,
  *   ahead?: list<array{kind: string, hand_seconds: int, wait_seconds: array{int, int, int}}>
  * }
@@ -111,6 +111,8 @@ final class Styles
                 $row['name'],
                 Spread::of(...$griddle['surface_celsius']),
                 Spread::of(...$griddle['weight_loss_percent']),
+                Spread::of(...$griddle['shade']),
+                $griddle['colouring'],
                 array_map(self::turnPlan(...), $griddle['turn_plans']),
             ),
             source: $row['source'],

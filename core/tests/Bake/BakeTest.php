@@ -205,7 +205,7 @@ final class BakeTest extends TestCase
         self::assertLessThan($plain->above()->celsius, $wetted->above()->celsius);
         $dry = self::turned(self::bake('millet-round', 230, 2.8), [40], 100);
         $oiled = self::bake('millet-round', 230, 2.8);
-        $oiled->oil();
+        $oiled->oilBelow();
         self::turned($oiled, [40], 100);
         self::assertGreaterThan($dry->below()->celsius, $oiled->below()->celsius);
     }
@@ -220,7 +220,7 @@ final class BakeTest extends TestCase
             $bake->puff();
             $bake->lie(22);
             $oiled = BakeUnderWay::begin(new Bread(Bench::matter('pressed-masa'), 1.9, 25.0), self::iron(230), new KitchenAir, new Mesh, null, $physics);
-            $oiled->oil();
+            $oiled->oilBelow();
             $oiled->lie(60);
 
             return [$bake->lossShare(), $bake->above()->celsius, $bake->below()->spotBrownness, $oiled->below()->spotBrownness, $oiled->lossShare()];
@@ -267,7 +267,7 @@ final class BakeTest extends TestCase
                 0, 1 => $bake->turn(),
                 2 => $bake->press(5),
                 3 => $bake->bringUnder($seeded->one(Above::cases())),
-                4 => $bake->oil(),
+                4 => $bake->oilBelow(),
                 5 => $bake->wetTop($seeded->between(0, 0.08)),
                 default => $bake->puff(),
             };

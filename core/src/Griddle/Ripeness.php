@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Griddle;
+
+use StoneMill\Bake\BakeUnderWay;
+
+/**
+ * How near a bread is to its next touch: 1 when it is due. A thin bread tells by what it lost or how its face has set, a thick one
+ * by the colour of the face below, and one between by both, each with its weight, so that nothing jumps with thickness.
+ */
+final readonly class Ripeness implements Progress
+{
+    /**
+     * @param Sign $sign of a thin bread
+     * @param float $level of that sign at which it is due
+     * @param float $brownness of the face below at which it is due
+     * @param float $colourWeight from 0 for a thin bread to 1 for one that is turned by colour alone
+     */
+    public function __construct(public Sign $sign, public float $level, public float $brownness, public float $colourWeight)
+    {
+    }
+
+    public function valueOf(BakeUnderWay $bake): float
+    {
+        $byColour = $this->colourWeight > 0 ? $this->colourWeight * Sign::Browned->valueOf($bake) / $this->brownness : 0.0;
+        $bySign = $this->colourWeight < 1 ? (1 - $this->colourWeight) * $this->sign->valueOf($bake) / $this->level : 0.0;
+
+        return $byColour + $bySign;
+    }
+}
