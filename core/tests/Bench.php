@@ -82,7 +82,7 @@ final class Bench
             Composition::mixed(array_map(static fn (WeighedLine $line): array => ['composition' => $line->ingredient->composition, 'grams' => $line->grams], $lines)),
             $plan->request->style->airShare,
             null,
-        );
+        )->colouring($plan->request->style->baking->colouring);
     }
 
     /** A plan with the style's own griddle times, for tests that look at nothing hot. */

@@ -6,7 +6,7 @@ namespace StoneMill\Dough;
 
 use StoneMill\Measure\Spread;
 
-/** Who takes water up and who brings some, line by line, at one mix temperature. */
+/** Who takes water up and who brings some, line by line, at one warmth of the dough. */
 final readonly class Ledger
 {
     /** Hands judge "ready" no finer than this, as a share of the flour base. Own planning estimate. */
@@ -24,13 +24,13 @@ final readonly class Ledger
     }
 
     /** @param list<Uptake> $uptakes */
-    public static function of(array $uptakes, float $mixCelsius): self
+    public static function of(array $uptakes, Warmth $warmth): self
     {
         $flourBase = array_sum(array_map(
             static fn (Uptake $uptake): float => $uptake->line->ingredient->role->isFlourBase() ? $uptake->line->grams : 0.0,
             $uptakes,
         ));
-        $rows = array_map(static fn (Uptake $uptake): LedgerRow => LedgerRow::of($uptake, $flourBase, $mixCelsius), $uptakes);
+        $rows = array_map(static fn (Uptake $uptake): LedgerRow => LedgerRow::of($uptake, $flourBase, $warmth), $uptakes);
         $variance = array_sum(array_map(static fn (LedgerRow $row): float => $row->deviationGrams ** 2, $rows));
 
         $taken = array_sum(array_map(static fn (LedgerRow $row): float => $row->takesGrams, $rows));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Dough;
 
-/** One line of the water ledger, at one mix temperature. */
+/** One line of the water ledger, at one warmth of the dough. */
 final readonly class LedgerRow
 {
     private function __construct(
@@ -20,19 +20,19 @@ final readonly class LedgerRow
     ) {
     }
 
-    public static function of(Uptake $uptake, float $flourBaseGrams, float $mixCelsius): self
+    public static function of(Uptake $uptake, float $flourBaseGrams, Warmth $warmth): self
     {
         $percent = $flourBaseGrams > 0 ? 100 * $uptake->line->grams / $flourBaseGrams : 0.0;
-        $swollen = $uptake->swollenShareAt($mixCelsius);
-        $measuring = $uptake->measuringDeviationGramsAt($mixCelsius);
+        $swollen = $uptake->swollenShareAt($warmth);
+        $measuring = $uptake->measuringDeviationGramsAt($warmth);
 
         return new self(
             line: $uptake->line,
             percent: $percent,
-            takesGrams: $uptake->takesGramsAt($mixCelsius),
+            takesGrams: $uptake->takesGramsAt($warmth),
             bringsGrams: $uptake->bringsGrams(),
             ownWaterGrams: $uptake->ownWaterGrams(),
-            deviationGrams: hypot($uptake->absorptionDeviationGramsAt($mixCelsius), $measuring),
+            deviationGrams: hypot($uptake->absorptionDeviationGramsAt($warmth), $measuring),
             measuringDeviationGrams: $measuring,
             swollenShare: $swollen,
             bindingPoints: $percent * $uptake->line->ingredient->bindingAtSwollen($swollen),

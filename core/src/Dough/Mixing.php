@@ -23,8 +23,12 @@ final readonly class Mixing
     /** Share of the excess over the room that is lost while mixing. Planning estimate. */
     private const LOSS_SHARE = 0.04;
 
-    /** A lump cooked in the pot has cooled to about this when the rest of the flour is kneaded in. Planning estimate. */
-    private const POT_CELSIUS = 80.0;
+    /** Heat that a gram of starch takes up as it swells, J. Typical of published calorimetry, 8–18. */
+    private const SWELLING_JOULES = 12.0;
+
+    private const KELVIN_SETTLED = 1e-6;
+
+    private const MOST_ROUNDS = 40;
 
     private const REFERENCE_CELSIUS = 40.0;
 
@@ -39,6 +43,8 @@ final readonly class Mixing
     private float $waterSpecificHeat;
 
     private float $flourJoulesPerKelvin;
+
+    private float $flourGrams;
 
     private float $otherJoulesPerKelvin;
 
@@ -61,11 +67,14 @@ final readonly class Mixing
         $this->waterSpecificHeat = self::waterComposition()->specificHeatAt(self::REFERENCE_CELSIUS);
         $flour = 0.0;
         $other = 0.0;
+        $grams = 0.0;
         foreach ($lines as $line) {
+            $grams += $line->ingredient->role->isFlourBase() ? $line->grams : 0.0;
             $capacity = $line->grams * $line->ingredient->composition->specificHeatAt(self::REFERENCE_CELSIUS);
             $line->ingredient->role->isFlourBase() ? $flour += $capacity : $other += $capacity;
         }
         $this->flourJoulesPerKelvin = $flour;
+        $this->flourGrams = $grams;
         $this->otherJoulesPerKelvin = $other;
         $dryGrams = array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $lines));
         $this->bowlJoulesPerKelvin = self::BOWL_JOULES_PER_KELVIN * ($dryGrams / self::BOWL_DRY_GRAMS) ** (2 / 3);
@@ -77,18 +86,51 @@ final readonly class Mixing
 
     public function celsius(float $waterGrams, float $waterCelsius): float
     {
-        $poured = $this->conditions->potShare > 0 ? self::POT_CELSIUS : $waterCelsius;
-
-        return $this->balance->mixed([
-            ...$this->bodies(),
-            HeatBody::at($poured, $waterGrams * $this->waterSpecificHeat),
-        ]);
+        return $this->warmth($waterGrams, $waterCelsius)->meanCelsius;
     }
 
-    /** The water temperature that ends at the wanted dough temperature; outside 0–100 °C where water cannot do it. */
-    public function waterCelsiusFor(float $doughCelsius, float $waterGrams): float
+    /** What this pour does to the dough: flour cooked in the pot is hot already, the rest meets it and the water that is left. */
+    public function warmth(float $waterGrams, float $waterCelsius): Warmth
     {
-        return $this->balance->neededCelsius($doughCelsius, $this->bodies(), $waterGrams * $this->waterSpecificHeat);
+        $pot = $this->pot($waterGrams);
+        $water = HeatBody::at($waterCelsius, $this->wateredOutside($waterGrams));
+        $dry = $this->dry();
+        $wet = $pot->joulesPerKelvin + $water->joulesPerKelvin;
+        $dryJoules = array_sum(array_map(static fn (HeatBody $body): float => $body->joulesPerKelvin, $dry));
+        $even = $this->balance->mixed([...$dry, $pot, $water]);
+        if ($wet <= 0 || $dryJoules <= 0) {
+            return Warmth::even($even);
+        }
+        $warmth = Warmth::meeting(
+            ($pot->joulesPerKelvin * $pot->celsius + $water->joulesPerKelvin * $water->celsius) / $wet,
+            array_sum(array_map(static fn (HeatBody $body): float => $body->joulesPerKelvin * $body->celsius, $dry)) / $dryJoules,
+            $dryJoules / $wet,
+            $even,
+        );
+
+        return $warmth->endingAt($even - $this->swellingJoules($warmth) / ($wet + $dryJoules));
+    }
+
+    /** The water temperature that ends at the wanted dough temperature; outside 0–100 °C where water cannot do it, null where all of it is in the pot. */
+    public function waterCelsiusFor(float $doughCelsius, float $waterGrams): ?float
+    {
+        $outside = $this->wateredOutside($waterGrams);
+        if ($outside < 1e-6) {
+            return null;
+        }
+        $others = [...$this->dry(), $this->pot($waterGrams)];
+        $celsius = $this->balance->neededCelsius($doughCelsius, $others, $outside);
+        $slope = array_sum(array_map(static fn (HeatBody $body): float => $body->joulesPerKelvin, $others)) / $outside + 1;
+        // Swelling takes a little of the heat: each round asks for what the one before fell short by.
+        for ($round = 0; $round < self::MOST_ROUNDS && $celsius > -40 && $celsius < 300; $round++) {
+            $short = $doughCelsius - $this->celsius($waterGrams, $celsius);
+            if (abs($short) < self::KELVIN_SETTLED) {
+                break;
+            }
+            $celsius += $short * $slope / (1 - self::LOSS_SHARE);
+        }
+
+        return $celsius;
     }
 
     public function conditions(): Conditions
@@ -96,9 +138,9 @@ final readonly class Mixing
         return $this->conditions;
     }
 
-    public function ledgerAt(float $mixCelsius): Ledger
+    public function ledgerAt(Warmth $warmth): Ledger
     {
-        return Ledger::of($this->uptakes, $mixCelsius);
+        return Ledger::of($this->uptakes, $warmth);
     }
 
     /**
@@ -109,9 +151,9 @@ final readonly class Mixing
      */
     public function ledgerFor(float $waterCelsius): Ledger
     {
-        $grams = max(0.0, $this->neededGramsAt($this->conditions->room->celsius));
+        $grams = max(0.0, $this->neededGramsAt(Warmth::even($this->conditions->room->celsius)));
         for ($step = 0; $step < self::MOST_STEPS; $step++) {
-            $next = max(0.0, $this->neededGramsAt($this->celsius($grams, $waterCelsius)));
+            $next = max(0.0, $this->neededGramsAt($this->warmth($grams, $waterCelsius)));
             $rise = $next - $grams;
             $grams = $next;
             if (abs($rise) < self::SETTLED_GRAMS) {
@@ -119,30 +161,49 @@ final readonly class Mixing
             }
         }
 
-        return $this->ledgerAt($this->celsius($grams, $waterCelsius));
+        return $this->ledgerAt($this->warmth($grams, $waterCelsius));
     }
 
-    private function neededGramsAt(float $celsius): float
+    private function neededGramsAt(Warmth $warmth): float
     {
         $grams = 0.0;
         foreach ($this->uptakes as $uptake) {
-            $grams += $uptake->takesGramsAt($celsius) - $uptake->bringsGrams();
+            $grams += $uptake->takesGramsAt($warmth) - $uptake->bringsGrams();
         }
 
         return $grams;
     }
 
-    /** @return list<HeatBody> everything but the water */
-    private function bodies(): array
+    /** @return list<HeatBody> everything but the water and what is cooked with it */
+    private function dry(): array
     {
         $pot = $this->conditions->potShare;
 
         return [
             HeatBody::at($this->conditions->room->celsius, $this->otherJoulesPerKelvin + (1 - $pot) * $this->flourJoulesPerKelvin),
-            HeatBody::at(self::POT_CELSIUS, $pot * $this->flourJoulesPerKelvin),
             // A dough cooked in its pot warms no second bowl.
             HeatBody::at($this->bowlCelsius, (1 - $pot) * $this->bowlJoulesPerKelvin),
         ];
+    }
+
+    private function pot(float $waterGrams): HeatBody
+    {
+        $flour = $this->conditions->potShare;
+        $water = Pot::waterShare($flour) * $waterGrams;
+        $joules = $flour * $this->flourJoulesPerKelvin + $water * $this->waterSpecificHeat;
+
+        return HeatBody::at(Pot::celsiusWhenKneaded($flour * $this->flourGrams + $water, $joules, $this->conditions->room->celsius), $joules);
+    }
+
+    /** J/K of the water that is not cooked in the pot. */
+    private function wateredOutside(float $waterGrams): float
+    {
+        return (1 - Pot::waterShare($this->conditions->potShare)) * $waterGrams * $this->waterSpecificHeat;
+    }
+
+    private function swellingJoules(Warmth $warmth): float
+    {
+        return self::SWELLING_JOULES * array_sum(array_map(static fn (Uptake $uptake): float => $uptake->starchSwollenBy($warmth), $this->uptakes));
     }
 
     private static function waterComposition(): Composition

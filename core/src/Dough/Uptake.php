@@ -9,9 +9,9 @@ use StoneMill\Pantry\Swelling;
 use StoneMill\School\Fat;
 
 /**
- * The water that one line takes up, as a function of the mix temperature only:
+ * The water that one line takes up, as a function of how warm it gets only:
  *
- *   takes(T) = m · ( f · (a_cold + (a_hot − a_cold) · S(T)) + dryness ),   S = p + (1 − p) · swollen share at T
+ *   takes = m · ( f · (a_cold + (a_hot − a_cold) · S) + dryness ),   S = p + (1 − p) · swollen share in the bowl
  *
  * with m the grams, p the share of the flour cooked in the pot and f the product of the factors of texture, fat and
  * grind. A wet line brings the part of its water that the dough can have by the time it is shaped.
@@ -48,14 +48,25 @@ final readonly class Uptake
         );
     }
 
-    public function swollenShareAt(float $celsius): float
+    public function swollenShareAt(Warmth $warmth): float
     {
-        return $this->cookedShare + (1 - $this->cookedShare) * ($this->swelling?->shareAt($celsius) ?? 0.0);
+        return $this->cookedShare + (1 - $this->cookedShare) * ($this->swelling === null ? 0.0 : $warmth->swollen($this->swelling));
     }
 
-    public function takesGramsAt(float $celsius): float
+    /** Grams of starch that swell in the bowl, and take heat for it; what was cooked in the pot has had its own. */
+    public function starchSwollenBy(Warmth $warmth): float
     {
-        return $this->coldGrams + $this->swingGrams * $this->swollenShareAt($celsius);
+        if ($this->swelling === null) {
+            return 0.0;
+        }
+        $composition = $this->line->ingredient->composition;
+
+        return (1 - $this->cookedShare) * $this->line->grams * ($composition->carbohydrateGrams - $composition->sugarsGrams) / 100 * $warmth->swollen($this->swelling);
+    }
+
+    public function takesGramsAt(Warmth $warmth): float
+    {
+        return $this->coldGrams + $this->swingGrams * $this->swollenShareAt($warmth);
     }
 
     /** Water that a wet line brings with it; what takes water up brings none. */
@@ -70,29 +81,29 @@ final readonly class Uptake
     }
 
     /** Standard deviation of the water this line takes, from the band of its absorption. */
-    public function absorptionDeviationGramsAt(float $celsius): float
+    public function absorptionDeviationGramsAt(Warmth $warmth): float
     {
         $line = $this->line;
 
-        return $line->ingredient->role->takesWater() ? $line->grams * $this->absorptionAt($celsius)->deviation() * $line->grind->spreadFactor() : 0.0;
+        return $line->ingredient->role->takesWater() ? $line->grams * $this->absorptionAt($warmth)->deviation() * $line->grind->spreadFactor() : 0.0;
     }
 
     /** Standard deviation of the water this line takes or brings, from how it was measured. */
-    public function measuringDeviationGramsAt(float $celsius): float
+    public function measuringDeviationGramsAt(Warmth $warmth): float
     {
         $line = $this->line;
 
         return $line->deviationGrams * ($line->ingredient->role->takesWater()
-            ? $this->absorptionAt($celsius)->likely
+            ? $this->absorptionAt($warmth)->likely
             : $line->ingredient->composition->waterGrams / 100 * $this->broughtShare);
     }
 
-    private function absorptionAt(float $celsius): Spread
+    private function absorptionAt(Warmth $warmth): Spread
     {
         $ingredient = $this->line->ingredient;
 
         return $ingredient->coldAbsorption
-            ->towards($ingredient->hotAbsorption, $this->swollenShareAt($celsius))
+            ->towards($ingredient->hotAbsorption, $this->swollenShareAt($warmth))
             ->multipliedBy($this->factor);
     }
 }

@@ -27,6 +27,11 @@ final readonly class ModelTurnPlanner implements TurnPlanner
 
     private const FLAME_SECONDS = 5.0;
 
+    /** Of three lies the second is clearly the longest: by so much over the first at least. */
+    private const THREE_LIES = 3;
+
+    private const SECOND_LONGER = 1.2;
+
     /** Counted from the end: before the lift comes the last turn. */
     private const LAST_TURN = -2;
 
@@ -50,7 +55,7 @@ final readonly class ModelTurnPlanner implements TurnPlanner
         $touches = [];
         $unset = null;
         foreach ($goals as $index => ['action' => $action, 'goal' => $goal]) {
-            $wait = new Wait($work, $goal, $end, $laying->aim->mostBrownness());
+            $wait = new Wait($work, $goal, $end, $laying->aim->mostBrownness(), self::leastSeconds($touches, count($goals)));
             $touches[] = $wait->touch($action, self::middleBefore($laying, $index - count($goals)));
             $unset ??= $wait->unset();
             $work->touch($action);
@@ -61,6 +66,12 @@ final readonly class ModelTurnPlanner implements TurnPlanner
         $this->finish($work, $laying);
 
         return new PlannedBake($laying, $work, $touches, $liftedAt, $centre, $recover, $unset);
+    }
+
+    /** @param list<TurnWindow> $touches so far */
+    private static function leastSeconds(array $touches, int $count): float
+    {
+        return $count === self::THREE_LIES && count($touches) === 1 ? max(Wait::LEAST_SECONDS, self::SECOND_LONGER * $touches[0]->atSeconds) : Wait::LEAST_SECONDS;
     }
 
     /** A thin bread is hot through before its last turn, a thick one when it is lifted, unless the oven sees to it. Between, the last turn asks for a part of the way. */

@@ -78,7 +78,7 @@ final readonly class Section
         $depths = $bake->mesh->layersOf($bake->bread->thicknessMillimetres / 1000);
         $peaks = $bake->peaks();
         foreach ($depths as $layer => $depth) {
-            $share += $depth / array_sum($depths) * $swelling->shareInLayer($peaks[$layer]);
+            $share += $depth / array_sum($depths) * $swelling->shareAt($peaks[$layer]);
         }
 
         return round($share, 3);

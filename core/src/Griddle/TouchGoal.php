@@ -12,15 +12,15 @@ final readonly class TouchGoal
 
     private const BY_COLOUR = [0.3, 0.5];
 
-    /** Of a face that sets: the middle holds a little before, and boils a little after. */
-    private const BY_SETTING = [0.12, 0.15];
+    /** Of a face that sets: the middle holds a little before, and is near boiling a little after. */
+    private const BY_SETTING = [0.12, 0.1];
 
     private function __construct(public Ripeness $ripeness, public float $early, public float $at, public float $late)
     {
     }
 
     /**
-     * The first face lets go and the middle holds; late once the middle boils.
+     * The first face lets go and the middle holds; late once the middle is near boiling.
      *
      * @param float $lean below 1 it lies a little longer, for more colour on the first face
      */

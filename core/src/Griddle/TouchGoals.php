@@ -16,14 +16,12 @@ final class TouchGoals
     /** Water leaves late: at a share s of the time a share s^1.3 of it is gone. Fitted to the model's own runs of the styles. */
     private const LATENESS = 1.3;
 
-    /** Colour comes later still, once a face has dried: at a share s of a face's time on the metal it has s² of its colour. Planning estimate. */
-    private const COLOUR_LATENESS = 2.0;
-
     /** @return non-empty-list<array{action: TurnAction, goal: TouchGoal}> the turns and the lift */
     public static function of(Laying $laying, StylePlan $practice): array
     {
         $weight = self::colourWeight($laying);
-        $colour = array_map(static fn (float $share): float => $laying->aim->brownness() * $share ** self::COLOUR_LATENESS, $practice->contactShares());
+        // A face that comes back to the metal has by its first turn as much of its colour as of its time.
+        $colour = array_map(static fn (float $share): float => $laying->aim->brownness() * $share, $practice->contactShares());
         $goals = [];
         foreach ($practice->turns as $index => ['action' => $action, 'seconds' => $seconds]) {
             $goals[] = ['action' => $action, 'goal' => $index === 0 && self::setsFirst($laying, $practice)

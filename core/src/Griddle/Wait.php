@@ -13,13 +13,14 @@ final class Wait
     private const LEAST_REACH = 1.0;
 
     /** Between two touches of one bread hands see to it, put the tool down, and see to others. */
-    private const LEAST_SECONDS = 10.0;
+    public const LEAST_SECONDS = 10.0;
 
     public function __construct(
         private readonly Griddling $work,
         private readonly TouchGoal $goal,
         private readonly float $endSeconds,
         private readonly float $mostBrownness,
+        private readonly float $leastSeconds = self::LEAST_SECONDS,
     ) {
     }
 
@@ -28,7 +29,7 @@ final class Wait
     {
         $bake = $this->work->bake;
         $began = $bake->secondsOn();
-        $this->work->lie(self::LEAST_SECONDS);
+        $this->work->lie($this->leastSeconds);
         $this->work->until($this->goal->ripeness, $this->goal->early, $this->endSeconds, $this->mostBrownness);
         $from = $bake->secondsOn();
         $this->work->until($this->goal->ripeness, $this->goal->at, $this->endSeconds, $this->mostBrownness);

@@ -11,6 +11,7 @@ use StoneMill\Dough\Ledger;
 use StoneMill\Dough\Mixing;
 use StoneMill\Dough\Pour;
 use StoneMill\Dough\Rise;
+use StoneMill\Dough\Warmth;
 use StoneMill\Dough\WaterNeed;
 use StoneMill\Dough\WaterParts;
 use StoneMill\Dough\WeighedLine;
@@ -19,6 +20,7 @@ use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Unit;
 use StoneMill\School\Measuring;
+use StoneMill\School\Scald;
 use StoneMill\School\Texture;
 
 /** Finds the water: how much, how warm, how much of it first; and what the dough is then like. */
@@ -33,6 +35,9 @@ final readonly class DoughPlanner
     private const MOST_YEAST = 20.0;
 
     private const ROUNDS = 2;
+
+    /** A scald is poured as it comes from the kettle, whatever else the formula says. */
+    private const SCALDING_CELSIUS = 95.0;
 
     /** The style's own formula is compared by the percent, at a size where no rounding tells. */
     private const OWN_FLOUR_GRAMS = 1000.0;
@@ -59,6 +64,7 @@ final readonly class DoughPlanner
         $mixing = $this->mixing($lines);
         $wished = $this->wishedPercent($flourBaseGrams);
         [$ledger, $need, $waterCelsius, $short] = $this->water($mixing, $wished, $flourBaseGrams);
+        $warmth = $mixing->warmth($need->grams(), $waterCelsius);
         $pour = Pour::of($this->grams($need, $ledger, $wished), $need->quantile($request->water->overshootRisk), $resolution);
         $mixCelsius = $mixing->celsius($pour->grams, $waterCelsius);
 
@@ -77,7 +83,7 @@ final readonly class DoughPlanner
             scald: $this->scald($lines, $pour->grams, $ledger),
             rise: $this->rise($lines, $ledger->flourBaseGrams, $mixCelsius),
             bindingNeed: $request->style->bindingNeed($request->method->shape, $request->purpose),
-            batterGrams: max(0.0, $this->mixing($lines, Texture::Batter)->ledgerAt($mixCelsius)->neededGrams()),
+            batterGrams: max(0.0, $this->mixing($lines, Texture::Batter)->ledgerAt($warmth)->neededGrams()),
         );
     }
 
@@ -125,24 +131,31 @@ final readonly class DoughPlanner
     {
         $doughCelsius = $this->request->water->doughCelsius;
         $coldest = WaterParts::coldest($this->request->water->tapCelsius);
-        $celsius = 0.0;
+        $celsius = null;
         if ($doughCelsius !== null) {
-            $ledger = $mixing->ledgerAt($doughCelsius);
-            $need = $this->need($ledger, $doughCelsius);
-            $grams = $this->grams($need, $ledger, $wishedPercent);
-            $celsius = $grams > 0 ? $mixing->waterCelsiusFor($doughCelsius, $grams) : $doughCelsius;
-            if ($celsius >= $coldest && $celsius <= Limits::MOST_WATER_CELSIUS) {
-                return [$ledger, $need, $celsius, false];
+            $warmth = Warmth::even($doughCelsius);
+            for ($round = 0; $round <= self::ROUNDS; $round++) {
+                $ledger = $mixing->ledgerAt($warmth);
+                $need = $this->need($ledger, $warmth);
+                $grams = $this->grams($need, $ledger, $wishedPercent);
+                $celsius = $grams > 0 ? $mixing->waterCelsiusFor($doughCelsius, $grams) : $doughCelsius;
+                if ($celsius === null || $celsius < $coldest || $celsius > Limits::MOST_WATER_CELSIUS) {
+                    break;
+                }
+                if ($round === self::ROUNDS) {
+                    return [$ledger, $need, $celsius, false];
+                }
+                $warmth = $mixing->warmth($grams, $celsius);
             }
         }
-        // More ice than melts, or steam: the nearest that water can be, and a warning.
-        $waterCelsius = $doughCelsius === null ? $this->givenCelsius() : ($celsius < $coldest ? $coldest : (float) Limits::MOST_WATER_CELSIUS);
+        // More ice than melts, or steam, or all of it in the pot: the nearest that water can be, and a warning.
+        $waterCelsius = $doughCelsius === null || $celsius === null ? $this->givenCelsius() : ($celsius < $coldest ? $coldest : (float) Limits::MOST_WATER_CELSIUS);
         $grams = $wishedPercent === null ? max(0.0, $mixing->ledgerFor($waterCelsius)->neededGrams()) : $wishedPercent / 100 * $flourBaseGrams;
         // What is poured decides how warm the dough gets, and that decides what it wants: twice round settles it to a gram.
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            $mixCelsius = $mixing->celsius($grams, $waterCelsius);
-            $ledger = $mixing->ledgerAt($mixCelsius);
-            $need = $this->need($ledger, $mixCelsius);
+            $warmth = $mixing->warmth($grams, $waterCelsius);
+            $ledger = $mixing->ledgerAt($warmth);
+            $need = $this->need($ledger, $warmth);
             $grams = $this->grams($need, $ledger, $wishedPercent);
         }
 
@@ -150,9 +163,9 @@ final readonly class DoughPlanner
     }
 
     /** What the ledger says of this formula, put together with what practice says of its style. */
-    private function need(Ledger $ledger, float $mixCelsius): WaterNeed
+    private function need(Ledger $ledger, Warmth $warmth): WaterNeed
     {
-        $own = $this->own->ledgerAt($mixCelsius);
+        $own = $this->own->ledgerAt($warmth);
 
         return WaterNeed::of($ledger, $this->request->style->hydrationBand, 100 * $own->neededGrams() / $own->flourBaseGrams);
     }
@@ -166,7 +179,7 @@ final readonly class DoughPlanner
     {
         $school = $this->request->method->water->celsius();
 
-        return $this->request->water->celsius ?? ($this->request->scalds() ? max(95.0, $school) : $school);
+        return $this->request->water->celsius ?? ($this->request->method->scald !== Scald::None ? max(self::SCALDING_CELSIUS, $school) : $school);
     }
 
     /** @param list<WeighedLine> $lines */

@@ -38,7 +38,7 @@ final readonly class ScaldAdvice
     {
         $plain = $mixing(0.0, null);
         $warm = $mixing(0.0, self::WARM_BOWL_CELSIUS);
-        $share = static fn (Mixing $dough, float $waterCelsius): float => $dough->ledgerAt($dough->celsius($waterGrams, $waterCelsius))->swollenShare();
+        $share = static fn (Mixing $dough, float $waterCelsius): float => $dough->ledgerAt($dough->warmth($waterGrams, $waterCelsius))->swollenShare();
 
         return new self(
             $wantedShare,

@@ -65,19 +65,19 @@ final class IronTest extends TestCase
     public function test_contact_falls_as_the_face_dries_and_rises_with_oil_and_a_press(): void
     {
         $physics = new Physics;
-        $face = static fn (float $water): FaceState => new FaceState(100, $water);
+        $face = static fn (float $water, Film $film = Film::None): FaceState => new FaceState(100, $water, $film);
         $before = INF;
         foreach ([1.2, 0.6, 0.4, 0.2, 0.05] as $water) {
-            $conductance = Contact::conductance($physics, $face($water), 20, Film::None, false, false);
+            $conductance = Contact::conductance($physics, $face($water), 20, false, false);
             self::assertLessThanOrEqual($before, $conductance);
             $before = $conductance;
         }
         // A dry crust, settled: the dry figure itself.
         self::assertEqualsWithDelta($physics->contactDry, $before, 0.1);
-        self::assertGreaterThan($before, Contact::conductance($physics, $face(0.05), 20, Film::Oil, false, false));
-        self::assertEqualsWithDelta(1.6 * $before, Contact::conductance($physics, $face(0.05), 20, Film::None, false, true), 1e-9);
-        self::assertEqualsWithDelta(0.65 * $before, Contact::conductance($physics, $face(0.05), 20, Film::None, true, false), 1e-9);
-        self::assertLessThan($before, Contact::conductance($physics, $face(0.05), 0, Film::None, false, false), 'it must settle first');
+        self::assertGreaterThan($before, Contact::conductance($physics, $face(0.05, Film::Oil), 20, false, false));
+        self::assertEqualsWithDelta(1.6 * $before, Contact::conductance($physics, $face(0.05), 20, false, true), 1e-9);
+        self::assertEqualsWithDelta(0.65 * $before, Contact::conductance($physics, $face(0.05), 20, true, false), 1e-9);
+        self::assertLessThan($before, Contact::conductance($physics, $face(0.05), 0, false, false), 'it must settle first');
     }
 
     public function test_what_is_above_the_bread(): void

@@ -12,6 +12,7 @@ use StoneMill\Dough\Mixing;
 use StoneMill\Dough\Rescue;
 use StoneMill\Dough\Room;
 use StoneMill\Dough\SaltDraw;
+use StoneMill\Dough\Warmth;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Pantry\Grind;
 use StoneMill\School\Texture;
@@ -88,11 +89,11 @@ final class ConditionsTest extends TestCase
         $lines = [new WeighedLine(Bench::reference()->catalogue->ingredient('rice-white'), 280, 0.0, null)];
         $conditions = Conditions::of($lines, Texture::Press, 0.0, new Room(20, null), 10);
         $plain = new Mixing($lines, $conditions);
-        $warm = new Mixing($lines, $conditions, 90);
-        // The bowl of 280 g of dry lines takes part with 150 J/K; 70 K more of it over all the heat capacity, less 4 %.
+        $warm = new Mixing($lines, $conditions, 60);
+        // The bowl of 280 g of dry lines takes part with 150 J/K; 40 K more of it over all the heat capacity, less 4 %.
         $rice = 280 * Bench::reference()->catalogue->ingredient('rice-white')->composition->specificHeatAt(40);
         $water = 300 * Bench::reference()->catalogue->ingredient('water')->composition->specificHeatAt(40);
-        self::assertEqualsWithDelta(0.96 * 150 * 70 / (150 + $rice + $water), $warm->celsius(300, 97) - $plain->celsius(300, 97), 0.01);
+        self::assertEqualsWithDelta(0.96 * 150 * 40 / (150 + $rice + $water), $warm->celsius(300, 50) - $plain->celsius(300, 50), 0.01);
     }
 
     public function test_a_dough_is_given_up_only_when_spoons_no_longer_help(): void
@@ -116,6 +117,6 @@ final class ConditionsTest extends TestCase
     /** @param list<WeighedLine> $lines */
     private static function ledgerOf(array $lines, Texture $texture = Texture::Press): Ledger
     {
-        return (new Mixing($lines, Conditions::of($lines, $texture, 0.0, new Room(21, null), 20)))->ledgerAt(21);
+        return (new Mixing($lines, Conditions::of($lines, $texture, 0.0, new Room(21, null), 20)))->ledgerAt(Warmth::even(21));
     }
 }

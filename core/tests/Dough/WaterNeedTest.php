@@ -71,7 +71,7 @@ final class WaterNeedTest extends TestCase
     {
         $mixing = self::mixing([$flour => 300]);
         $needed = $mixing->ledgerFor(98)->neededGrams();
-        self::assertEqualsWithDelta($needed, $mixing->ledgerAt($mixing->celsius($needed, 98))->neededGrams(), 0.01);
+        self::assertEqualsWithDelta($needed, $mixing->ledgerAt($mixing->warmth($needed, 98))->neededGrams(), 0.01);
     }
 
     public function test_more_psyllium_never_asks_for_less(): void

@@ -19,6 +19,7 @@ final class WaterAgainstPracticeTest extends TestCase
         'knead' => ['just_together', 'two_three_minutes', 'six_eight_minutes'],
         'rest' => ['none', 'short', 'twenty_thirty_minutes', 'chilled_overnight'],
         'measure' => ['weight', 'cup', 'feel'],
+        'fat' => ['none', 'oil', 'butter'],
     ];
 
     public function test_every_style_under_every_school_in_any_kitchen_is_planned_inside_its_own_band(): void
@@ -26,7 +27,7 @@ final class WaterAgainstPracticeTest extends TestCase
         foreach (Bench::reference()->styles->all() as $style) {
             foreach (self::SCHOOLS as $step => $schools) {
                 foreach ($schools as $school) {
-                    foreach ([[1, 10, 20], [8, 21, 50], [60, 35, 80]] as [$count, $celsius, $humidity]) {
+                    foreach ([[1, 10, 20], [1, 35, 80], [8, 10, 80], [8, 21, 50], [60, 10, 20], [60, 35, 80]] as [$count, $celsius, $humidity]) {
                         $plan = Bench::sketch([
                             'style' => $style->id,
                             'formula' => ['method' => [$step => $school]],

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Dough;
+
+use StoneMill\Pantry\Swelling;
+
+/**
+ * How warm a dough gets while hot water meets it, and where. What is poured does not spread at once: one crumb of flour meets much of
+ * it and is nearly as hot as the kettle, another little and stays cool. A crumb that meets r times its even share of it comes to
+ *
+ *   T(r) = (r · T_wet + g · T_dry) / (r + g),   g = C_dry / C_wet
+ *
+ * and r is spread over the flour as a gamma distribution with mean 1 and shape 2 (planning estimate for a spoon that stirs while it is
+ * poured). Starch swells where its own crumb is hot enough, and never below the temperature of the wet itself.
+ */
+final readonly class Warmth
+{
+    /** Means of twelve parts of the flour, each as large, ordered by how much of the hot they meet: 12 (M(b) − M(a)), M(r) = 1 − (1 + 2r + 2r²) e^(−2r). */
+    private const MEETINGS = [0.1525, 0.3038, 0.4235, 0.5374, 0.6528, 0.7748, 0.9083, 1.0602, 1.2414, 1.4739, 1.8148, 2.6565];
+
+    /**
+     * @param float $meanCelsius of the whole dough once it is mixed
+     * @param list<float> $crumbs in °C, each for as much of the flour
+     */
+    private function __construct(public float $meanCelsius, private array $crumbs)
+    {
+    }
+
+    /** @param float $dryShare heat capacity of all that is dry, as a multiple of that of what is wet */
+    public static function meeting(float $wetCelsius, float $dryCelsius, float $dryShare, float $meanCelsius): self
+    {
+        return new self($meanCelsius, array_map(
+            static fn (float $meets): float => ($meets * $wetCelsius + $dryShare * $dryCelsius) / ($meets + $dryShare),
+            self::MEETINGS,
+        ));
+    }
+
+    /** A dough that is as warm everywhere. */
+    public static function even(float $celsius): self
+    {
+        return new self($celsius, [$celsius]);
+    }
+
+    /** The same where and how, with the dough as a whole at another temperature in the end. */
+    public function endingAt(float $meanCelsius): self
+    {
+        return new self($meanCelsius, $this->crumbs);
+    }
+
+    /** Share of a flour's starch that has swollen. */
+    public function swollen(Swelling $swelling): float
+    {
+        $share = 0.0;
+        foreach ($this->crumbs as $celsius) {
+            $share += $swelling->shareAt($celsius);
+        }
+
+        return $share / count($this->crumbs);
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Plan;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\Warning;
+use StoneMill\School\Scald;
+use StoneMill\School\TurnSchool;
+use StoneMill\Style\Style;
+use StoneMill\Tests\Bench;
+
+/** What must hold of every shipped bread, by every school, for one piece and for sixty, in a cold kitchen and a hot one. */
+final class EveryPlanHoldsTest extends TestCase
+{
+    private const ROOMS = [[10, 20], [10, 80], [22, 50], [35, 20], [35, 80]];
+
+    private const COUNTS = [1, 8, 60];
+
+    /** @return iterable<string, array{Style}> */
+    public static function styles(): iterable
+    {
+        foreach (Bench::reference()->styles->all() as $style) {
+            yield $style->id => [$style];
+        }
+    }
+
+    #[DataProvider('styles')]
+    public function test_the_style_s_own_scald_binds_enough_and_never_too_much(Style $style): void
+    {
+        foreach (self::ROOMS as [$celsius, $humidity]) {
+            foreach (self::COUNTS as $count) {
+                $ids = self::ids(Bench::sketch(self::request($style, $count, $celsius, $humidity, [])));
+                self::assertNotContains('binding-low', $ids, "{$style->id}, $count at $celsius °C");
+                self::assertNotContains('binding-high', $ids, "{$style->id}, $count at $celsius °C");
+            }
+        }
+    }
+
+    #[DataProvider('styles')]
+    public function test_boiling_water_poured_over_binds_a_batch_in_a_kitchen_that_is_not_cold(Style $style): void
+    {
+        foreach ([18, 22, 30] as $celsius) {
+            $plan = Bench::sketch(self::request($style, 8, $celsius, 50, ['scald' => Scald::PourOver->value]));
+            self::assertNotContains('binding-low', self::ids($plan), "{$style->id} at $celsius °C");
+        }
+    }
+
+    #[DataProvider('styles')]
+    public function test_loss_stays_inside_the_style_s_band_and_every_miss_is_said(Style $style): void
+    {
+        foreach ($style->baking->turnPlans as $school => $_) {
+            foreach (self::COUNTS as $count) {
+                foreach ([[10, 20], [35, 80]] as [$celsius, $humidity]) {
+                    $plan = Bench::plan(self::request($style, $count, $celsius, $humidity, ['turns' => $school]));
+                    $what = "{$style->id} $school, $count at $celsius °C";
+                    $loss = $plan->turns->weightLossPercent->value;
+                    self::assertGreaterThanOrEqual($style->baking->weightLossPercent->low - 0.5, $loss, $what);
+                    self::assertLessThanOrEqual($style->baking->weightLossPercent->high + 0.5, $loss, $what);
+                    $this->assertColoursAreWishedOrSaid($plan, $style, $school === $style->method->turns->value, $what);
+                    $this->assertHandsHaveTime($plan, TurnSchool::from($school), $what);
+                }
+            }
+        }
+    }
+
+    private function assertColoursAreWishedOrSaid(BatchPlan $plan, Style $style, bool $isDefault, string $what): void
+    {
+        $wished = $style->baking->shade;
+        foreach ($plan->turns->faces as $face) {
+            if ($face->contactSeconds <= 0) {
+                continue;
+            }
+            $isWished = $face->shade > $wished->low - 0.02 && $face->shade < $wished->high + 0.02;
+            self::assertTrue($isWished || ! $isDefault && array_intersect(['griddle-stays-pale', 'griddle-gets-dark', 'griddle-burns'], self::ids($plan)) !== [], sprintf('%s: the %s face has %.2f', $what, $face->name, $face->shade));
+        }
+    }
+
+    private function assertHandsHaveTime(BatchPlan $plan, TurnSchool $school, string $what): void
+    {
+        $lies = [];
+        $before = 0.0;
+        foreach ($plan->turns->touches() as $touch) {
+            $lies[] = $touch->atSeconds - $before;
+            $before = $touch->atSeconds;
+        }
+        self::assertGreaterThanOrEqual(10.0 - 1e-6, min($lies), $what);
+        if (count($lies) === 3 && $school !== TurnSchool::Continuous) {
+            self::assertSame(max($lies), $lies[1], $what.': the second lie is the longest');
+        }
+    }
+
+    /**
+     * @param array<string, string> $method
+     * @return array<string, mixed>
+     */
+    private static function request(Style $style, int $count, int $celsius, int $humidity, array $method): array
+    {
+        return ['style' => $style->id, 'pieces' => ['count' => $count], 'room' => ['celsius' => $celsius, 'relative_humidity' => $humidity], 'formula' => ['method' => $method]];
+    }
+
+    /** @return list<string> */
+    private static function ids(BatchPlan $plan): array
+    {
+        return array_map(static fn (Warning $warning): string => $warning->id, $plan->warnings);
+    }
+}
