@@ -43,6 +43,9 @@ enum FeelGrade: string
         if ($texture === Texture::Batter) {
             return $this->batter()[1];
         }
+        if ($texture === Texture::Raised) {
+            return $this->raised();
+        }
 
         return match ($this) {
             self::Powdery => 'Will not hold when squeezed.',
@@ -52,6 +55,20 @@ enum FeelGrade: string
             self::Tacky => 'Marks the hand.',
             self::Sticky => 'Stays on hand and liner.',
             self::Slack => 'Will not keep a ball.',
+        };
+    }
+
+    /** A dough bound by gums and psyllium is right when it still marks the hand: it tightens while it rises. */
+    private function raised(): string
+    {
+        return match ($this) {
+            self::Powdery => 'Dry flour stays at the bottom.',
+            self::Crumbly => 'Falls apart in lumps.',
+            self::Cracking => 'Keeps a ball like a dry dough; its skin splits when patted.',
+            self::Ready => 'Tacky: marks a dry hand, lets go of an oiled one, keeps a soft mound.',
+            self::Tacky => 'Clings to an oiled hand.',
+            self::Sticky => 'Spreads slowly and takes no shape.',
+            self::Slack => 'Runs like a thick batter.',
         };
     }
 

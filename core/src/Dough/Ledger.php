@@ -30,7 +30,8 @@ final readonly class Ledger
             static fn (Uptake $uptake): float => $uptake->line->ingredient->role->isFlourBase() ? $uptake->line->grams : 0.0,
             $uptakes,
         ));
-        $rows = array_map(static fn (Uptake $uptake): LedgerRow => LedgerRow::of($uptake, $flourBase, $warmth), $uptakes);
+        $bindersShare = Uptake::bindersShare($uptakes, $warmth);
+        $rows = array_map(static fn (Uptake $uptake): LedgerRow => LedgerRow::of($uptake, $flourBase, $warmth, $bindersShare), $uptakes);
         $variance = array_sum(array_map(static fn (LedgerRow $row): float => $row->deviationGrams ** 2, $rows));
 
         $taken = array_sum(array_map(static fn (LedgerRow $row): float => $row->takesGrams, $rows));

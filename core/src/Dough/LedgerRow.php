@@ -20,19 +20,19 @@ final readonly class LedgerRow
     ) {
     }
 
-    public static function of(Uptake $uptake, float $flourBaseGrams, Warmth $warmth): self
+    public static function of(Uptake $uptake, float $flourBaseGrams, Warmth $warmth, float $bindersShare): self
     {
         $percent = $flourBaseGrams > 0 ? 100 * $uptake->line->grams / $flourBaseGrams : 0.0;
         $swollen = $uptake->swollenShareAt($warmth);
-        $measuring = $uptake->measuringDeviationGramsAt($warmth);
+        $measuring = $uptake->measuringDeviationGramsAt($warmth, $bindersShare);
 
         return new self(
             line: $uptake->line,
             percent: $percent,
-            takesGrams: $uptake->takesGramsAt($warmth),
+            takesGrams: $uptake->takesGramsAt($warmth, $bindersShare),
             bringsGrams: $uptake->bringsGrams(),
             ownWaterGrams: $uptake->ownWaterGrams(),
-            deviationGrams: hypot($uptake->absorptionDeviationGramsAt($warmth), $measuring),
+            deviationGrams: hypot($uptake->absorptionDeviationGramsAt($warmth, $bindersShare), $measuring),
             measuringDeviationGrams: $measuring,
             swollenShare: $swollen,
             bindingPoints: $percent * $uptake->line->ingredient->bindingAtSwollen($swollen),

@@ -167,8 +167,9 @@ final readonly class Mixing
     private function neededGramsAt(Warmth $warmth): float
     {
         $grams = 0.0;
+        $bindersShare = Uptake::bindersShare($this->uptakes, $warmth);
         foreach ($this->uptakes as $uptake) {
-            $grams += $uptake->takesGramsAt($warmth) - $uptake->bringsGrams();
+            $grams += $uptake->takesGramsAt($warmth, $bindersShare) - $uptake->bringsGrams();
         }
 
         return $grams;

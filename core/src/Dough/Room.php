@@ -17,14 +17,27 @@ final readonly class Room
     {
     }
 
-    /** Water per gram that this flour lacks against its catalogue row; below zero where the room has dampened it. */
+    /** Water in a gram of this flour as it lies in the bag: on the way from its catalogue row to what the room settles it at. */
+    public function waterShare(Ingredient $ingredient): float
+    {
+        $row = $ingredient->composition->waterGrams / 100;
+        if ($this->relativeHumidityPercent === null || $ingredient->grain === null) {
+            return $row;
+        }
+        $settled = $ingredient->grain->equilibriumMoisturePercent($this->celsius, $this->relativeHumidityPercent) / 100;
+
+        return $row + self::APPROACH_SHARE * ($settled - $row);
+    }
+
+    /** Flour as the catalogue means it in a gram of this flour: damp flour is less flour and more water. */
+    public function flourShare(Ingredient $ingredient): float
+    {
+        return (1 - $this->waterShare($ingredient)) / (1 - $ingredient->composition->waterGrams / 100);
+    }
+
+    /** Water per gram that this flour lacks against the catalogue's flour in it; below zero where the room has dampened it. */
     public function drynessShare(Ingredient $ingredient): float
     {
-        if ($this->relativeHumidityPercent === null || $ingredient->grain === null) {
-            return 0.0;
-        }
-        $settled = $ingredient->grain->equilibriumMoisturePercent($this->celsius, $this->relativeHumidityPercent);
-
-        return self::APPROACH_SHARE * ($ingredient->composition->waterGrams - $settled) / 100;
+        return $this->flourShare($ingredient) * $ingredient->composition->waterGrams / 100 - $this->waterShare($ingredient);
     }
 }

@@ -11,10 +11,11 @@ use StoneMill\School\Fat;
 /**
  * The water that one line takes up, as a function of how warm it gets only:
  *
- *   takes = m · ( f · (a_cold + (a_hot − a_cold) · S) + dryness ),   S = p + (1 − p) · swollen share in the bowl
+ *   takes = m · ( q · f · (a_cold + (a_hot − a_cold) · S) + dryness ),   S = p + (1 − p) · swollen share in the bowl
  *
- * with m the grams, p the share of the flour cooked in the pot and f the product of the factors of texture, fat and
- * grind. A wet line brings the part of its water that the dough can have by the time it is shaped.
+ * with m the grams, q the catalogue's flour in a gram of it, p the share of the flour cooked in the pot and f the product of the factors
+ * of texture, fat and grind. Gums, psyllium and fibre would take m · a in plenty of water; in a dough they share what there is with the
+ * flour and with one another, see bindersShare. A wet line brings the part of its water that the dough can have by the time it is shaped.
  */
 final readonly class Uptake
 {
@@ -34,8 +35,8 @@ final readonly class Uptake
         $ingredient = $line->ingredient;
         $grams = $ingredient->role->takesWater() ? $line->grams : 0.0;
         $flour = $ingredient->role->isFlourBase();
-        // Fat keeps water out of flour; gums and psyllium have taken theirs before it gets to them.
-        $factor = $conditions->texture->waterFactor() * $line->grind->absorptionFactor() * ($flour ? $conditions->fatFactor : 1.0);
+        // Fat keeps water out of flour; gums and psyllium have taken theirs before it gets to them, and feel the texture by the flour beside them.
+        $factor = ($flour ? $conditions->texture->waterFactor() * $conditions->fatFactor * $conditions->room->flourShare($ingredient) : 1.0) * $line->grind->absorptionFactor();
 
         return new self(
             $line,
@@ -64,9 +65,39 @@ final readonly class Uptake
         return (1 - $this->cookedShare) * $this->line->grams * ($composition->carbohydrateGrams - $composition->sugarsGrams) / 100 * $warmth->swollen($this->swelling);
     }
 
-    public function takesGramsAt(Warmth $warmth): float
+    /** @param float $bindersShare of what gums and psyllium would take in plenty of water, that they get in this dough */
+    public function takesGramsAt(Warmth $warmth, float $bindersShare): float
+    {
+        return $this->freeGramsAt($warmth) * ($this->isFlour() ? 1.0 : $bindersShare);
+    }
+
+    /**
+     * Two that pull at the same water: what flour takes (W) and what binders would take alone (D). The binders get
+     * D · W / (W + D): nearly all of it where there is much water for little gum, as in a batter, and far less in a stiff dough or
+     * where many binders are together; never more than the flour takes. Planning estimate of that form.
+     *
+     * @param list<self> $uptakes
+     */
+    public static function bindersShare(array $uptakes, Warmth $warmth): float
+    {
+        $flour = 0.0;
+        $binders = 0.0;
+        foreach ($uptakes as $uptake) {
+            $uptake->isFlour() ? $flour += $uptake->freeGramsAt($warmth) : $binders += $uptake->freeGramsAt($warmth);
+        }
+
+        // A gel of gum alone has all the water it asks for.
+        return $flour <= 0 || $binders <= 0 ? 1.0 : $flour / ($flour + $binders);
+    }
+
+    private function freeGramsAt(Warmth $warmth): float
     {
         return $this->coldGrams + $this->swingGrams * $this->swollenShareAt($warmth);
+    }
+
+    private function isFlour(): bool
+    {
+        return $this->line->ingredient->role->isFlourBase();
     }
 
     /** Water that a wet line brings with it; what takes water up brings none. */
@@ -81,29 +112,29 @@ final readonly class Uptake
     }
 
     /** Standard deviation of the water this line takes, from the band of its absorption. */
-    public function absorptionDeviationGramsAt(Warmth $warmth): float
+    public function absorptionDeviationGramsAt(Warmth $warmth, float $bindersShare): float
     {
         $line = $this->line;
 
-        return $line->ingredient->role->takesWater() ? $line->grams * $this->absorptionAt($warmth)->deviation() * $line->grind->spreadFactor() : 0.0;
+        return $line->ingredient->role->takesWater() ? $line->grams * $this->absorptionAt($warmth, $bindersShare)->deviation() * $line->grind->spreadFactor() : 0.0;
     }
 
     /** Standard deviation of the water this line takes or brings, from how it was measured. */
-    public function measuringDeviationGramsAt(Warmth $warmth): float
+    public function measuringDeviationGramsAt(Warmth $warmth, float $bindersShare): float
     {
         $line = $this->line;
 
         return $line->deviationGrams * ($line->ingredient->role->takesWater()
-            ? $this->absorptionAt($warmth)->likely
+            ? $this->absorptionAt($warmth, $bindersShare)->likely
             : $line->ingredient->composition->waterGrams / 100 * $this->broughtShare);
     }
 
-    private function absorptionAt(Warmth $warmth): Spread
+    private function absorptionAt(Warmth $warmth, float $bindersShare): Spread
     {
         $ingredient = $this->line->ingredient;
 
         return $ingredient->coldAbsorption
             ->towards($ingredient->hotAbsorption, $this->swollenShareAt($warmth))
-            ->multipliedBy($this->factor);
+            ->multipliedBy($this->factor * ($this->isFlour() ? 1.0 : $bindersShare));
     }
 }

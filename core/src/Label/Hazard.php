@@ -13,6 +13,7 @@ enum Hazard: string
     case LeverPress = 'lever_press';
     case Liner = 'liner';
     case Puff = 'puff';
+    case Split = 'split';
     case Greased = 'greased';
     case FlameFinish = 'flame_finish';
     case Allergens = 'allergens';

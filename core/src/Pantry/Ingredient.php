@@ -103,8 +103,18 @@ final readonly class Ingredient
     }
 
     /** Grams of a volume of it, always with the band of the hand that fills the cup. */
-    public function gramsIn(float $millilitres, Fill $fill): Spread
+    /** @param Fill|null $fill null where nobody said: then between spooned and scooped, with a band over all three */
+    public function gramsIn(float $millilitres, ?Fill $fill): Spread
     {
-        return $this->bulkDensity[$fill->value]->multipliedBy($millilitres);
+        $density = $fill === null ? $this->densityHoweverFilled() : $this->bulkDensity[$fill->value];
+
+        return $density->multipliedBy($millilitres);
+    }
+
+    private function densityHoweverFilled(): Spread
+    {
+        [$spooned, $scooped, $packed] = [$this->bulkDensity[Fill::Spooned->value], $this->bulkDensity[Fill::Scooped->value], $this->bulkDensity[Fill::Packed->value]];
+
+        return Spread::of(min($spooned->low, $scooped->low), ($spooned->likely + $scooped->likely) / 2, max($packed->high, $scooped->high));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use StoneMill\Dough\Conditions;
-use StoneMill\Dough\Cooling;
 use StoneMill\Dough\Formula;
 use StoneMill\Dough\Ledger;
 use StoneMill\Dough\Mixing;
@@ -78,7 +77,7 @@ final readonly class DoughPlanner
             waterParts: WaterParts::of($pour->grams, $waterCelsius, $request->water->tapCelsius, $resolution),
             mixCelsius: $mixCelsius,
             waterFigure: (new WaterReasons($request))->figure($pour, $ledger, $mixing->conditions(), $need, $wished),
-            handWarmMinutes: $this->handWarm($mixCelsius),
+            handWarmMinutes: $this->handWarm($mixCelsius, $pour->grams + array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $lines))),
             waterFallsShort: $short,
             scald: $this->scald($lines, $pour->grams, $ledger),
             rise: $this->rise($lines, $ledger->flourBaseGrams, $mixCelsius),
@@ -206,17 +205,17 @@ final readonly class DoughPlanner
         return $yeast > 0 ? Rise::of($mixCelsius, $this->request->room->celsius, max(self::LEAST_YEAST, min(self::MOST_YEAST, $yeast)), $this->request->growth) : null;
     }
 
-    private function handWarm(float $mixCelsius): Figure
+    private function handWarm(float $mixCelsius, float $doughGrams): Figure
     {
         // In a room hotter than hands can bear the dough never gets hand-warm; the day is over then anyway.
-        $room = min($this->request->room->celsius, Cooling::HAND_WARM_CELSIUS - 5);
+        $room = min($this->request->room->celsius, HandWarm::CELSIUS - 5);
 
         return Figure::spread(
-            Cooling::minutesUntilHandWarm($mixCelsius, $room),
+            HandWarm::minutes($mixCelsius, $doughGrams, $room),
             Unit::Minute,
             Reason::amount('From', $mixCelsius, Unit::Celsius),
-            Reason::amount('down to', Cooling::HAND_WARM_CELSIUS, Unit::Celsius),
-            Reason::saying('Broken up with a spoon, in lumps of about 3 cm.'),
+            Reason::amount('down to', HandWarm::CELSIUS, Unit::Celsius),
+            Reason::saying('Broken up with a spoon, in lumps of about 3 cm. Spread open it is sooner, as one lump far later.'),
         );
     }
 }

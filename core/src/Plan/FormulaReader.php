@@ -153,7 +153,7 @@ final readonly class FormulaReader
         $node->object(['amount', 'unit', 'fill']);
         $amount = $node->at('amount')->number(Limits::LEAST_VOLUME, Limits::MOST_VOLUME);
         $unit = $node->at('unit')->choice(VolumeUnit::class);
-        $fill = $node->at('fill')->optionalChoice(Fill::class) ?? Fill::Spooned;
+        $fill = $node->at('fill')->optionalChoice(Fill::class);
         $grams = $ingredient?->gramsIn($amount * $unit->millilitres(), $fill);
         if ($grams !== null && $grams->likely > Limits::MOST_GRAMS) {
             $node->at('amount')->refuse('This weighs more than a line may.', sprintf('a volume that holds at most %d g', Limits::MOST_GRAMS));

@@ -18,6 +18,7 @@ use StoneMill\Pantry\Composition;
 use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Pantry\Role;
+use StoneMill\School\Purpose;
 use StoneMill\School\Shaping;
 use StoneMill\School\TurnSchool;
 use StoneMill\Shape\Disc;
@@ -207,8 +208,11 @@ final readonly class Planner
     {
         $wish = $request->pieces;
 
-        return InvalidInput::unless(static fn (): Disc => $wish->diameterMillimetres !== null && $wish->thicknessMillimetres === null && $wish->gramsEach !== null
-            ? Disc::ofWeightAndDiameter($pieceGrams, $wish->diameterMillimetres, $density)
+        // What was said of the width holds, and a pan's own width where a batter runs to it; the thickness then follows from the weight.
+        $wide = $wish->diameterMillimetres ?? ($request->method->shape === Shaping::Pour ? $request->gear->panMillimetres : null);
+
+        return InvalidInput::unless(static fn (): Disc => $wide !== null
+            ? Disc::ofWeightAndDiameter($pieceGrams, $wide, $density)
             : Disc::ofWeightAndThickness($pieceGrams, $wish->thicknessMillimetres ?? $request->style->thicknessMillimetres, $density), 'pieces');
     }
 
@@ -243,6 +247,7 @@ final readonly class Planner
             Hazard::LeverPress->value => $request->method->shape === Shaping::LeverPress,
             Hazard::Liner->value => $request->method->shape->needsLiner(),
             Hazard::Puff->value => $request->method->turns === TurnSchool::ThreeWithPress || $turns->finish === 'flame',
+            Hazard::Split->value => $request->purpose === Purpose::Split || $request->purpose === null && in_array(Purpose::Split, $request->style->uses, true),
             Hazard::Greased->value => $request->method->grease->usesFat(),
             Hazard::FlameFinish->value => $turns->finish === 'flame',
             Hazard::Allergens->value => $label->allergens !== [],

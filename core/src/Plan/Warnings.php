@@ -11,6 +11,7 @@ use StoneMill\Griddle\Missed;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
+use StoneMill\Pantry\Role;
 use StoneMill\School\Rest;
 use StoneMill\School\Scald;
 use StoneMill\School\Shaping;
@@ -24,6 +25,9 @@ final readonly class Warnings
 
     /** Warm enough for yeast to wake in, and far from what harms it. */
     private const YEAST_WATER_CELSIUS = 40.0;
+
+    /** White of egg thickens from about 62 °C and sets by 65; yolk from about 65 to 70. */
+    private const EGG_SETS_CELSIUS = 65.0;
 
     public function __construct(private PlanRequest $request)
     {
@@ -63,6 +67,9 @@ final readonly class Warnings
         }
         if ($this->request->style->weakens && $method->rest !== Rest::None) {
             $warnings[] = Warning::of('must-not-wait', 'rest', 'This dough weakens while it waits: work it at once, in small lots.', $method->rest->seconds(), 0.0, Unit::Second, Mend::withoutRest());
+        }
+        if ($this->hasEgg($dough) && $dough->waterCelsius >= self::EGG_SETS_CELSIUS && $dough->pour->grams > 0) {
+            $warnings[] = Warning::of('egg-sets', 'water', 'Water this hot sets egg where it lands: take it warm, or work the egg in once the dough is hand-warm.', $dough->waterCelsius, self::EGG_SETS_CELSIUS, Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS));
         }
         if ($dough->rise !== null) {
             array_push($warnings, ...$this->aboutYeast($dough, $dough->rise));
@@ -128,6 +135,17 @@ final readonly class Warnings
             $value > $band->high + $slack => Warning::of($id, $stage, 'High '.$what.'.', $value, $band->high, $unit, $mend($band->high)),
             default => null,
         };
+    }
+
+    private function hasEgg(DoughPlan $dough): bool
+    {
+        foreach ($dough->lines as $line) {
+            if ($line->ingredient->role === Role::Egg && $line->grams > 0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function ownWater(): ?Mend

@@ -15,11 +15,12 @@ enum Shaping: string
     case Cutter = 'cutter';
     case Pour = 'pour';
 
+    /** Palms pat and fingers spread on a damp cloth, paper or a cut bag. */
     public function needsLiner(): bool
     {
         return match ($this) {
-            self::LeverPress, self::TwoPlates, self::RollingPin, self::Cutter => true,
-            self::Palms, self::Fingers, self::Pour => false,
+            self::LeverPress, self::TwoPlates, self::RollingPin, self::Palms, self::Fingers, self::Cutter => true,
+            self::Pour => false,
         };
     }
 

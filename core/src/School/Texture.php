@@ -8,6 +8,7 @@ namespace StoneMill\School;
 enum Texture: string
 {
     case Batter = 'batter';
+    case Raised = 'raised';
     case Soft = 'soft';
     case Press = 'press';
     case Pat = 'pat';
@@ -17,6 +18,7 @@ enum Texture: string
     {
         return match ($this) {
             self::Batter => 'a batter to pour',
+            self::Raised => 'a soft dough to raise, wetter than hands would shape',
             self::Soft => 'a soft dough',
             self::Press => 'a dough to press',
             self::Pat => 'a dough to pat',
@@ -29,6 +31,7 @@ enum Texture: string
     {
         return match ($this) {
             self::Batter => 2.60,
+            self::Raised => 1.35,
             self::Soft => 1.12,
             self::Press => 1.00,
             self::Pat => 1.02,

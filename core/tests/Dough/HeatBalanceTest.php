@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Dough;
 
 use PHPUnit\Framework\TestCase;
-use StoneMill\Dough\Cooling;
 use StoneMill\Dough\HeatBalance;
 use StoneMill\Dough\HeatBody;
 use StoneMill\Measure\Exception\OutOfRange;
@@ -59,13 +58,6 @@ final class HeatBalanceTest extends TestCase
             self::assertGreaterThanOrEqual(min($bodies[0]->celsius, $bodies[1]->celsius) - 1e-9, $mixed);
             self::assertLessThanOrEqual(max($bodies[0]->celsius, $bodies[1]->celsius) + 1e-9, $mixed);
         }
-    }
-
-    public function test_a_hotter_dough_waits_longer_for_hands_and_a_cool_one_not_at_all(): void
-    {
-        self::assertSame(0.0, Cooling::minutesUntilHandWarm(44, 20)->likely);
-        self::assertGreaterThan(Cooling::minutesUntilHandWarm(60, 20)->likely, Cooling::minutesUntilHandWarm(75, 20)->likely);
-        self::assertGreaterThan(Cooling::minutesUntilHandWarm(60, 10)->likely, Cooling::minutesUntilHandWarm(60, 25)->likely);
     }
 
     public function test_heat_without_number_is_refused(): void

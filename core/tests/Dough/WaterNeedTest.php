@@ -37,9 +37,10 @@ final class WaterNeedTest extends TestCase
 
     public function test_egg_brings_its_water_and_xanthan_takes_its_share(): void
     {
-        // Almond 180 · 0.30 + xanthan 7.2 · 4.0 − egg 72 · 76.2 % = 54 + 28.8 − 54.864 = 27.936 g.
+        // Almond 180 · 0.30 = 54; xanthan alone 7.2 · 4.0 = 28.8, beside the almond 28.8 · 54 / (54 + 28.8) = 18.783;
+        // egg brings 72 · 76.2 % = 54.864: 54 + 18.783 − 54.864 = 17.919 g.
         $ledger = self::mixing(['almond-blanched' => 180, 'xanthan' => 7.2, 'egg' => 72])->ledgerFor(30);
-        self::assertEqualsWithDelta(27.936, $ledger->neededGrams(), 0.001);
+        self::assertEqualsWithDelta(17.919, $ledger->neededGrams(), 0.001);
         self::assertEqualsWithDelta($ledger->neededGrams(), $ledger->takenGrams() - $ledger->broughtGrams(), 1e-9);
     }
 

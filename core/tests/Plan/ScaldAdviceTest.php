@@ -27,7 +27,7 @@ final class ScaldAdviceTest extends TestCase
 
     public function test_words_name_what_boiling_water_reaches_and_what_to_do(): void
     {
-        $advice = self::scald(['style' => 'maize-round', 'formula' => ['method' => ['scald' => 'pour_over']]]);
+        $advice = self::scald(['style' => 'maize-round', 'room' => ['celsius' => 12], 'formula' => ['method' => ['scald' => 'pour_over']]]);
         self::assertStringContainsString(sprintf('%.0f °C here', $advice['boiling_celsius']), $advice['advice']);
         self::assertStringContainsString('in the pot', $advice['advice']);
     }

@@ -16,9 +16,9 @@ final class SmoothnessTest extends TestCase
     /** Share of its scale that a number may move by for a step of 1 %. */
     private const MOST = 0.04;
 
-    private const HOT_STEPS = 24;
+    private const HOT_STEPS = 12;
 
-    private const STEPS = 60;
+    private const STEPS = 30;
 
     /** What a number is measured against at least: seconds of a touch, minutes, points, shares of a whole. */
     private const SCALES = ['touch' => 12.0, 'minutes' => 30.0, 'index' => 60.0, 'swollen' => 1.0, 'shade' => 0.5, 'mix' => 30.0, 'loss' => 5.0, 'piece' => 1.0];
