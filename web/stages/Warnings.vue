@@ -1,20 +1,34 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, Stage, Unit } from '@/api/types'
 import { useUnits } from '@/ui/units'
 
-/** What is unusual about the plan, where it can be mended. Without a stage, all of it. */
-const { plan, stage } = defineProps<{ plan: Plan; stage?: Stage }>()
+/** What is unusual about the plan, where it can be mended, each with what mends it in one tap. Without a stage, all of it. */
+const { plan, stage, begun } = defineProps<{ plan: Plan; stage?: Stage; begun?: boolean }>()
+const emit = defineEmits<{ mend: [change: Record<string, unknown>] }>()
 const units = useUnits()
 const shown = computed(() => plan.warnings.filter(warning => !stage || warning.stage === stage))
+/** Once water is in the flour, only what happens at the griddle can still be mended. */
+const mends = (change: Record<string, unknown>) =>
+  !begun || Object.keys(change).every(field => field === 'griddle')
 const text = (value: number, unit: string) => units.text(value, unit as Unit)
 </script>
 
 <template>
   <ul v-if="shown.length" class="warnings" role="status" aria-label="Worth a look">
     <li v-for="warning in shown" :key="warning.id">
-      {{ warning.text }} <strong>{{ text(warning.value, warning.unit) }}</strong>, limit
-      {{ text(warning.limit, warning.unit) }}.
+      <span>
+        {{ warning.text }} <strong>{{ text(warning.value, warning.unit) }}</strong>, limit
+        {{ text(warning.limit, warning.unit) }}.
+      </span>
+      <ElButton
+        v-if="warning.mend && mends(warning.mend.change)"
+        plain
+        @click="emit('mend', warning.mend.change)"
+      >
+        {{ warning.mend.text }}
+      </ElButton>
     </li>
   </ul>
 </template>
@@ -22,8 +36,21 @@ const text = (value: number, unit: string) => units.text(value, unit as Unit)
 <style scoped>
 .warnings {
   margin: 0;
-  padding: 0.6rem 0.8rem 0.6rem 2rem;
+  padding: 0.6rem 0.8rem;
   border: 2px dashed var(--heat);
   border-radius: var(--round);
+  list-style: none;
+}
+
+.warnings li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 1rem;
+  align-items: center;
+  justify-content: space-between;
+}
+
+.warnings li + li {
+  margin-block-start: 0.5rem;
 }
 </style>

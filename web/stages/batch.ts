@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
+import { mergePatch } from '@/api/mergePatch'
 import { api, isFinal, Refusal, toldBy, Unreachable } from '@/api/client'
 import type { Batch, BatchChange, BatchEvent, EventKind, Plan, PlanRequest, Verdict } from '@/api/types'
 import { uuid } from '@/api/uuid'
@@ -104,6 +105,11 @@ export const useBatch = defineStore('batch', () => {
     void show(next)
     clearTimeout(settling)
     settling = setTimeout(() => void keep(), SETTLE_MILLISECONDS)
+  }
+
+  /** Changes the plan by what a warning says would mend it. */
+  function mend(patch: Record<string, unknown>) {
+    if (request.value) change(mergePatch(request.value, patch))
   }
 
   /** Writes the verdict down on this device first; the server has it as soon as it answers. */
@@ -285,6 +291,7 @@ export const useBatch = defineStore('batch', () => {
     record,
     undo,
     change,
+    mend,
     judge,
   }
 })

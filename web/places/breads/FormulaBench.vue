@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed, defineAsyncComponent, onMounted, ref, watch, type Component } from 'vue'
 import { useRoute } from 'vue-router'
+import { mergePatch } from '@/api/mergePatch'
 import type { PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import BindingBar from '@/pictures/BindingBar.vue'
@@ -53,6 +54,10 @@ async function start() {
   if (bread.value) await starting.start(bread.value.id)
 }
 
+function mend(patch: Record<string, unknown>) {
+  if (request.value) formula.change(mergePatch(request.value, patch))
+}
+
 function change(next: PlanRequest) {
   formula.change(next)
 }
@@ -87,7 +92,7 @@ function change(next: PlanRequest) {
         <LedgerBars :plan="plan" />
         <h2>What holds it together</h2>
         <BindingBar :plan="plan" />
-        <Warnings :plan="plan" />
+        <Warnings :plan="plan" @mend="mend" />
       </section>
       <FormulaNumbers v-if="plan" :request="request" :plan="plan" :kind="style" @change="change" />
     </div>

@@ -110,7 +110,7 @@ const hands = computed({
       <ServeAt :request="request" :plan="plan" :begun="batch.state.begun" @change="store.change" />
     </div>
   </div>
-  <Warnings :plan="plan" />
+  <Warnings :plan="plan" :begun="batch.state.begun" @mend="store.mend" />
   <LinePanel :batch="batch" :plan="plan" :request="request" @change="store.change" />
   <div class="panel stack">
     <h2>What is in it, for whom, for how much</h2>

@@ -41,7 +41,7 @@ onMounted(() => bench.value?.focus())
     <KeptLine class="griddle-wide" :batch="batch" :plan="plan" />
     <CuePanel class="griddle-wide" />
   </div>
-  <Warnings :plan="plan" stage="griddle" />
+  <Warnings :plan="plan" stage="griddle" :begun="batch.state.begun" @mend="store.mend" />
   <div class="griddle-heat">
     <HeatWatch :plan="plan" :request="request" :surface="batch.state.griddle.surface" />
     <ProbePanel v-if="thick && plan.griddle.done_celsius" :plan="plan" :griddle="griddle" />

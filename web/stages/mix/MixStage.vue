@@ -57,7 +57,7 @@ function mixGrams(one: FeelAnswer): number {
 
 <template>
   <StageHead :says="says" :detail="detail" />
-  <Warnings :plan="plan" stage="mix" />
+  <Warnings :plan="plan" stage="mix" :begun="batch.state.begun" @mend="store.mend" />
   <div class="feel" role="group" aria-label="How the dough feels">
     <button
       v-for="one in batch.state.feel_answers"

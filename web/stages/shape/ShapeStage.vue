@@ -54,7 +54,7 @@ const guideSheet = computed(() => {
     :says="`${units.text(diameter.value, 'mm')} wide, ${units.text(plan.shape.thickness_mm.value, 'mm')} ${plan.method.shape === 'pour' ? 'deep' : 'thick'}`"
     :detail="shaping.answer.value?.handling.steps[0] ?? ''"
   />
-  <Warnings :plan="plan" stage="shape" />
+  <Warnings :plan="plan" stage="shape" :begun="batch.state.begun" @mend="store.mend" />
   <div class="panel stack">
     <Fader
       v-model="thickness"

@@ -45,7 +45,7 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
 
 <template>
   <StageHead :says="says" :detail="detail" />
-  <Warnings :plan="plan" stage="water" />
+  <Warnings :plan="plan" stage="water" :begun="batch.state.begun" @mend="store.mend" />
   <div class="water">
     <div class="panel">
       <WaterColumn :plan="plan" :poured="bowl.water_grams" :answers="batch.state.feel_answers" />
