@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useHouse } from './house'
 import { useAppearance } from './ui/appearance'
@@ -9,6 +10,12 @@ const house = useHouse()
 const appearance = useAppearance()
 const router = useRouter()
 const route = useRoute()
+/** On a narrow screen what is seldom used lies behind one button. */
+const menuOpen = ref(false)
+watch(
+  () => route.fullPath,
+  () => (menuOpen.value = false),
+)
 const PLACES = [
   { to: '/', name: 'Today' },
   { to: '/breads', name: 'Breads' },
@@ -47,7 +54,16 @@ async function leave() {
       </nav>
       <span class="top-kitchen soft">{{ house.session.user.kitchen }}</span>
     </template>
-    <div class="top-tools">
+    <button
+      type="button"
+      class="top-menu"
+      :aria-expanded="menuOpen"
+      aria-controls="tools"
+      @click="menuOpen = !menuOpen"
+    >
+      Menu
+    </button>
+    <div id="tools" class="top-tools" :class="{ 'is-open': menuOpen }" @keydown.esc="menuOpen = false">
       <UnitSwitch v-if="house.session?.user" />
       <button
         v-if="house.session?.user"
@@ -84,8 +100,8 @@ async function leave() {
 }
 
 .top {
+  position: relative;
   display: flex;
-  flex-wrap: wrap;
   align-items: center;
   gap: 0 1.2rem;
   padding: 0.3rem 1.2rem;
@@ -100,18 +116,25 @@ async function leave() {
   color: var(--ink);
   font: 600 1.2rem var(--font-head);
   text-decoration: none;
-}
-
-@media (max-width: 40rem) {
-  .top-places a {
-    padding: 0 0.5rem;
-  }
+  white-space: nowrap;
 }
 
 .top-places {
   display: flex;
-  flex-wrap: wrap;
   gap: 0.2rem;
+  min-width: 0;
+  overflow-x: auto;
+}
+
+.top-kitchen {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+:root[data-view='bench'] .top-kitchen,
+.top-menu {
+  display: none;
 }
 
 .top-places a {
@@ -131,7 +154,7 @@ async function leave() {
 
 .top-tools {
   display: flex;
-  flex-wrap: wrap;
+  flex: none;
   gap: 0.3rem;
   margin-left: auto;
 }
@@ -160,8 +183,46 @@ main {
   outline: none;
 }
 
+@media (max-width: 72rem) {
+  .top {
+    gap: 0 0.6rem;
+    padding-inline: 0.6rem;
+  }
+
+  .top-kitchen,
+  .top-tools {
+    display: none;
+  }
+
+  .top-menu {
+    display: block;
+    flex: none;
+    min-height: 44px;
+    margin-left: auto;
+    padding: 0 0.8rem;
+    border: 1px solid var(--edge-strong);
+    border-radius: var(--round);
+    background: none;
+    color: var(--ink);
+    font: inherit;
+  }
+
+  .top-tools.is-open {
+    position: absolute;
+    top: 100%;
+    right: 0;
+    z-index: 30;
+    display: grid;
+    justify-items: stretch;
+    padding: 0.6rem;
+    border: 1px solid var(--panel-edge);
+    border-radius: 0 0 var(--round) var(--round);
+    background: var(--panel);
+  }
+}
+
 @media (max-width: 40rem) {
-  .top-kitchen {
+  .top-name {
     display: none;
   }
 }

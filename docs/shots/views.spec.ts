@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '../../tests/browser/test'
-import { signIn, start } from '../../tests/browser/bench'
+import { signIn, start, view } from '../../tests/browser/bench'
 
 const shot = (name: string) => ({ path: `docs/screenshots/${name}.png`, animations: 'disabled' as const })
 
@@ -68,6 +68,7 @@ test('every main view', async ({ page }) => {
 
   await page.goto('/')
   await start(page, 'Everyday masa discs')
+  await view(page, 'When')
   await page.getByRole('radio', { name: 'From the first piece' }).check()
   await page.waitForTimeout(500)
   await page.evaluate(() => window.scrollTo(0, 330))
@@ -107,6 +108,7 @@ test('every main view', async ({ page }) => {
   await toStage(page, 'shape')
   await page.screenshot(shot('shape'))
   await toStage(page, 'griddle')
+  await view(page, 'Plan the heat')
   await page.getByRole('button', { name: 'Try your own times' }).click()
   await expect(page.getByText('Your times')).toBeVisible()
   for (let press = 0; press < 9; press++)
@@ -118,6 +120,7 @@ test('every main view', async ({ page }) => {
   })
   await page.screenshot(shot('inside'))
   await page.getByRole('button', { name: "Back to the model's plan" }).click()
+  await view(page, 'Work')
   await page.evaluate(() => window.scrollTo(0, 0))
   await page.locator('.griddle').focus()
   await page.keyboard.press('Space')

@@ -33,6 +33,18 @@ export async function start(page: Page, bread: string) {
   await expect(page.getByRole('heading', { level: 1 })).toContainText(bread)
 }
 
+/** One of several views of a stage. */
+export async function view(page: Page, name: string) {
+  await page.getByText(name, { exact: true }).click()
+}
+
+/** What stands in the header, or behind its menu where there is no room. */
+export async function tool(page: Page, name: string) {
+  const button = page.getByRole('button', { name, exact: true })
+  if (!(await button.isVisible())) await page.getByRole('button', { name: 'Menu' }).click()
+  await button.click()
+}
+
 export async function heading(page: Page): Promise<string> {
   return (await page.getByRole('heading', { level: 1 }).textContent()) ?? ''
 }

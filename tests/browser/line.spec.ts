@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { expectAccessible, listenForComplaints, ownClock, signIn, start } from './bench'
+import { expectAccessible, listenForComplaints, ownClock, signIn, start, tool, view } from './bench'
 import { House } from './house'
 
 const says = (page: Page) => page.getByRole('heading', { level: 1 })
@@ -193,6 +193,7 @@ test('the plan follows a griddle that drifts', async ({ page }) => {
   await expect(page.getByText('The griddle is as hot as the plan has it.')).toBeVisible()
   await page.getByRole('button', { name: 'Burner up' }).click()
   await page.getByRole('button', { name: 'Burner up' }).click()
+  await view(page, 'Plan the heat')
   const planned = page.getByText(/Each piece: .* at \d+ °C/)
   await expect
     .poll(async () => Number(/at (\d+) °C/.exec((await planned.textContent()) ?? '')?.[1]), {
@@ -207,6 +208,7 @@ test('the serving time is dragged, what does not fit says what would, and the te
 }) => {
   await signIn(page)
   await start(page, 'Everyday masa discs')
+  await view(page, 'When')
   const flag = page.getByRole('slider', { name: 'Serving time' })
   await flag.focus()
   for (let presses = 0; presses < 3; presses++) {
@@ -245,10 +247,10 @@ for (const [width, height] of [
     await page.getByRole('button', { name: 'Pause' }).click()
     await expect(page.getByText(/Paused since/)).toBeVisible()
     await expectAccessible(page)
-    await page.getByRole('button', { name: 'Bench view' }).click()
+    await tool(page, 'Bench view')
     await expectAccessible(page)
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width)
-    await page.getByRole('button', { name: 'Bench view' }).click()
+    await tool(page, 'Bench view')
     await page.goto('/')
     await expect(page.getByRole('heading', { name: 'The day' })).toBeVisible()
     await expectAccessible(page)

@@ -80,14 +80,17 @@ test('a slider let go in the moment of a crash is where it was', async ({ page }
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('13 × Everyday masa discs')
 })
 
-test('an undone entry is out of the bowl', async ({ page }) => {
+test('an undone entry is out of the bowl, and done again it is back', async ({ page }) => {
   await signIn(page)
   await start(page, 'Everyday masa discs')
   await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Water/ }).click()
   await page.getByRole('button', { name: /^Poured/ }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('is in')
-  await page.getByRole('button', { name: 'Undo the last entry' }).click()
+  await page.getByRole('button', { name: /^Undo: pouring \d+ g/ }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Pour')
+  await page.getByRole('button', { name: /^Redo: pouring \d+ g/ }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('is in')
+  await expect(page.getByRole('button', { name: /^Redo/ })).toBeHidden()
 })
 
 test('a change and the entry that follows it at once both arrive, in that order', async ({ page }) => {

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { expectAccessible, listenForComplaints, signIn, start } from './bench'
+import { expectAccessible, listenForComplaints, signIn, start, view } from './bench'
 
 async function atStage(page: Page, stage: string) {
   await signIn(page)
@@ -15,6 +15,7 @@ test('the inside of the bread follows the sliders, and the cook’s own times st
 }) => {
   const complaints = listenForComplaints(page)
   await atStage(page, 'griddle')
+  await view(page, 'Plan the heat')
   const plan = picture(page, 'The plan')
   await expect(plan).toBeVisible()
   const before = await plan.getAttribute('aria-label')
@@ -40,6 +41,7 @@ test('the inside of the bread follows the sliders, and the cook’s own times st
 
 test('a wish is found heat and times, and the batch takes them', async ({ page }) => {
   await atStage(page, 'griddle')
+  await view(page, 'Plan the heat')
   await page.getByText('Find the heat and the times for another bread').click()
   await page.getByRole('button', { name: 'Two turns', exact: true }).click()
   await page.getByRole('button', { name: 'Find it' }).click()

@@ -84,7 +84,8 @@ async function enter() {
   align-items: start;
   max-width: 100rem;
   margin: 0 auto;
-  padding: 0.9rem 1rem;
+  /* Room for the bar of the act, which lies over the foot of the page. */
+  padding: 0.9rem 1rem 6.5rem;
 }
 
 .batch-stage {
@@ -116,7 +117,7 @@ async function enter() {
   .batch,
   :root[data-view='bench'] .batch {
     grid-template-columns: minmax(0, 1fr);
-    padding: 0.6rem;
+    padding: 0.6rem 0.6rem 10rem;
   }
 
   .batch-course,

@@ -1,17 +1,14 @@
 <script setup lang="ts">
-import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Batch, Plan, Stage } from '@/api/types'
 import BowlPicture from '@/pictures/BowlPicture.vue'
 import Cautions from '@/ui/Cautions.vue'
 import { useUnits } from '@/ui/units'
-import { useBatch } from './batch'
 import Notes from './Notes.vue'
 
 /** What is in the bowl now, told from the events. */
 const { batch, plan, stage } = defineProps<{ batch: Batch; plan: Plan; stage: Stage }>()
 const units = useUnits()
-const store = useBatch()
 const bowl = computed(() => batch.state.bowl)
 const facts = computed(() => [
   { name: 'Flour and dry', value: units.text(bowl.value.dough_grams - bowl.value.water_grams, 'g') },
@@ -56,9 +53,6 @@ const facts = computed(() => [
     </p>
     <Cautions :cautions="plan.cautions" :stage="stage" />
     <Notes :batch="batch" :stage="stage" />
-    <ElButton v-if="batch.state.undoable && !batch.finished_at" @click="store.undo"
-      >Undo the last entry</ElButton
-    >
   </aside>
 </template>
 

@@ -47,6 +47,17 @@ export const useBatch = defineStore('batch', () => {
   )
   const plan = computed(() => preview.value ?? heard.value?.plan ?? null)
   const request = computed(() => wanted.value ?? heard.value?.request ?? null)
+  /** What was undone last, until something else is done. */
+  const undone = shallowRef<BatchEvent | null>(null)
+  /** The last entry worth undoing. What the server has not heard of can be undone like anything else, once it has: order is kept. */
+  const undoable = computed<BatchEvent | null>(() => {
+    const undoes = new Set(waiting.value.map(one => one.event))
+    const last = waiting.value
+      .filter(one => one.kind !== 'entered' && one.kind !== 'undone' && !undoes.has(one.id))
+      .at(-1)
+    const known = heard.value?.state.undoable_event ?? null
+    return last ?? (known && !undoes.has(known.id) ? known : null)
+  })
   const drafts = new Drafts()
   let planning: AbortController | null = null
   let keeping: Promise<void> | null = null
@@ -61,6 +72,7 @@ export const useBatch = defineStore('batch', () => {
     preview.value = null
     wanted.value = null
     trouble.value = ''
+    undone.value = null
     queue.value = await EventQueue.of(id)
     judged.value = (await pendingVerdict(id)) ?? null
     const answer = await fetched(id)
@@ -83,18 +95,25 @@ export const useBatch = defineStore('batch', () => {
   }
 
   /** Writes down what happened, on this device first; a changed plan goes ahead of what was done by it. */
-  async function record(kind: EventKind, fields: Fields = {}) {
+  async function record(kind: EventKind, fields: Fields = {}, at = houseClock.moment()) {
     if (!heard.value || !queue.value) return
-    await queue.value.add({ id: uuid(), kind, at: houseClock.moment(), ...fields })
+    if (kind !== 'entered' && kind !== 'undone') undone.value = null
+    await queue.value.add({ ...fields, id: uuid(), kind, at })
     await keep()
     await flush()
   }
 
   async function undo() {
-    // What the server has not heard of can be undone like anything else, once it has: order is kept.
-    const event =
-      waiting.value.filter(one => one.kind !== 'entered').at(-1)?.id ?? heard.value?.state.undoable
-    if (event) await record('undone', { event })
+    const last = undoable.value
+    if (!last) return
+    await record('undone', { event: last.id })
+    undone.value = last
+  }
+
+  /** Sends what was undone once more, as it was and with its own time. */
+  async function redo() {
+    if (!undone.value) return
+    await record(undone.value.kind, undone.value, undone.value.at)
   }
 
   /** Changes what the batch is planned from: the numbers follow at once, the server keeps it when the hand rests. */
@@ -290,6 +309,9 @@ export const useBatch = defineStore('batch', () => {
     look,
     record,
     undo,
+    redo,
+    undoable,
+    undone,
     change,
     mend,
     judge,

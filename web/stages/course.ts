@@ -68,6 +68,11 @@ function heatWords(batch: Batch, plan: Plan): string {
   return from ? `on at ${from}` : ''
 }
 
+export function beforeStage(stage: Stage, plan: Plan): Stage | undefined {
+  const stages = stagesOf(plan)
+  return stages[stages.indexOf(stage) - 1]
+}
+
 export function afterStage(stage: Stage, plan: Plan): Stage | undefined {
   const stages = stagesOf(plan)
   return stages[stages.indexOf(stage) + 1]

@@ -14,6 +14,8 @@ use StoneMill\School\Stage;
 /**
  * One thing that happened, with a client-made identifier, so that sending it twice records it once. A turn or lift
  * may say which touch of its piece it is meant to be, so that two cooks who do the same one record it once.
+ *
+ * @phpstan-type EventRow array{id: string, kind: string, at: int, stage?: string, ingredient?: string, grams?: float, water_grams?: float, flour_grams?: float, celsius?: float, grade?: string, pieces?: int, piece?: int, place?: int, touch?: int, text?: string}
  */
 final readonly class BatchEvent
 {
@@ -66,6 +68,50 @@ final readonly class BatchEvent
             touch: $node->at('touch')->optionalInteger(1, OwnTurns::MOST_TOUCHES),
             text: $node->at('text')->optionalProse(2000),
             undoes: $node->at('event')->optionalUuid(),
+        );
+    }
+
+    /** @return EventRow as the contract has it: what it does not carry is not there */
+    public function toRow(): array
+    {
+        return array_filter([
+            'id' => $this->id,
+            'kind' => $this->kind->value,
+            'at' => LogTime::toMilliseconds($this->at),
+            'stage' => $this->stage?->value,
+            'ingredient' => $this->ingredient,
+            'grams' => $this->grams,
+            'water_grams' => $this->waterGrams,
+            'flour_grams' => $this->flourGrams,
+            'celsius' => $this->celsius,
+            'grade' => $this->grade?->value,
+            'pieces' => $this->pieces,
+            'piece' => $this->piece,
+            'place' => $this->place,
+            'touch' => $this->touch,
+            'text' => $this->text,
+        ], static fn (string|int|float|null $value): bool => $value !== null);
+    }
+
+    /** @param EventRow $row */
+    public static function fromRow(array $row): self
+    {
+        return new self(
+            id: $row['id'],
+            kind: EventKind::from($row['kind']),
+            at: LogTime::ofMilliseconds($row['at']),
+            stage: isset($row['stage']) ? Stage::from($row['stage']) : null,
+            ingredient: $row['ingredient'] ?? null,
+            grams: $row['grams'] ?? null,
+            waterGrams: $row['water_grams'] ?? null,
+            flourGrams: $row['flour_grams'] ?? null,
+            celsius: $row['celsius'] ?? null,
+            grade: isset($row['grade']) ? FeelGrade::from($row['grade']) : null,
+            pieces: $row['pieces'] ?? null,
+            piece: $row['piece'] ?? null,
+            place: $row['place'] ?? null,
+            touch: $row['touch'] ?? null,
+            text: $row['text'] ?? null,
         );
     }
 }

@@ -134,7 +134,8 @@ final readonly class BatchState
             'stack' => self::clock($course->stackedAt, $this->plan->stackSeconds),
             'line' => $this->line($griddle, $steps)->toArray(),
             'entered' => array_map(static fn (Stage $stage): string => $stage->value, $course->entered),
-            'undoable' => $course->undoable,
+            'undoable' => $course->undoable?->id,
+            'undoable_event' => $course->undoable === null ? null : [...$course->undoable->toRow(), 'at' => LogTime::format($course->undoable->at)],
             'notes' => array_map(static fn (Note $note): array => $note->toArray(), $course->notes),
         ];
     }

@@ -11,8 +11,9 @@ use StoneMill\School\Stage;
  * Where the cook has been and is, and which clocks run.
  *
  * @phpstan-import-type NoteRow from Note
+ * @phpstan-import-type EventRow from BatchEvent
  *
- * @phpstan-type CourseRow array{entered: list<string>, stage: string|null, furthest: array{string, int}|null, begun: bool, rest: int|null, stacked: int|null, undoable: string|null, notes: list<NoteRow>}
+ * @phpstan-type CourseRow array{entered: list<string>, stage: string|null, furthest: array{string, int}|null, begun: bool, rest: int|null, stacked: int|null, undoable: EventRow|null, notes: list<NoteRow>}
  */
 final readonly class CourseTally
 {
@@ -24,7 +25,7 @@ final readonly class CourseTally
      * @param Stage|null $stage last gone to
      * @param array{Stage, DateTimeImmutable}|null $furthest stage gone to, and when it was first gone to
      * @param bool $begun whether water was poured
-     * @param string|null $undoable the last entry worth undoing; moving between stages is not
+     * @param BatchEvent|null $undoable the last entry worth undoing; moving between stages is not
      * @param list<Note> $notes the latest
      */
     private function __construct(
@@ -34,7 +35,7 @@ final readonly class CourseTally
         public bool $begun,
         public ?DateTimeImmutable $restStartedAt,
         public ?DateTimeImmutable $stackedAt,
-        public ?string $undoable,
+        public ?BatchEvent $undoable,
         public array $notes,
     ) {
     }
@@ -53,7 +54,7 @@ final readonly class CourseTally
             $this->begun || $event->kind === EventKind::Poured,
             $event->kind === EventKind::RestStarted ? $event->at : $this->restStartedAt,
             $event->kind === EventKind::Stacked ? $event->at : $this->stackedAt,
-            $event->kind === EventKind::Entered ? $this->undoable : $event->id,
+            $event->kind === EventKind::Entered ? $this->undoable : $event,
             $event->kind === EventKind::Noted ? [...array_slice($this->notes, 1 - self::NOTES), Note::of($event)] : $this->notes,
         );
     }
@@ -68,7 +69,7 @@ final readonly class CourseTally
             'begun' => $this->begun,
             'rest' => $this->restStartedAt === null ? null : LogTime::toMilliseconds($this->restStartedAt),
             'stacked' => $this->stackedAt === null ? null : LogTime::toMilliseconds($this->stackedAt),
-            'undoable' => $this->undoable,
+            'undoable' => $this->undoable?->toRow(),
             'notes' => array_map(static fn (Note $note): array => $note->toRow(), $this->notes),
         ];
     }
@@ -83,7 +84,7 @@ final readonly class CourseTally
             $row['begun'],
             $row['rest'] === null ? null : LogTime::ofMilliseconds($row['rest']),
             $row['stacked'] === null ? null : LogTime::ofMilliseconds($row['stacked']),
-            $row['undoable'],
+            $row['undoable'] === null ? null : BatchEvent::fromRow($row['undoable']),
             array_map(Note::fromRow(...), $row['notes']),
         );
     }

@@ -4,17 +4,26 @@ import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
+import { remembered } from '@/ui/remembered'
+import Views from '@/ui/Views.vue'
 import LabelPanel from '@/places/breads/LabelPanel.vue'
 import { withPieces } from '@/places/breads/size'
 import { useBatch } from '../batch'
 import { withWish } from '../requests'
-import StageFoot from '../StageFoot.vue'
+import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
 import Warnings from '../Warnings.vue'
 import LinePanel from './LinePanel.vue'
 import ServeAt from './ServeAt.vue'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
+const VIEWS = [
+  { value: 'much', label: 'How much' },
+  { value: 'when', label: 'When' },
+  { value: 'what', label: 'What is in it' },
+] as const
+type View = (typeof VIEWS)[number]['value']
+const view = remembered<View>('choose', 'much')
 const house = useHouse()
 const store = useBatch()
 const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
@@ -57,7 +66,9 @@ const hands = computed({
 
 <template>
   <StageHead :says="`${plan.portion.count} × ${batch.bread.name}`" :detail="style?.purpose" />
-  <div class="choose">
+  <Views v-model="view" label="What to choose" :options="[...VIEWS]" />
+  <Warnings :plan="plan" :begun="batch.state.begun" @mend="store.mend" />
+  <div v-if="view === 'much'" class="choose">
     <div class="panel stack">
       <h2>How many, how big</h2>
       <Fader
@@ -88,35 +99,44 @@ const hands = computed({
         unit="g"
         :disabled="batch.state.begun"
       />
-      <RouterLink v-if="!batch.state.begun" :to="{ name: 'bread', params: { id: batch.bread.id } }"
-        >Change the formula of this bread →</RouterLink
-      >
       <p v-if="batch.state.begun" class="soft">
         Water is in the flour: number and size are settled when you portion.
       </p>
     </div>
     <div class="panel stack">
-      <h2>On what, with whom, for when</h2>
+      <h2>On what, with whom</h2>
       <Choice
+        v-if="griddles.length"
         v-model="griddle"
         label="Griddle"
         :options="griddles.map(one => ({ value: one.id, label: one.name }))"
       />
+      <p v-else>
+        No griddle is kept yet, so the plan takes one that just holds a disc.
+        <RouterLink to="/hearth">Tell the hearth what you bake on →</RouterLink>
+      </p>
       <Choice
         v-model="hands"
         label="Pairs of hands"
         :options="['1', '2', '3', '4'].map(value => ({ value, label: value }))"
       />
-      <ServeAt :request="request" :plan="plan" :begun="batch.state.begun" @change="store.change" />
+      <RouterLink v-if="!batch.state.begun" :to="{ name: 'bread', params: { id: batch.bread.id } }"
+        >Change the formula of this bread →</RouterLink
+      >
     </div>
   </div>
-  <Warnings :plan="plan" :begun="batch.state.begun" @mend="store.mend" />
-  <LinePanel :batch="batch" :plan="plan" :request="request" @change="store.change" />
-  <div class="panel stack">
+  <template v-else-if="view === 'when'">
+    <div class="panel stack">
+      <h2>For when</h2>
+      <ServeAt :request="request" :plan="plan" :begun="batch.state.begun" @change="store.change" />
+    </div>
+    <LinePanel :batch="batch" :plan="plan" :request="request" @change="store.change" />
+  </template>
+  <div v-else class="panel stack">
     <h2>What is in it, for whom, for how much</h2>
     <LabelPanel :request="request" :plan="plan" :locked="batch.state.begun" @change="store.change" />
   </div>
-  <StageFoot :plan="plan" stage="choose" />
+  <ActBar :plan="plan" stage="choose" />
 </template>
 
 <style scoped>

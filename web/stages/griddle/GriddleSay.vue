@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Griddle, Step } from '@/api/types'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { clock } from '@/ui/units'
-import { ACTION_WORDS, type Said } from './hands'
+import type { Said } from './hands'
 
 /** The next thing in huge type, with its count, its reason and its time. */
 const { griddle, next, said, reason } = defineProps<{
@@ -13,7 +12,7 @@ const { griddle, next, said, reason } = defineProps<{
   said: Said
   reason: string
 }>()
-const emit = defineEmits<{ act: []; pause: [] }>()
+const emit = defineEmits<{ pause: [] }>()
 
 const due = computed(() => {
   if (!next || griddle.since === null) return next ? 'now' : ''
@@ -30,9 +29,6 @@ const pressing = computed(() => next?.action === 'lay' && next.shape_from !== nu
       {{ due }}<span v-if="said.count" class="say-count">{{ said.count }}</span>
     </p>
     <p v-if="reason" class="say-why">{{ pressing ? 'Shape it now. ' : '' }}{{ reason }}</p>
-    <ElButton v-if="next" type="primary" size="large" class="say-act" @click="emit('act')"
-      >{{ ACTION_WORDS[next.action] }} {{ next.piece }}<kbd>Space</kbd></ElButton
-    >
     <p v-if="griddle.paused_at" class="say-paused" role="status">
       Paused since {{ timeOfDay(griddle.paused_at) }}: nothing new is laid.
       {{
@@ -86,20 +82,6 @@ const pressing = computed(() => next?.action === 'lay' && next.shape_from !== nu
   display: block;
   color: var(--ink-soft);
   font: 400 1.1rem var(--font-text);
-}
-
-.say-act {
-  min-height: 5rem;
-  width: 100%;
-  font-size: 1.5rem;
-}
-
-.say-act kbd {
-  margin-left: 0.8rem;
-  padding: 0.1rem 0.5rem;
-  border: 1px solid currentcolor;
-  border-radius: 4px;
-  font: 400 0.9rem var(--font-text);
 }
 
 .say-paused {

@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, onMounted, useTemplateRef } from 'vue'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useWakeLock } from '@/bench/wakeLock'
 import GriddleMap from '@/pictures/GriddleMap.vue'
 import { useNow } from '@/ui/now'
+import { remembered } from '@/ui/remembered'
+import Views from '@/ui/Views.vue'
 import { useBatch } from '../batch'
-import StageFoot from '../StageFoot.vue'
+import ActBar from '../ActBar.vue'
 import Warnings from '../Warnings.vue'
 import BakeBench from './BakeBench.vue'
 import CuePanel from './CuePanel.vue'
@@ -14,11 +17,20 @@ import GriddleSay from './GriddleSay.vue'
 import HeatWatch from './HeatWatch.vue'
 import KeptLine from './KeptLine.vue'
 import ProbePanel from './ProbePanel.vue'
+import { ACTION_WORDS } from './hands'
 import { useHands } from './useHands'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 /** Thinner breads leave no room for a probe. */
 const PROBE_MILLIMETRES = 6
+/** Working a griddle and planning its heat are two things: one at a time. */
+const VIEWS = [
+  { value: 'work', label: 'Work' },
+  { value: 'plan', label: 'Plan the heat' },
+] as const
+const view = remembered<(typeof VIEWS)[number]['value']>('griddle', 'work')
+// With bread on the metal hands come first, however the page was left.
+if (batch.state.griddle.pieces.length) view.value = 'work'
 const store = useBatch()
 const now = useNow(200)
 const bench = useTemplateRef('bench')
@@ -31,24 +43,37 @@ const request = computed<PlanRequest>(() => store.request ?? batch.request)
 const cooking = computed(() => griddle.value.pieces.length > 0)
 const thick = computed(() => plan.shape.thickness_mm.value >= PROBE_MILLIMETRES)
 useWakeLock()
-onMounted(() => bench.value?.focus())
+onMounted(() => bench.value?.focus({ preventScroll: true }))
 </script>
 
 <template>
-  <div ref="bench" class="griddle" tabindex="-1" aria-label="At the griddle: Space does the next thing">
-    <GriddleSay :griddle="griddle" :next="next" :said="said" :reason="reason" @act="act()" @pause="pause" />
+  <Views v-model="view" label="At the griddle" :options="[...VIEWS]" />
+  <div
+    v-if="view === 'work'"
+    ref="bench"
+    class="griddle"
+    tabindex="-1"
+    aria-label="At the griddle: Space does the next thing"
+  >
+    <GriddleSay :griddle="griddle" :next="next" :said="said" :reason="reason" @pause="pause" />
     <GriddleMap :plan="plan" :request="request" :griddle="griddle" :next="next" :now="now" @tap="tap" />
     <KeptLine class="griddle-wide" :batch="batch" :plan="plan" />
     <CuePanel class="griddle-wide" />
   </div>
-  <Warnings :plan="plan" stage="griddle" :begun="batch.state.begun" @mend="store.mend" />
   <div class="griddle-heat">
     <HeatWatch :plan="plan" :request="request" :surface="batch.state.griddle.surface" />
     <ProbePanel v-if="thick && plan.griddle.done_celsius" :plan="plan" :griddle="griddle" />
   </div>
-  <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
-  <BakeBench :request="request" :plan="plan" :cooking="cooking" />
-  <StageFoot :plan="plan" stage="griddle" :ready="!next && !griddle.paused_at" />
+  <Warnings :plan="plan" stage="griddle" :begun="batch.state.begun" @mend="store.mend" />
+  <template v-if="view === 'plan'">
+    <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
+    <BakeBench :request="request" :plan="plan" :cooking="cooking" />
+  </template>
+  <ActBar :plan="plan" stage="griddle" :ready="!next && !griddle.paused_at">
+    <ElButton v-if="next" type="primary" size="large" class="griddle-act" @click="act()"
+      >{{ ACTION_WORDS[next.action] }} {{ next.piece }}<kbd>Space</kbd></ElButton
+    >
+  </ActBar>
 </template>
 
 <style scoped>
@@ -77,5 +102,12 @@ onMounted(() => bench.value?.focus())
   .griddle {
     grid-template-columns: minmax(0, 1fr);
   }
+}
+.griddle-act kbd {
+  margin-left: 0.8rem;
+  padding: 0.1rem 0.5rem;
+  border: 1px solid currentcolor;
+  border-radius: 4px;
+  font: 400 0.9rem var(--font-text);
 }
 </style>

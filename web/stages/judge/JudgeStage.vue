@@ -7,6 +7,7 @@ import { inShort, PLIABILITY, PUFF } from '@/places/batches'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import { useUnits } from '@/ui/units'
+import ActBar from '../ActBar.vue'
 import { useBatch } from '../batch'
 import StageHead from '../StageHead.vue'
 import { afresh, complete, type Draft } from './verdict'
@@ -51,7 +52,7 @@ async function save() {
       batch.verdict ? 'Look again and mend a word if you like.' : 'Fold one, look at both faces, count.'
     "
   />
-  <form class="judge" @submit.prevent="save">
+  <form id="verdict" class="judge" @submit.prevent="save">
     <div class="panel stack">
       <Choice v-model="verdict.pliability" label="When folded" :options="named(PLIABILITY)" />
       <Choice v-model="verdict.puff" label="Puff" :options="named(PUFF)" />
@@ -110,9 +111,6 @@ async function save() {
       <label for="notes">Notes for next time</label>
       <ElInput id="notes" v-model="verdict.notes" type="textarea" :rows="3" maxlength="2000" />
       <div class="row">
-        <ElButton type="primary" size="large" native-type="submit" :disabled="!whole">{{
-          batch.verdict ? 'Save the verdict again' : 'Save the verdict'
-        }}</ElButton>
         <p v-if="store.judged" role="status">
           It is kept on this device and sent as soon as the house answers.
         </p>
@@ -127,6 +125,11 @@ async function save() {
     Planned {{ units.text(plan.water.hydration_percent.value, 'percent') }} water; the dough had
     {{ units.text(batch.state.bowl.hydration_percent, 'percent') }} in the end.
   </p>
+  <ActBar :plan="plan" stage="judge">
+    <ElButton type="primary" size="large" native-type="submit" form="verdict" :disabled="!whole">{{
+      batch.verdict ? 'Save the verdict again' : 'Save the verdict'
+    }}</ElButton>
+  </ActBar>
 </template>
 
 <style scoped>

@@ -19,7 +19,7 @@ const { line, planned, spoons, percent, isNext, locked } = defineProps<{
   isNext: boolean
   locked: boolean
 }>()
-const emit = defineEmits<{ measured: [grams: number] }>()
+const emit = defineEmits<{ measured: [grams: number]; typed: [grams: number] }>()
 const units = useUnits()
 const house = useHouse()
 const store = useBatch()
@@ -30,6 +30,8 @@ watch(
     if (!line.measured) grams.value = value
   },
 )
+
+watch(grams, weight => emit('typed', weight))
 
 /** What there is to weigh from; an emptied bag stays only where it is the one that was weighed from. */
 const bags = computed(
@@ -73,7 +75,7 @@ const bag = computed({
       >{{ units.text(planned, 'g') }}<small v-if="spoons" class="soft"> {{ spoons }}</small></span
     >
     <MassInput v-model="grams" class="line-read" :label="`${line.name} on the scale`" />
-    <ElButton :type="isNext ? 'primary' : 'default'" @click="emit('measured', grams || planned)">{{
+    <ElButton :plain="isNext" @click="emit('measured', grams || planned)">{{
       line.measured ? '✓ It is in' : 'In the bowl'
     }}</ElButton>
   </li>
@@ -115,7 +117,11 @@ const bag = computed({
 
 @media (max-width: 48rem) {
   .line {
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  }
+
+  .line-read {
+    min-width: 0;
   }
 
   .line-grams {

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { ElButton } from 'element-plus'
+import { computed, reactive } from 'vue'
 import type { Batch, Plan } from '@/api/types'
 import LedgerBars from '@/pictures/LedgerBars.vue'
+import Fold from '@/ui/Fold.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
-import StageFoot from '../StageFoot.vue'
+import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
 import MeasureLine from './MeasureLine.vue'
 
@@ -18,6 +20,14 @@ const says = computed(() =>
     ? `Weigh ${units.text(planned(next.value.ingredient), 'g')} ${next.value.name.toLowerCase()}`
     : 'All weighed',
 )
+
+/** What was typed for a line that is not in yet: the bar puts in just that. */
+const typed = reactive<Record<string, number>>({})
+const grams = (ingredient: string) => typed[ingredient] || planned(ingredient)
+
+function putIn(ingredient: string) {
+  void store.record('measured', { ingredient, grams: grams(ingredient) })
+}
 
 function planned(ingredient: string): number {
   return row(ingredient)?.grams ?? 0
@@ -45,14 +55,18 @@ function row(ingredient: string) {
       :percent="row(line.ingredient)?.percent ?? 0"
       :is-next="line.ingredient === next?.ingredient"
       :locked="batch.state.begun"
-      @measured="grams => store.record('measured', { ingredient: line.ingredient, grams })"
+      @typed="weight => (typed[line.ingredient] = weight)"
+      @measured="weight => store.record('measured', { ingredient: line.ingredient, grams: weight })"
     />
   </ul>
-  <div class="panel stack">
-    <h2>Who takes water, who brings it</h2>
+  <Fold name="ledger" title="Who takes water, who brings it">
     <LedgerBars :plan="plan" />
-  </div>
-  <StageFoot :plan="plan" stage="measure" :ready="!next" />
+  </Fold>
+  <ActBar :plan="plan" stage="measure" :ready="!next">
+    <ElButton v-if="next && !batch.state.begun" type="primary" size="large" @click="putIn(next.ingredient)"
+      >Weighed: {{ units.text(grams(next.ingredient), 'g') }} {{ next.name.toLowerCase() }}</ElButton
+    >
+  </ActBar>
 </template>
 
 <style scoped>

@@ -35,9 +35,6 @@ const names = computed(() => new Map(plan.ledger.map(row => [row.ingredient, row
         <p>Then there are {{ units.text(answer.dough_grams_after, 'g') }} of dough.</p>
       </div>
       <div class="stack answer-done">
-        <ElButton type="primary" size="large" @click="emit('workedIn', count)"
-          >Worked in: {{ count }} of {{ units.text(answer.same_count_piece_grams, 'g') }}</ElButton
-        >
         <ElButton
           v-if="answer.same_weight_count > count"
           size="large"

@@ -6,7 +6,7 @@ import HeatInput from '@/ui/HeatInput.vue'
 import Why from '@/ui/Why.vue'
 import { clock, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
-import StageFoot from '../StageFoot.vue'
+import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
 import Warnings from '../Warnings.vue'
 import FeelAnswerCard from './FeelAnswerCard.vue'
@@ -108,11 +108,19 @@ function mixGrams(one: FeelAnswer): number {
       <Why :figure="plan.mix.hand_warm_minutes" label="Hand-warm" />
     </template>
   </div>
-  <StageFoot :plan="plan" stage="mix" :ready="feel === 'ready'">
+  <ActBar :plan="plan" stage="mix" :ready="feel === 'ready'">
     <RouterLink v-if="!batch.state.begun" :to="{ name: 'batch', params: { id: batch.id, stage: 'water' } }"
       ><ElButton type="primary" tag="span" size="large">To the water</ElButton></RouterLink
     >
-  </StageFoot>
+    <ElButton
+      v-else-if="answer && answer.offset_points !== 0"
+      type="primary"
+      size="large"
+      @click="workedIn(batch.state.portion.count)"
+      >Worked in: {{ batch.state.portion.count }} of
+      {{ units.text(answer.same_count_piece_grams, 'g') }}</ElButton
+    >
+  </ActBar>
 </template>
 
 <style scoped>

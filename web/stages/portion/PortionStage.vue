@@ -7,7 +7,7 @@ import Fader from '@/ui/Fader.vue'
 import MassInput from '@/ui/MassInput.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
-import StageFoot from '../StageFoot.vue'
+import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
 import ScaleBench from './ScaleBench.vue'
 
@@ -66,9 +66,6 @@ function take(grams: number) {
       </p>
       <div class="row">
         <MassInput v-model="reading" :disabled="done" label="Scale reading" />
-        <ElButton type="primary" size="large" :disabled="done" @click="take(reading)">
-          {{ isSet ? `Piece ${portion.count - portion.left + 1} is off` : 'Start counting down' }}
-        </ElButton>
       </div>
       <ElButton
         v-if="isSet"
@@ -89,7 +86,11 @@ function take(grams: number) {
       @steady="take"
     />
   </div>
-  <StageFoot :plan="plan" stage="portion" :ready="done" />
+  <ActBar :plan="plan" stage="portion" :ready="done">
+    <ElButton v-if="!done" type="primary" size="large" @click="take(reading)">{{
+      isSet ? `Piece ${portion.count - portion.left + 1} is off` : 'Start counting down'
+    }}</ElButton>
+  </ActBar>
 </template>
 
 <style scoped>

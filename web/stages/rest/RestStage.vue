@@ -8,7 +8,7 @@ import { clock, useUnits } from '@/ui/units'
 import { heatFrom } from '../course'
 import { useBatch } from '../batch'
 import CountdownRing from '../CountdownRing.vue'
-import StageFoot from '../StageFoot.vue'
+import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
@@ -48,9 +48,6 @@ const rest = computed(() => batch.state.rest)
       unit="share"
     />
     <CountdownRing v-if="rest.ends_at" :ends-at="rest.ends_at" :seconds="rest.seconds" />
-    <ElButton v-else type="primary" size="large" @click="store.record('rest_started')"
-      >Start the rest</ElButton
-    >
     <p v-if="plan.rise?.minutes">
       Until it has grown to {{ growth }} of its size: about {{ units.text(plan.rise.minutes.value, 'min') }},
       by the eye between {{ units.text(plan.rise.minutes.low, 'min') }} and
@@ -62,7 +59,11 @@ const rest = computed(() => batch.state.rest)
       laid.
     </p>
   </div>
-  <StageFoot :plan="plan" stage="rest" :ready="rest.ends_at !== null" />
+  <ActBar :plan="plan" stage="rest" :ready="rest.ends_at !== null">
+    <ElButton v-if="!rest.ends_at" type="primary" size="large" @click="store.record('rest_started')"
+      >Start the {{ plan.rise ? 'rise' : 'rest' }}</ElButton
+    >
+  </ActBar>
 </template>
 
 <style scoped>

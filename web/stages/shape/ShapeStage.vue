@@ -7,11 +7,12 @@ import { useHouse } from '@/house'
 import TrueDisc from '@/pictures/TrueDisc.vue'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
+import Fold from '@/ui/Fold.vue'
 import Why from '@/ui/Why.vue'
 import { clock, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withWish } from '../requests'
-import StageFoot from '../StageFoot.vue'
+import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
 import Warnings from '../Warnings.vue'
 import HandlingCard from './HandlingCard.vue'
@@ -83,11 +84,13 @@ const guideSheet = computed(() => {
       :shaping="shaping.answer.value"
     />
   </div>
-  <TrueDisc :diameter="diameter.value" :thickness="plan.shape.thickness_mm.value" />
+  <Fold name="true-disc" title="The disc at true size">
+    <TrueDisc :diameter="diameter.value" :thickness="plan.shape.thickness_mm.value" />
+  </Fold>
   <p class="row">
     <span class="soft">To print to true size, with a ruler to check the printer:</span>
     <a :href="guideSheet('a4')" target="_blank" rel="noopener">ring and guide, A4</a>
     <a :href="guideSheet('letter')" target="_blank" rel="noopener">ring and guide, letter</a>
   </p>
-  <StageFoot :plan="plan" stage="shape" />
+  <ActBar :plan="plan" stage="shape" />
 </template>

@@ -7,7 +7,7 @@ import WaterColumn from '@/pictures/WaterColumn.vue'
 import MassInput from '@/ui/MassInput.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
-import StageFoot from '../StageFoot.vue'
+import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
 import Warnings from '../Warnings.vue'
 import { jugOf } from './jug'
@@ -40,6 +40,10 @@ const detail = computed(() =>
     : `Keep ${units.text(plan.water.reserve_grams.value, 'g')} by, ${plan.water.reserve_spoons}. ${SCALD_STEPS[plan.method.scald]}`,
 )
 
+function pour() {
+  void store.record('poured', { grams: read.value })
+}
+
 const jug = computed(() => jugOf(plan.water.parts, units.text))
 </script>
 
@@ -54,14 +58,9 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
       <div class="panel stack">
         <div class="row">
           <MassInput v-model="read" label="Water poured" />
-          <ElButton
-            type="primary"
-            size="large"
-            :disabled="!read"
-            @click="store.record('poured', { grams: read })"
+          <ElButton v-if="begun" size="large" :disabled="!read" @click="pour"
+            >Poured more {{ units.text(read, 'g') }}</ElButton
           >
-            {{ begun ? 'Poured more' : 'Poured' }} {{ units.text(read, 'g') }}
-          </ElButton>
         </div>
         <p v-if="!begun && jug">Into the jug: {{ jug }}</p>
       </div>
@@ -69,7 +68,11 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
       <WaterFacts :plan="plan" />
     </div>
   </div>
-  <StageFoot :plan="plan" stage="water" :ready="begun" />
+  <ActBar :plan="plan" stage="water" :ready="begun">
+    <ElButton v-if="!begun" type="primary" size="large" :disabled="!read" @click="pour"
+      >Poured {{ units.text(read, 'g') }}</ElButton
+    >
+  </ActBar>
 </template>
 
 <style scoped>

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { Plan, Stage } from '@/api/types'
+import { useUnits } from '@/ui/units'
+import { useBatch } from './batch'
+import { afterStage, beforeStage, STAGE_NAMES } from './course'
+import { eventWords } from './eventWords'
+
+/**
+ * The act of the moment and the way on, on the screen whatever is scrolled: back, what can be undone, the act, next. `ready` says that going
+ * on is the thing to do.
+ */
+const { plan, stage, ready = true } = defineProps<{ plan: Plan; stage: Stage; ready?: boolean }>()
+const route = useRoute()
+const router = useRouter()
+const store = useBatch()
+const units = useUnits()
+const before = computed(() => beforeStage(stage, plan))
+const next = computed(() => afterStage(stage, plan))
+const named = computed(() => new Map(plan.ledger.map(row => [row.ingredient, row.name])))
+const words = (event: Parameters<typeof eventWords>[0]) => eventWords(event, named.value, units.text)
+const isOver = computed(() => store.batch?.finished_at !== null)
+
+const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.params['id'], stage: to } })
+</script>
+
+<template>
+  <div class="act-bar" role="group" aria-label="What to do now">
+    <div class="act-back">
+      <ElButton
+        v-if="before"
+        class="act-quiet"
+        :aria-label="`Back to ${STAGE_NAMES[before].toLowerCase()}`"
+        @click="go(before)"
+        >←</ElButton
+      >
+      <ElButton v-if="store.undoable && !isOver" class="act-quiet act-undo" @click="store.undo"
+        ><span>Undo: {{ words(store.undoable) }}</span></ElButton
+      >
+      <ElButton v-if="store.undone && !isOver" class="act-quiet act-undo" @click="store.redo"
+        ><span>Redo: {{ words(store.undone) }}</span></ElButton
+      >
+    </div>
+    <div class="act-now"><slot /></div>
+    <ElButton
+      v-if="next"
+      class="act-next"
+      size="large"
+      :type="ready ? 'primary' : 'default'"
+      @click="go(next)"
+      >On to {{ STAGE_NAMES[next].toLowerCase() }} →</ElButton
+    >
+  </div>
+</template>
+
+<style scoped>
+.act-bar {
+  position: fixed;
+  inset: auto 0 0;
+  z-index: 20;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto minmax(0, 1fr);
+  gap: 0.5rem 0.8rem;
+  align-items: center;
+  padding: 0.55rem 1rem calc(0.55rem + env(safe-area-inset-bottom));
+  border-top: 2px solid var(--panel-edge);
+  background: var(--panel);
+}
+
+.act-back,
+.act-now {
+  display: flex;
+  gap: 0.5rem;
+  min-width: 0;
+}
+
+.act-now :deep(.el-button),
+.act-next {
+  min-height: 3.5rem;
+  margin: 0;
+  font-size: 1.15rem;
+}
+
+.act-next {
+  justify-self: end;
+}
+
+.act-quiet {
+  min-height: var(--target);
+  margin: 0;
+}
+
+.act-undo {
+  min-width: 0;
+  flex: 0 1 auto;
+}
+
+.act-undo :deep(span) {
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+:root[data-view='bench'] .act-now :deep(.el-button),
+:root[data-view='bench'] .act-next {
+  min-height: 5rem;
+  font-size: 1.5rem;
+}
+
+@media (max-width: 48rem) {
+  .act-bar {
+    grid-template-columns: minmax(0, 1fr) auto;
+    padding-inline: 0.6rem;
+  }
+
+  .act-now {
+    grid-column: 1 / 3;
+    grid-row: 1;
+  }
+
+  .act-now:empty {
+    display: none;
+  }
+
+  .act-now :deep(.el-button) {
+    flex: 1 1 auto;
+    white-space: normal;
+  }
+}
+</style>

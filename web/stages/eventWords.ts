@@ -1,0 +1,50 @@
+import type { BatchEvent, Unit } from '@/api/types'
+
+type Text = (value: number, unit: Unit | null) => string
+
+const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1)
+
+/** An entry of the log in a few words, in the cook's own units. */
+export function eventWords(event: Partial<BatchEvent>, names: Map<string, string>, text: Text): string {
+  const grams = event.grams === undefined ? '' : text(event.grams, 'g')
+  const celsius = event.celsius === undefined ? '' : text(event.celsius, 'celsius')
+  const piece = `piece ${event.piece ?? ''}`
+  switch (event.kind) {
+    case 'measured':
+      return `${grams} ${lower(names.get(event.ingredient ?? '') ?? event.ingredient ?? '')}`
+    case 'poured':
+      return `pouring ${grams}`
+    case 'felt':
+      return `feel: ${event.grade ?? ''}`
+    case 'corrected':
+      return `correction of ${text((event.water_grams ?? 0) + (event.flour_grams ?? 0), 'g')}`
+    case 'temperature_taken':
+      return `dough read at ${celsius}`
+    case 'surface_taken':
+      return `metal read at ${celsius}`
+    case 'centre_taken':
+      return `${piece} read at ${celsius}`
+    case 'rest_started':
+      return 'beginning of the rest'
+    case 'scale_set':
+      return `bowl on the scale, ${grams}`
+    case 'portioned':
+      return `scale down to ${grams}`
+    case 'laid':
+      return `laying ${piece}`
+    case 'turned':
+      return `turning ${piece}`
+    case 'lifted':
+      return `lifting ${piece}`
+    case 'paused':
+      return 'pause'
+    case 'resumed':
+      return 'end of the pause'
+    case 'stacked':
+      return 'stacking'
+    case 'noted':
+      return 'note'
+    default:
+      return 'last entry'
+  }
+}
