@@ -8,6 +8,7 @@ use App\Http\Controllers\KeepCalibrationController;
 use App\Http\Controllers\KeepGearController;
 use App\Http\Controllers\KeepLotController;
 use App\Http\Controllers\KeepOwnIngredientController;
+use App\Http\Controllers\LeaveOutController;
 use App\Http\Controllers\ListBatchesController;
 use App\Http\Controllers\NewBreadController;
 use App\Http\Controllers\OpenKitchenController;
@@ -61,4 +62,5 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('day', ShowDayController::class);
     Route::post('batches/{batch}/events', RecordEventsController::class);
     Route::put('batches/{batch}/verdict', JudgeBatchController::class);
+    Route::put('batches/{batch}/lesson', LeaveOutController::class);
 });

@@ -20,7 +20,7 @@ use StoneMill\Plan\Reference;
 /** Puts a bag into the larder, or changes what is said of one that is there. */
 final readonly class KeepLot
 {
-    private const FIELDS = ['version', 'ingredient', 'label', 'certified_gluten_free', 'bought_on', 'opened_on', 'emptied_on', 'price_per_kg', 'grams', 'notes'];
+    private const FIELDS = ['version', 'ingredient', 'label', 'certified_gluten_free', 'bought_on', 'opened_on', 'emptied_on', 'price_per_kg', 'grams', 'notes', 'set_aside'];
 
     private const MOST_GRAMS = 1_000_000;
 
@@ -51,7 +51,7 @@ final readonly class KeepLot
                 return $lot;
             }
             if ($lot->version !== $version) {
-                throw Conflict::between('bag', $lot->version, $version, LotDocument::of($lot), $fields);
+                throw Conflict::between('bag', $lot->version, $version, LotDocument::of($lot, (new LearnWater)($kitchen)), $fields);
             }
             $lot->update([...$fields, 'version' => $version + 1]);
 
@@ -78,6 +78,7 @@ final readonly class KeepLot
             'price_per_kilogram' => $body->at('price_per_kg')->optionalNumber(0, Limits::MOST_PRICE, 'a kg'),
             'bought_grams' => $body->at('grams')->optionalNumber(0, self::MOST_GRAMS, 'g'),
             'notes' => $body->at('notes')->optionalProse(2000),
+            'set_aside' => $body->at('set_aside')->optionalBoolean() ?? false,
         ];
     }
 }

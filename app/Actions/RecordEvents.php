@@ -85,6 +85,7 @@ final class RecordEvents
             static fn (CoreEvent $event): array => [...LogEntry::columns($event), 'batch_id' => $batch->id, 'user_id' => $user->id, 'recorded_at' => $now],
             $events,
         ));
-        $batch->update([...Batch::columns($state, $batch->plan), 'event_count' => $batch->event_count + count($events)]);
+        $felt = array_filter($events, static fn (CoreEvent $event): bool => $event->kind === EventKind::Felt) !== [];
+        $batch->update([...Batch::columns($state, $batch->plan), 'event_count' => $batch->event_count + count($events), ...($felt ? ['felt_by' => $user->id] : [])]);
     }
 }

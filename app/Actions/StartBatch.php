@@ -95,7 +95,7 @@ final readonly class StartBatch
     private function withLots(Kitchen $kitchen, array $request): array
     {
         /** @var array{formula: array{lines: list<array<string, mixed>>}} $request */
-        $shelf = Lot::shelf(Lot::query()->where('kitchen_id', $kitchen->id)->get());
+        $shelf = Lot::shelf(Lot::query()->where('kitchen_id', $kitchen->id)->get(), (new LearnWater)($kitchen));
         $lots = [];
         foreach ($request['formula']['lines'] as $index => $line) {
             $taken = is_string($line['ingredient'] ?? null) ? $shelf->taken($line['ingredient']) : null;

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Collection;
+use StoneMill\Learn\WaterLesson;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Tally;
@@ -29,6 +30,9 @@ use StoneMill\Record\Tally;
  * @property int $event_count
  * @property array<string, string|int|float|null>|null $summary what a list shows
  * @property string|null $shape how its pieces are shaped
+ * @property string|null $lesson what it says of the water its bags take
+ * @property bool $lesson_left_out whether a cook left it out of what is learned
+ * @property int|null $felt_by who felt the dough
  * @property string|null $change_id the client's identifier of the last change of the plan
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $updated_at
@@ -81,7 +85,7 @@ final class Batch extends Model
     /**
      * What stands beside a batch so that no look at it works its log out again.
      *
-     * @return array{tally: string, summary: array<string, string|int|float|null>, shape: string|null}
+     * @return array{tally: string, summary: array<string, string|int|float|null>, shape: string|null, lesson: string|null}
      */
     public static function columns(BatchState $state, mixed $plan): array
     {
@@ -99,7 +103,16 @@ final class Batch extends Model
                 'piece_grams' => self::number($plan, 'portion.piece_grams.value'),
             ],
             'shape' => is_string($shape) ? $shape : null,
+            'lesson' => self::lesson($state, $plan),
         ];
+    }
+
+    private static function lesson(BatchState $state, mixed $plan): ?string
+    {
+        /** @var PlanDocument $plan */
+        $lesson = WaterLesson::of(PlannedBatch::fromDocument($plan), $state);
+
+        return $lesson === null ? null : json_encode($lesson->toRow(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 
     private static function number(mixed $plan, string $path): float
@@ -120,6 +133,6 @@ final class Batch extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['request' => 'array', 'plan' => 'array', 'summary' => 'array', 'started_at' => UtcMoment::class, 'finished_at' => UtcMoment::class];
+        return ['lesson_left_out' => 'boolean', 'request' => 'array', 'plan' => 'array', 'summary' => 'array', 'started_at' => UtcMoment::class, 'finished_at' => UtcMoment::class];
     }
 }

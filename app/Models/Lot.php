@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use StoneMill\Kitchen\Bag;
 use StoneMill\Kitchen\BagShelf;
+use StoneMill\Learn\WaterRecord;
 use StoneMill\Pantry\LotFacts;
 
 /**
@@ -25,26 +26,32 @@ use StoneMill\Pantry\LotFacts;
  * @property string|null $emptied_on
  * @property float|null $price_per_kilogram in the money of the kitchen
  * @property float|null $bought_grams
+ * @property bool $set_aside whether the cook does not want what was learned of it used
  * @property string|null $notes
  */
 final class Lot extends Model
 {
     protected $guarded = [];
 
-    /** @param Collection<int, self> $lots */
-    public static function shelf(Collection $lots): BagShelf
+    /**
+     * @param Collection<int, self> $lots
+     * @param WaterRecord|null $record where a plan is to know what was learned of them
+     */
+    public static function shelf(Collection $lots, ?WaterRecord $record = null): BagShelf
     {
-        return new BagShelf(array_values($lots->map(static fn (self $lot): Bag => $lot->toBag())->all()));
+        return new BagShelf(array_values($lots->map(static fn (self $lot): Bag => $lot->toBag($record))->all()));
     }
 
-    private function toBag(): Bag
+    private function toBag(?WaterRecord $record): Bag
     {
-        return new Bag($this->uuid, $this->ingredient, $this->opened_on, $this->emptied_on, $this->id, new LotFacts($this->certified_gluten_free, $this->price_per_kilogram));
+        $known = $this->set_aside ? null : $record?->bag($this->ingredient, $this->uuid);
+
+        return new Bag($this->uuid, $this->ingredient, $this->opened_on, $this->emptied_on, $this->id, new LotFacts($this->certified_gluten_free, $this->price_per_kilogram, $known));
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['certified_gluten_free' => 'boolean', 'version' => 'integer', 'price_per_kilogram' => 'float', 'bought_grams' => 'float'];
+        return ['certified_gluten_free' => 'boolean', 'set_aside' => 'boolean', 'version' => 'integer', 'price_per_kilogram' => 'float', 'bought_grams' => 'float'];
     }
 }

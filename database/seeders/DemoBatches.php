@@ -20,21 +20,29 @@ use StoneMill\Record\LogTime;
 /** A dozen batches that the demo cook has made, and one in the middle, each lived through event by event. */
 final readonly class DemoBatches
 {
-    /** style, days ago, hour, feel after the first pour, whether it was mended, seconds late at the turns, verdict */
+    /** style, days ago, hour, by how many points this day's dough differs, whether it was mended, seconds late at the turns, verdict */
     private const HISTORY = [
-        ['pressed-masa', 34, 11, FeelGrade::Cracking, false, 14, ['cracks_when_folded', 'none', 0.55, 0.35, 'some', 'none', 10, 3, 1, 'Edges split. Needed more water than the bag says.']],
-        ['rice-round', 31, 17, FeelGrade::Ready, true, 3, ['folds', 'none', 0.3, 0.3, 'none', 'some', 9, 1, 0, 'Sheet stuck once; oil the liner.']],
-        ['pressed-masa', 28, 11, FeelGrade::Cracking, true, 6, ['folds', 'patches', 0.5, 0.45, 'some', 'none', 12, 2, 0, null]],
-        ['millet-round', 25, 18, FeelGrade::Tacky, true, 2, ['folds', 'patches', 0.5, 0.5, 'none', 'none', 8, 0, 0, 'Cooked half in the pot. Rolls like a dream when warm.']],
-        ['almond-wrap', 22, 12, FeelGrade::Ready, true, 9, ['wraps', 'none', 0.6, 0.5, 'none', 'none', 7, 1, 0, 'First one too dark.']],
-        ['pressed-masa', 19, 11, FeelGrade::Cracking, true, 1, ['wraps', 'full', 0.5, 0.45, 'none', 'none', 14, 0, 0, 'New bag, striped paper. Puffed nearly all.']],
-        ['rice-round', 16, 17, FeelGrade::Cracking, true, 4, ['wraps', 'patches', 0.35, 0.3, 'none', 'none', 10, 0, 0, null]],
-        ['pressed-masa', 13, 11, FeelGrade::Ready, true, 0, ['wraps', 'full', 0.5, 0.5, 'none', 'none', 13, 1, 0, null]],
-        ['millet-round', 10, 18, FeelGrade::Cracking, true, 12, ['cracks_when_folded', 'none', 0.65, 0.6, 'much', 'none', 5, 2, 1, 'Waited too long before rolling; skin dried.']],
-        ['pressed-masa', 8, 11, FeelGrade::Cracking, true, 2, ['wraps', 'patches', 0.5, 0.45, 'none', 'none', 13, 1, 0, null]],
-        ['almond-wrap', 5, 12, FeelGrade::Tacky, true, 0, ['wraps', 'none', 0.5, 0.5, 'none', 'some', 8, 0, 0, 'Rest longer before rolling.']],
-        ['pressed-masa', 2, 11, FeelGrade::Ready, true, 1, ['wraps', 'full', 0.5, 0.5, 'none', 'none', 14, 0, 0, 'The one to repeat.']],
+        ['pressed-masa', 34, 11, 1.5, false, 14, ['cracks_when_folded', 'none', 0.55, 0.35, 'some', 'none', 10, 3, 1, 'Edges split. Needed more water than the bag says.']],
+        ['rice-round', 31, 17, -0.5, true, 3, ['folds', 'none', 0.3, 0.3, 'none', 'some', 9, 1, 0, 'Sheet stuck once; oil the liner.']],
+        ['pressed-masa', 28, 11, -1.0, true, 6, ['folds', 'patches', 0.5, 0.45, 'some', 'none', 12, 2, 0, null]],
+        ['millet-round', 25, 18, 0.8, true, 2, ['folds', 'patches', 0.5, 0.5, 'none', 'none', 8, 0, 0, 'Cooked half in the pot. Rolls like a dream when warm.']],
+        ['almond-wrap', 22, 12, 0.4, true, 9, ['wraps', 'none', 0.6, 0.5, 'none', 'none', 7, 1, 0, 'First one too dark.']],
+        ['pressed-masa', 19, 11, 0.6, true, 1, ['wraps', 'full', 0.5, 0.45, 'none', 'none', 14, 0, 0, 'New bag, striped paper. Puffed nearly all.']],
+        ['rice-round', 16, 17, -1.2, true, 4, ['wraps', 'patches', 0.35, 0.3, 'none', 'none', 10, 0, 0, null]],
+        ['pressed-masa', 13, 11, -0.4, true, 0, ['wraps', 'full', 0.5, 0.5, 'none', 'none', 13, 1, 0, null]],
+        ['millet-round', 10, 18, 1.1, true, 12, ['cracks_when_folded', 'none', 0.65, 0.6, 'much', 'none', 5, 2, 1, 'Waited too long before rolling; skin dried.']],
+        ['pressed-masa', 8, 11, 0.9, true, 2, ['wraps', 'patches', 0.5, 0.45, 'none', 'none', 13, 1, 0, null]],
+        ['almond-wrap', 5, 12, -0.6, true, 0, ['wraps', 'none', 0.5, 0.5, 'none', 'some', 8, 0, 0, 'Rest longer before rolling.']],
+        ['pressed-masa', 2, 11, 0.2, true, 1, ['wraps', 'full', 0.5, 0.5, 'none', 'none', 14, 0, 0, 'The one to repeat.']],
     ];
+
+    /** What the bags of this kitchen really take beside their kind, in points: what a record is there to find out. */
+    private const TAKES = ['pressed-masa' => 6.5, 'rice-round' => -4.0, 'millet-round' => 3.0, 'almond-wrap' => 1.0];
+
+    private const MOST_CORRECTIONS = 4;
+
+    /** The room has dried the flour since the last batch. */
+    private const TODAY_MORE = 3.0;
 
     private const MINUTES_INTO_THE_OPEN_ONE = 14;
 
@@ -44,10 +52,10 @@ final readonly class DemoBatches
 
     public function seed(User $cook, DateTimeImmutable $now): void
     {
-        foreach (self::HISTORY as $index => [$style, $days, $hour, $feel, $mended, $late, $verdict]) {
+        foreach (self::HISTORY as $index => [$style, $days, $hour, $today, $mended, $late, $verdict]) {
             $at = $now->modify("-$days days")->setTime($hour, 7 * $index % 60);
             $batch = $this->begin($cook, $style, "batch $index", $at);
-            $this->live($batch, $cook, new DemoLog("batch $index", $at), $mended ? $feel : null, $late);
+            $this->live($batch, $cook, new DemoLog("batch $index", $at), self::TAKES[$style] + $today, $mended, $late);
             ($this->judge)($batch->id, 1, array_combine(
                 ['pliability', 'puff', 'shade_first', 'shade_second', 'cracks', 'sticking', 'pieces_good', 'pieces_second', 'pieces_lost', 'notes'],
                 $verdict,
@@ -64,10 +72,10 @@ final readonly class DemoBatches
         return ($this->start)($cook->kitchen, $formula, DemoKitchen::uuid($name), $at);
     }
 
-    private function live(Batch $batch, User $cook, DemoLog $log, ?FeelGrade $feel, int $late): void
+    private function live(Batch $batch, User $cook, DemoLog $log, float $takes, bool $mended, int $late): void
     {
         $state = $batch->state();
-        $this->mix($batch, $log, $feel);
+        $this->mix($batch, $log, $takes, $mended ? self::MOST_CORRECTIONS : 0);
         $log->add(EventKind::RestStarted, 11);
         $log->countDown($batch->state(), $this->stateAfter($state, $log), 22);
         $log->cook($batch, 30, $late);
@@ -75,8 +83,8 @@ final readonly class DemoBatches
         $this->store($batch, $cook, $log->events);
     }
 
-    /** Measure every line, pour first, feel, correct; without a feel the cook went on with edges that crack. */
-    private function mix(Batch $batch, DemoLog $log, ?FeelGrade $feel): void
+    /** Measure every line, pour first, feel, correct until it is ready; with no correction the cook went on with what there was. */
+    private function mix(Batch $batch, DemoLog $log, float $takes, int $corrections): void
     {
         $log->enter('measure', 0.5);
         foreach ($batch->state()->bowl()->lines() as $line) {
@@ -86,25 +94,33 @@ final readonly class DemoBatches
         $first = $batch->state()->bowl()->toArray()['first_pour_left_grams'];
         $log->add(EventKind::Poured, 4, ['grams' => is_numeric($first) ? (float) $first : 0.0]);
         $log->enter('mix', 6);
-        $log->add(EventKind::Felt, 8, ['grade' => $feel ?? FeelGrade::Cracking]);
-        if ($feel === null) {
-            return;
-        }
-        $correction = $this->stateAfter($batch->state(), $log)->bowl()->correctionFor($feel);
-        if ($feel !== FeelGrade::Ready) {
-            $log->add(EventKind::Corrected, 9, ['waterGrams' => $correction->waterGrams->likely, 'flourGrams' => $correction->flourGrams->likely]);
-            $log->add(EventKind::Felt, 10, ['grade' => FeelGrade::Ready]);
+        $log->add(EventKind::Felt, 8, ['grade' => $this->feel($batch, $log, $takes)]);
+        for ($round = 0; $round < $corrections && ($grade = $this->feel($batch, $log, $takes)) !== FeelGrade::Ready; $round++) {
+            $correction = $this->stateAfter($batch->state(), $log)->bowl()->correctionFor($grade);
+            $log->add(EventKind::Corrected, 9 + $round, ['waterGrams' => $correction->waterGrams->likely, 'flourGrams' => $correction->flourGrams->likely]);
+            $log->add(EventKind::Felt, 9.5 + $round, ['grade' => $this->feel($batch, $log, $takes)]);
         }
     }
 
-    /** Today's batch stands at the bowl: the first pour is in and the edges crack. */
+    /** How a dough feels that takes so many points more than catalogue and practice say, with what is in it by now. */
+    private function feel(Batch $batch, DemoLog $log, float $takes): FeelGrade
+    {
+        $bowl = $this->stateAfter($batch->state(), $log)->bowl();
+        $catalogue = data_get($batch->plan, 'water.catalogue_grams');
+        $off = $bowl->hydrationPercent() - 100 * (is_numeric($catalogue) ? (float) $catalogue : 0.0) / $batch->state()->bowl()->flourBaseGrams() - $takes;
+        $grades = FeelGrade::cases();
+        usort($grades, static fn (FeelGrade $one, FeelGrade $other): int => abs($one->offsetPoints() - $off) <=> abs($other->offsetPoints() - $off));
+
+        return $grades[0];
+    }
+
+    /** Today's batch stands at the bowl: the first pour is in, and the edges crack. */
     private function underWay(User $cook, DateTimeImmutable $at): void
     {
         $batch = $this->begin($cook, 'pressed-masa', 'batch under way', $at);
         $log = new DemoLog('batch under way', $at);
-        $this->mix($batch, $log, FeelGrade::Cracking);
-        $untilFelt = array_search(EventKind::Corrected, array_map(static fn (CoreEvent $event): EventKind => $event->kind, $log->events), true);
-        $this->store($batch, $cook, array_slice($log->events, 0, (int) $untilFelt));
+        $this->mix($batch, $log, self::TAKES['pressed-masa'] + self::TODAY_MORE, 0);
+        $this->store($batch, $cook, $log->events);
     }
 
     private function stateAfter(BatchState $state, DemoLog $log): BatchState
@@ -121,6 +137,6 @@ final readonly class DemoBatches
         foreach (array_chunk($rows, 40) as $chunk) {
             LogEntry::query()->insert($chunk);
         }
-        $batch->update([...Batch::columns($batch->stateFromLog(), $batch->plan), 'event_count' => count($rows)]);
+        $batch->update([...Batch::columns($batch->stateFromLog(), $batch->plan), 'event_count' => count($rows), 'felt_by' => $cook->id]);
     }
 }

@@ -9,7 +9,7 @@ const SIZES = [
   { name: 'tablet', width: 1180, height: 820 },
   { name: 'phone', width: 360, height: 780 },
 ]
-const BREADS = ['Everyday masa discs', 'Sorghum rounds for dipping', 'Soft rice rounds', 'Almond wraps']
+const BREADS = ['Everyday masa discs', 'Almond wraps']
 const SHOTS = process.env['MILL_SHOTS']
 
 async function stages(page: Page): Promise<string[]> {

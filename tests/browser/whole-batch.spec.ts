@@ -84,6 +84,7 @@ test('a whole batch by keyboard alone, from choice to verdict, and it is found i
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('3 pieces, under a damp cloth')
   await pressButton(page, /On to shape/)
 
+  await pressButton(page, 'The disc at true size')
   await expect(page.getByRole('img', { name: /true size/ })).toBeVisible()
   await pressButton(page, /On to griddle/)
   await cookEverything(page, 3, () => page.keyboard.press('Space'))

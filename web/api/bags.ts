@@ -7,5 +7,13 @@ export function factsOf(lot: Lot): Bags[string] {
   return {
     certified_gluten_free: lot.certified_gluten_free,
     ...(lot.price_per_kg === null ? {} : { price_per_kg: lot.price_per_kg }),
+    ...waterOf(lot),
   }
+}
+
+/** What was learned of a bag, unless the cook has set it aside. */
+function waterOf(lot: Lot): Pick<Bags[string], 'water'> {
+  if (!lot.water || lot.set_aside) return {}
+  const { points, deviation, batches } = lot.water
+  return { water: { points, deviation, batches } }
 }

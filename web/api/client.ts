@@ -196,6 +196,8 @@ export const api = {
     send<Batch>('PATCH', `/batches/${batch}`, { version, request, id }),
   record: (id: string, events: BatchEvent[]) =>
     send<BatchChange>('POST', `/batches/${id}/events`, { events }),
+  leaveOut: (batch: string, left_out: boolean) =>
+    send<Batch>('PUT', `/batches/${batch}/lesson`, { left_out }),
   judge: (batch: string, version: number, verdict: Verdict, id: string) =>
     send<Batch>('PUT', `/batches/${batch}/verdict`, { version, verdict, id }),
 }

@@ -93,7 +93,7 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
 }
 
 .act-undo {
-  min-width: 0;
+  min-width: 5.5rem;
   flex: 0 1 auto;
 }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\KeepLot;
+use App\Actions\LearnWater;
 use App\Http\Body;
 use App\Http\CurrentKitchen;
 use App\Http\Resources\LotDocument;
@@ -13,8 +14,10 @@ use Illuminate\Http\Request;
 
 final class KeepLotController
 {
-    public function __invoke(Request $request, string $lot, KeepLot $keep): JsonResponse
+    public function __invoke(Request $request, string $lot, KeepLot $keep, LearnWater $learn): JsonResponse
     {
-        return new JsonResponse(LotDocument::of($keep(CurrentKitchen::of($request), $lot, Body::of($request))));
+        $kitchen = CurrentKitchen::of($request);
+
+        return new JsonResponse(LotDocument::of($keep($kitchen, $lot, Body::of($request)), $learn($kitchen)));
     }
 }

@@ -51,6 +51,7 @@ final class BatchDocument
             'started_at' => LogTime::format($batch->started_at),
             'finished_at' => $batch->finished_at === null ? null : LogTime::format($batch->finished_at),
             'verdict' => $batch->verdict === null ? null : self::verdict($batch->verdict),
+            'left_out' => $batch->lesson_left_out,
         ];
     }
 

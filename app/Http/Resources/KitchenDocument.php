@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\LearnWater;
 use App\Models\Bread;
 use App\Models\BreadRevision;
 use App\Models\Gear;
@@ -29,12 +30,13 @@ final readonly class KitchenDocument
     public function of(Kitchen $kitchen): array
     {
         $lots = Lot::query()->where('kitchen_id', $kitchen->id)->latest('opened_on')->latest('id')->get();
-        $shelf = Lot::shelf($lots);
+        $record = (new LearnWater)($kitchen);
+        $shelf = Lot::shelf($lots, $record);
 
         return [
             'name' => $kitchen->name,
             'breads' => Bread::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map($this->bread(...))->all(),
-            'lots' => $lots->map(LotDocument::of(...))->all(),
+            'lots' => $lots->map(static fn (Lot $lot): array => LotDocument::of($lot, $record))->all(),
             'bags_taken' => (object) $shelf->takenIds(),
             'prices' => (object) $shelf->prices(),
             'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(GearDocument::of(...))->all(),

@@ -31,6 +31,18 @@ enum FeelGrade: string
         };
     }
 
+    /** How far off a hand may be that calls a dough so, in points: surest when it is ready, least sure far from it. Planning estimates. */
+    public function deviationPoints(): float
+    {
+        return match ($this) {
+            self::Ready => 2.0,
+            self::Cracking, self::Tacky => 3.0,
+            self::Crumbly, self::Sticky => 4.0,
+            self::Slack => 5.0,
+            self::Powdery => 6.0,
+        };
+    }
+
     /** What a cook calls it: a dough is felt, a batter is watched as it runs. */
     public function inWords(Texture $texture): string
     {

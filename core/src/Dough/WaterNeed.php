@@ -26,13 +26,39 @@ final readonly class WaterNeed
 
     private const DIFFERENCE_DOUBT = 0.5;
 
+    /** So many standard deviations on either side are all of a normal distribution. */
+    private const ALL_OF_IT = 8.0;
+
     private function __construct(
         public float $ledgerGrams,
         public float $bandLowGrams,
         public float $bandHighGrams,
         private TruncatedNormal $belief,
         private float $measuringGrams,
+        private ?float $withoutGrams = null,
     ) {
+    }
+
+    /**
+     * The same, knowing from the record what a share of the flour takes beside what catalogue and practice say of it.
+     *
+     * @param float $grams that it takes more
+     * @param float $deviationGrams of them
+     * @param float $share of the flour base that is known; the rest is as unsure as before
+     */
+    public function knowing(float $grams, float $deviationGrams, float $share): self
+    {
+        $deviation = hypot($deviationGrams, (1 - $share) * $this->belief->deviation);
+        $mean = max(0.0, $this->belief->mean + $grams);
+        $reach = self::ALL_OF_IT * $deviation;
+
+        return new self($this->ledgerGrams, $this->bandLowGrams, $this->bandHighGrams, new TruncatedNormal($mean, $deviation, max(0.0, $mean - $reach), $mean + $reach), $this->measuringGrams, $this->belief->mean);
+    }
+
+    /** What it would be if nothing had been learned. */
+    public function withoutLearningGrams(): float
+    {
+        return $this->withoutGrams ?? $this->grams();
     }
 
     /**

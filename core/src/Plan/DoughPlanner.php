@@ -7,6 +7,7 @@ namespace StoneMill\Plan;
 use StoneMill\Dough\Conditions;
 use StoneMill\Dough\Formula;
 use StoneMill\Dough\Ledger;
+use StoneMill\Dough\LedgerRow;
 use StoneMill\Dough\Mixing;
 use StoneMill\Dough\Pour;
 use StoneMill\Dough\Rise;
@@ -161,12 +162,16 @@ final readonly class DoughPlanner
         return [$ledger, $need, $waterCelsius, $doughCelsius !== null];
     }
 
-    /** What the ledger says of this formula, put together with what practice says of its style. */
+    /** What the ledger says of this formula, put together with what practice says of its style, and what the record says of its bags. */
     private function need(Ledger $ledger, Warmth $warmth): WaterNeed
     {
         $own = $this->own->ledgerAt($warmth);
 
-        return WaterNeed::of($ledger, $this->request->style->hydrationBand, 100 * $own->neededGrams() / $own->flourBaseGrams);
+        $need = WaterNeed::of($ledger, $this->request->style->hydrationBand, 100 * $own->neededGrams() / $own->flourBaseGrams);
+        $known = Known::of(array_map(static fn (LedgerRow $row): WeighedLine => $row->line, $ledger->rows), $this->request->lots);
+        $percent = $ledger->flourBaseGrams / 100;
+
+        return $known->isNothing() ? $need : $need->knowing($known->points() * $percent, $known->deviation() * $percent, $known->share());
     }
 
     private function grams(WaterNeed $need, Ledger $ledger, ?float $wishedPercent): float

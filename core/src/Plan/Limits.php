@@ -39,6 +39,8 @@ final class Limits
 
     public const MOST_DIAMETER_MM = 600;
 
+    public const LEARNED_BATCHES = 1_000_000;
+
     public const LEAST_THICKNESS_MM = 0.5;
 
     public const MOST_THICKNESS_MM = 40;

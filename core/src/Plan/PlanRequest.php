@@ -13,6 +13,7 @@ use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Line\Pace;
 use StoneMill\Pantry\Catalogue;
+use StoneMill\Pantry\LearnedWater;
 use StoneMill\Pantry\LotFacts;
 use StoneMill\Pantry\OwnLabel;
 use StoneMill\School\Method;
@@ -188,13 +189,27 @@ final readonly class PlanRequest
         }
     }
 
+    private static function learned(Node $node): ?LearnedWater
+    {
+        if ($node->isAbsent()) {
+            return null;
+        }
+        $node->object(['points', 'deviation', 'batches']);
+
+        return new LearnedWater(
+            $node->at('points')->number(-LearnedWater::MOST_POINTS, LearnedWater::MOST_POINTS, 'points'),
+            $node->at('deviation')->number(0, LearnedWater::MOST_DEVIATION, 'points'),
+            $node->at('batches')->integer(1, Limits::LEARNED_BATCHES),
+        );
+    }
+
     /** @return array<string, LotFacts> */
     private static function lots(Node $node): array
     {
         $lots = [];
         foreach ($node->entries(Limits::LOTS) as $name => $lot) {
-            $lot->object(['certified_gluten_free', 'price_per_kg']);
-            $lots[$name] = new LotFacts($lot->at('certified_gluten_free')->boolean(), $lot->at('price_per_kg')->optionalNumber(0, Limits::MOST_PRICE, 'a kg'));
+            $lot->object(['certified_gluten_free', 'price_per_kg', 'water']);
+            $lots[$name] = new LotFacts($lot->at('certified_gluten_free')->boolean(), $lot->at('price_per_kg')->optionalNumber(0, Limits::MOST_PRICE, 'a kg'), self::learned($lot->at('water')));
         }
 
         return $lots;

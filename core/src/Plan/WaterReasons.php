@@ -9,6 +9,7 @@ use StoneMill\Dough\Ledger;
 use StoneMill\Dough\LedgerRow;
 use StoneMill\Dough\Pour;
 use StoneMill\Dough\WaterNeed;
+use StoneMill\Dough\WeighedLine;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
@@ -38,8 +39,9 @@ final readonly class WaterReasons
                 Reason::amount('give or take, eight times in ten', Spread::DECILE_DEVIATIONS * $ledger->deviationGrams(), Unit::Gram),
                 Reason::amount('Practice makes such breads with, at least', $need->bandLowGrams, Unit::Gram),
                 Reason::amount('and at most', $need->bandHighGrams, Unit::Gram),
-                Reason::amount('Both together say', $wanted->likely, Unit::Gram),
+                Reason::amount('Both together say', $need->withoutLearningGrams(), Unit::Gram),
             ],
+            ...$this->learned($ledger, $need),
             ...$this->measuring($ledger),
             ...($wishedPercent === null ? [] : [Reason::amount('Your own wish, in % of the flour', $wishedPercent, Unit::Percent)]),
         );
@@ -81,6 +83,14 @@ final readonly class WaterReasons
         }
 
         return $reasons;
+    }
+
+    /** @return list<Reason> */
+    private function learned(Ledger $ledger, WaterNeed $need): array
+    {
+        $known = Known::of(array_map(static fn (LedgerRow $row): WeighedLine => $row->line, $ledger->rows), $this->request->lots);
+
+        return $known->isNothing() ? [] : [...$known->reasons(), Reason::amount('With what was learned', $need->grams(), Unit::Gram)];
     }
 
     /** @return list<Reason> */

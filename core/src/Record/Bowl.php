@@ -33,6 +33,17 @@ final readonly class Bowl
         return $this->plannedOrMeasured(static fn (array $line): bool => PlannedBatch::isFlourBase($line['role'])) + $this->tally->correctionFlourGrams;
     }
 
+    /** As it is; null where something was added since it was felt, or it never was. */
+    public function feel(): ?FeelGrade
+    {
+        return $this->tally->feel;
+    }
+
+    public function wasEverFelt(): bool
+    {
+        return $this->tally->lastFeel !== null;
+    }
+
     public function hydrationPercent(): float
     {
         return 100 * $this->waterGrams() / $this->flourBaseGrams();

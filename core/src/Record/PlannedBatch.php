@@ -21,13 +21,13 @@ use StoneMill\School\TurnAction;
  * What the log needs to know of the plan it follows. It is read from the plan as it stood, so that a later
  * rule does not rewrite an old batch.
  *
- * @phpstan-type PlannedLine array{ingredient: string, name: string, role: string, grams: float, brings_grams: float}
+ * @phpstan-type PlannedLine array{ingredient: string, name: string, role: string, lot?: string|null, grams: float, brings_grams: float}
  * @phpstan-type PlannedTouch array{action: string, at_seconds: float, from_seconds: float, to_seconds: float}
  * @phpstan-type Point array{value: float}
  * @phpstan-type PlanDocument array{
  *   ledger: list<PlannedLine>,
  *   method: array<string, string>,
- *   water: array{grams: Point, first_pour_grams: Point, as_batter_grams?: float, texture?: string},
+ *   water: array{grams: Point, first_pour_grams: Point, catalogue_grams?: float, as_batter_grams?: float, texture?: string},
  *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point, piece_grams: Point},
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
  *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, recover_seconds?: float, surface_celsius: Point, centre_celsius?: Point|null, done_celsius?: float},
@@ -131,6 +131,23 @@ final readonly class PlannedBatch
         }
 
         return (float) $this->document['line']['length_seconds'];
+    }
+
+    /** @return list<array{flour: string, bag: string|null, share: float}> of the flour base as planned, together 1 */
+    public function flourParts(): array
+    {
+        $flours = array_values(array_filter($this->lines, static fn (array $line): bool => self::isFlourBase($line['role'])));
+        $grams = array_sum(array_column($flours, 'grams'));
+
+        return array_map(static fn (array $line): array => ['flour' => $line['ingredient'], 'bag' => $line['lot'] ?? null, 'share' => round($line['grams'] / $grams, 4)], $flours);
+    }
+
+    /** Water in % of the flour base that catalogue and practice ask for, without what was learned. */
+    public function catalogueHydrationPercent(): float
+    {
+        $flour = array_sum(array_map(static fn (array $line): float => self::isFlourBase($line['role']) ? $line['grams'] : 0.0, $this->lines));
+
+        return 100 * ($this->document['water']['catalogue_grams'] ?? $this->waterGrams) / $flour;
     }
 
     public function has(string $ingredient): bool

@@ -39,6 +39,8 @@ const lot = (ingredient: string, more: Partial<Lot> = {}): Lot => ({
   price_per_kg: null,
   grams: null,
   notes: null,
+  set_aside: false,
+  water: null,
   ...more,
 })
 

@@ -60,6 +60,7 @@ async function kept() {
           :lot="lot"
           :name="names.get(lot.ingredient) ?? lot.ingredient"
           @edit="editing = lot"
+          @kept="kept"
         />
       </ul>
     </template>

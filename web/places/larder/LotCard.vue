@@ -1,14 +1,21 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
+import { api } from '@/api/client'
 import type { Lot } from '@/api/types'
 import { useUnits } from '@/ui/units'
-import { historyOf } from './lots'
+import SettlingPicture from '@/pictures/SettlingPicture.vue'
+import { changeOf, historyOf } from './lots'
 
 /** One bag: what is in it, since when, and what may be said of it. */
 const { lot, name } = defineProps<{ lot: Lot; name: string }>()
-const emit = defineEmits<{ edit: [] }>()
+const emit = defineEmits<{ edit: []; kept: [] }>()
 const units = useUnits()
+async function setAside() {
+  await api.keepLot(lot.id, { ...changeOf(lot), set_aside: !lot.set_aside })
+  emit('kept')
+}
+
 const history = computed(() => historyOf(lot, units.text))
 </script>
 
@@ -22,6 +29,21 @@ const history = computed(() => historyOf(lot, units.text))
     <span v-if="history" class="soft">{{ history }}</span>
     <span v-if="lot.price_per_kg !== null">{{ units.text(lot.price_per_kg, 'money') }} a kilogram</span>
     <p v-if="lot.notes">{{ lot.notes }}</p>
+    <template v-if="lot.water">
+      <p :class="{ soft: lot.set_aside }">
+        {{ lot.water.words }}.
+        <template v-if="lot.set_aside">Set aside: plans do without it.</template>
+        <template v-else-if="lot.water.more_until_half">
+          {{ lot.water.more_until_half }} more felt ready make it twice as sure.
+        </template>
+      </p>
+      <SettlingPicture :water="lot.water" :name="lot.label" />
+      <ElButton
+        :aria-label="`${lot.set_aside ? 'Use what was learned of' : 'Set aside what was learned of'} ${lot.label}`"
+        @click="setAside"
+        >{{ lot.set_aside ? 'Use what was learned' : 'Set it aside' }}</ElButton
+      >
+    </template>
     <ElButton :aria-label="`Change ${lot.label}`" @click="emit('edit')">Change</ElButton>
   </li>
 </template>

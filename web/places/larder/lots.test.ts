@@ -13,6 +13,8 @@ const lot = (label: string, opened_on: string | null, emptied_on: string | null 
   price_per_kg: null,
   grams: null,
   notes: null,
+  set_aside: false,
+  water: null,
 })
 
 it('shows open bags first, the newest before the older, then sealed ones, then the empty', () => {

@@ -2,8 +2,9 @@ import type { Lot, LotChange, Unit } from '@/api/types'
 
 /** A bag as a change to send: everything but its identifier, at the version that was seen. */
 export function changeOf(lot: Lot): LotChange {
-  const change: LotChange & { id?: string } = { ...lot }
+  const change: LotChange & { id?: string; water?: Lot['water'] } = { ...lot }
   delete change.id
+  delete change.water
   return change
 }
 
@@ -19,6 +20,7 @@ export function newLot(ingredient: string): LotChange {
     price_per_kg: null,
     grams: null,
     notes: null,
+    set_aside: false,
   }
 }
 

@@ -16,15 +16,6 @@ const units = useUnits()
 const house = useHouse()
 const store = useBatch()
 const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
-/** The setting of the chosen griddle that comes nearest to the heat of the plan, as it was calibrated. */
-const setting = computed(() => {
-  const own = JSON.stringify(request.gear?.griddle)
-  const gear = house.kitchen?.gear.find(one => JSON.stringify(one.request) === own)
-  const far = (celsius: number) => Math.abs(celsius - plan.griddle.surface_celsius.value)
-  return [...(gear?.calibrations ?? [])].sort(
-    (one, other) => far(one.answer.surface_celsius.value) - far(other.answer.surface_celsius.value),
-  )[0]
-})
 const surface = computed({
   get: () => Math.round(plan.griddle.surface_celsius.value),
   set: value => store.change(withWish(request, 'griddle', { surface_celsius: value })),
@@ -57,14 +48,6 @@ const turns = computed({
         {{ finishOf(plan) }}</span
       >
     </div>
-    <p v-if="setting">
-      Nearest on this griddle: <strong>{{ setting.setting }}</strong> comes to
-      {{ units.text(setting.answer.surface_celsius.value, 'celsius') }}
-      <span class="soft"
-        >({{ units.text(setting.answer.surface_celsius.low, 'celsius') }} to
-        {{ units.text(setting.answer.surface_celsius.high, 'celsius') }}).</span
-      >
-    </p>
     <div class="faders">
       <Fader
         v-model="surface"

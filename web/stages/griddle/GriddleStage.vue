@@ -16,6 +16,7 @@ import GriddleFaders from './GriddleFaders.vue'
 import GriddleSay from './GriddleSay.vue'
 import HeatWatch from './HeatWatch.vue'
 import KeptLine from './KeptLine.vue'
+import KnobSetting from './KnobSetting.vue'
 import ProbePanel from './ProbePanel.vue'
 import { ACTION_WORDS } from './hands'
 import { useHands } from './useHands'
@@ -60,6 +61,7 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
     <KeptLine class="griddle-wide" :batch="batch" :plan="plan" />
     <CuePanel class="griddle-wide" />
   </div>
+  <KnobSetting :plan="plan" :request="request" />
   <div class="griddle-heat">
     <HeatWatch :plan="plan" :request="request" :surface="batch.state.griddle.surface" />
     <ProbePanel v-if="thick && plan.griddle.done_celsius" :plan="plan" :griddle="griddle" />

@@ -12,6 +12,7 @@ import StageHead from '../StageHead.vue'
 import Warnings from '../Warnings.vue'
 import { jugOf } from './jug'
 import { SCALD_STEPS } from './scald'
+import LearnedCard from './LearnedCard.vue'
 import WaterFacts from './WaterFacts.vue'
 import WaterSliders from './WaterSliders.vue'
 
@@ -50,6 +51,7 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
 <template>
   <StageHead :says="says" :detail="detail" />
   <Warnings :plan="plan" stage="water" :begun="batch.state.begun" @mend="store.mend" />
+  <LearnedCard :plan="plan" :request="request" :begun="begun" @change="store.change" />
   <div class="water">
     <div class="panel">
       <WaterColumn :plan="plan" :poured="bowl.water_grams" :answers="batch.state.feel_answers" />

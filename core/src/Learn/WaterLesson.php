@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Learn;
+
+use StoneMill\Record\BatchState;
+use StoneMill\Record\PlannedBatch;
+
+/**
+ * What one batch says of water: by how many points of the flour base the need that it revealed lies beside what catalogue and practice
+ * said, how surely, of which flours from which bags, and by whose hand.
+ *
+ * @phpstan-type LessonRow array{parts: list<array{flour: string, bag: string|null, share: float}>, points: float, deviation: float}
+ */
+final readonly class WaterLesson
+{
+    /** A dough that was felt says more than one that was corrected and not felt again. Points, planning estimate. */
+    private const NOT_FELT_AGAIN = 4.0;
+
+    /**
+     * @param list<array{flour: string, bag: string|null, share: float}> $parts of the flour base, together 1
+     * @param float $deviation of the grade and of the measuring, in points
+     * @param string|null $cook who felt it, where the log knows
+     * @param int $day since 1970
+     */
+    public function __construct(public array $parts, public float $points, public float $deviation, public ?string $cook = null, public int $day = 0)
+    {
+    }
+
+    /** Null where the dough was never felt, or nothing was poured: then nothing was learned. */
+    public static function of(PlannedBatch $plan, BatchState $state): ?self
+    {
+        $bowl = $state->bowl();
+        if (! $bowl->wasEverFelt() || $bowl->waterGrams() <= 0) {
+            return null;
+        }
+        $grade = $bowl->feel();
+        // Corrected and left at that: then it was right, as far as anybody said.
+        $needed = $bowl->hydrationPercent() - ($grade?->offsetPoints() ?? 0.0);
+        $felt = $grade?->deviationPoints() ?? self::NOT_FELT_AGAIN;
+
+        return new self($plan->flourParts(), $needed - $plan->catalogueHydrationPercent(), hypot($felt, $plan->measuring->relativeDeviation() * $needed));
+    }
+
+    /** @return LessonRow */
+    public function toRow(): array
+    {
+        return ['parts' => $this->parts, 'points' => round($this->points, 4), 'deviation' => round($this->deviation, 4)];
+    }
+
+    /** @param LessonRow $row */
+    public static function fromRow(array $row, ?string $cook, int $day): self
+    {
+        return new self($row['parts'], (float) $row['points'], (float) $row['deviation'], $cook, $day);
+    }
+}

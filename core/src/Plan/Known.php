@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+use StoneMill\Dough\WeighedLine;
+use StoneMill\Measure\Reason;
+use StoneMill\Measure\Unit;
+use StoneMill\Pantry\LotFacts;
+
+/** What the record says of the water that this dough's own bags take: of how much of its flour, how many points, how surely. */
+final readonly class Known
+{
+    /** @param list<array{line: WeighedLine, facts: LotFacts, share: float}> $bags of the flour base that something was learned of */
+    private function __construct(private array $bags)
+    {
+    }
+
+    /**
+     * @param list<WeighedLine> $lines
+     * @param array<string, LotFacts> $lots by lot
+     */
+    public static function of(array $lines, array $lots): self
+    {
+        $flour = array_sum(array_map(static fn (WeighedLine $line): float => $line->ingredient->role->isFlourBase() ? $line->grams : 0.0, $lines));
+        $bags = [];
+        foreach ($lines as $line) {
+            $facts = $line->lot === null ? null : $lots[$line->lot] ?? null;
+            if ($facts?->water !== null && $flour > 0 && $line->ingredient->role->isFlourBase()) {
+                $bags[] = ['line' => $line, 'facts' => $facts, 'share' => $line->grams / $flour];
+            }
+        }
+
+        return new self($bags);
+    }
+
+    public function isNothing(): bool
+    {
+        return $this->bags === [];
+    }
+
+    /** Share of the flour base that is known. */
+    public function share(): float
+    {
+        return array_sum(array_column($this->bags, 'share'));
+    }
+
+    /** Points of the flour base that the dough takes beside what catalogue and practice say. */
+    public function points(): float
+    {
+        return array_sum(array_map(static fn (array $bag): float => $bag['share'] * ($bag['facts']->water->points ?? 0.0), $this->bags));
+    }
+
+    /** Standard deviation of them: bags of one kitchen err together, so theirs are added. */
+    public function deviation(): float
+    {
+        return array_sum(array_map(static fn (array $bag): float => $bag['share'] * ($bag['facts']->water->deviation ?? 0.0), $this->bags));
+    }
+
+    /** @return list<Reason> */
+    public function reasons(): array
+    {
+        return array_map(static fn (array $bag): Reason => Reason::amount(
+            sprintf('%s: this bag %s', $bag['line']->ingredient->name, $bag['facts']->water?->inWords() ?? ''),
+            $bag['facts']->water->points ?? 0.0,
+            Unit::Point,
+        ), $this->bags);
+    }
+
+    /** @return list<array{ingredient: string, lot: string|null, name: string, points: float, deviation: float, batches: int, words: string}> */
+    public function toArray(): array
+    {
+        return array_map(static fn (array $bag): array => [
+            'ingredient' => $bag['line']->ingredient->id,
+            'lot' => $bag['line']->lot,
+            'name' => $bag['line']->ingredient->name,
+            'points' => round($bag['facts']->water->points ?? 0.0, 4),
+            'deviation' => round($bag['facts']->water->deviation ?? 0.0, 4),
+            'batches' => $bag['facts']->water->batches ?? 0,
+            'words' => 'This bag '.($bag['facts']->water?->inWords() ?? ''),
+        ], $this->bags);
+    }
+}

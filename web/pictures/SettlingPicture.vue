@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Lot } from '@/api/types'
+import { SETTLING, settlingOf } from './settling'
+
+/** What a bag takes, settling batch by batch about the catalogue's line. */
+const { water, name } = defineProps<{ water: NonNullable<Lot['water']>; name: string }>()
+const picture = computed(() => settlingOf(water))
+const signed = (points: number) =>
+  `${points > 0 ? '+' : points < 0 ? '−' : '±'}${Math.abs(points).toFixed(1)}`
+</script>
+
+<template>
+  <figure v-if="water.settling.length" class="settling">
+    <svg
+      :viewBox="`0 0 ${SETTLING.width} ${SETTLING.height}`"
+      role="img"
+      :aria-label="`${name}: ${water.words}`"
+    >
+      <polygon :points="picture.band" class="band" />
+      <line
+        :x1="SETTLING.left"
+        :x2="SETTLING.width - SETTLING.right"
+        :y1="picture.zero"
+        :y2="picture.zero"
+        class="zero"
+      />
+      <text
+        v-for="tick in picture.ticks"
+        :key="tick.points"
+        :x="SETTLING.left - 6"
+        :y="tick.y + 4"
+        text-anchor="end"
+      >
+        {{ tick.points === 0 ? 'its kind' : `${tick.points > 0 ? '+' : '−'}${Math.abs(tick.points)}` }}
+      </text>
+      <g v-for="one in picture.said" :key="one.x" class="said">
+        <line :x1="one.x" :x2="one.x" :y1="one.top" :y2="one.bottom" />
+        <circle :cx="one.x" :cy="one.y" r="4" />
+      </g>
+      <polyline :points="picture.known" class="known" />
+      <text :x="SETTLING.left" :y="SETTLING.height - 6">batch by batch, points of the flour</text>
+    </svg>
+    <table class="visually-hidden">
+      <caption>
+        What each batch said of it, and what was known after it
+      </caption>
+      <thead>
+        <tr>
+          <th>Batch</th>
+          <th>Said</th>
+          <th>Known</th>
+          <th>From</th>
+          <th>To</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(step, index) in water.settling" :key="index">
+          <td>{{ index + 1 }}</td>
+          <td>{{ signed(step.points) }}</td>
+          <td>{{ signed(step.known.points) }}</td>
+          <td>{{ signed(step.known.low) }}</td>
+          <td>{{ signed(step.known.high) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </figure>
+</template>
+
+<style scoped>
+.settling {
+  position: relative;
+  margin: 0;
+}
+
+.settling svg {
+  width: 100%;
+  max-width: 24rem;
+}
+
+.settling text {
+  fill: var(--ink-soft);
+  font: 400 11px var(--font-text);
+}
+
+.band {
+  fill: var(--active);
+  opacity: 0.18;
+}
+
+.zero {
+  stroke: var(--edge-strong);
+  stroke-dasharray: 5 4;
+}
+
+.said line {
+  stroke: var(--heat);
+  stroke-width: 1.5;
+}
+
+.said circle {
+  fill: var(--heat);
+}
+
+.known {
+  fill: none;
+  stroke: var(--active);
+  stroke-width: 3;
+}
+</style>
