@@ -85,7 +85,10 @@ final readonly class StartBatch
             }
         }
 
-        return $gear === [] ? $request : [...$request, 'gear' => $gear];
+        // What the bread itself is baked on or in stands above what the kitchen has first.
+        $own = is_array($request['gear'] ?? null) ? $request['gear'] : [];
+
+        return $gear === [] ? $request : [...$request, 'gear' => [...$gear, ...$own]];
     }
 
     /**

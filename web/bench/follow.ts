@@ -34,6 +34,11 @@ function after(state: BatchState, event: BatchEvent): BatchState {
       }
     case 'noted':
       return { ...state, notes: [...state.notes, noteOf(event)] }
+    case 'oven_in':
+      return { ...state, oven: state.oven && started(state.oven, event.at) }
+    case 'oven_out':
+      // Which round comes next the house alone can tell.
+      return { ...state, oven: null }
     case 'paused':
       return { ...state, griddle: { ...state.griddle, paused_at: event.at } }
     case 'resumed':
@@ -47,7 +52,10 @@ function noteOf(event: BatchEvent): BatchState['notes'][number] {
   return { at: event.at, stage: event.stage ?? null, piece: event.piece ?? null, text: event.text ?? '' }
 }
 
-function started(clock: BatchState['rest'], at: string): BatchState['rest'] {
+function started<Clock extends { seconds: number }>(
+  clock: Clock,
+  at: string,
+): Clock & { started_at: string; ends_at: string } {
   return { ...clock, started_at: at, ends_at: new Date(Date.parse(at) + clock.seconds * 1000).toISOString() }
 }
 

@@ -40,6 +40,10 @@ export function eventWords(event: Partial<BatchEvent>, names: Map<string, string
       return 'pause'
     case 'resumed':
       return 'end of the pause'
+    case 'oven_in':
+      return 'putting it into the oven'
+    case 'oven_out':
+      return 'taking it out of the oven'
     case 'stacked':
       return 'stacking'
     case 'noted':

@@ -10,6 +10,7 @@ enum Above: string
     case Open = 'open';
     case Covered = 'covered';
     case Oven = 'oven';
+    case OvenInPan = 'oven_in_pan';
     case Flame = 'flame';
     case Broiler = 'broiler';
 
@@ -17,6 +18,11 @@ enum Above: string
     private const COVERED_CELSIUS = 97.0;
 
     private const COVER_SECONDS = 45.0;
+
+    /** The element of a broiler glows at this; all of its sky would throw σ (893⁴ − 373⁴) W/m² on a face of 100 °C. */
+    private const ELEMENT_CELSIUS = 620.0;
+
+    private const ELEMENT_WATTS = 34960.0;
 
     /** @param float $seconds since the bread came under it */
     public function surround(KitchenAir $kitchen, Physics $physics, float $seconds): Surround
@@ -26,8 +32,8 @@ enum Above: string
         return match ($this) {
             self::Open, self::Flame => new Surround($kitchen->roomCelsius + 15, $physics->openConvection, $kitchen->roomCelsius, $room, $physics->emissivity),
             self::Covered => self::cover($kitchen, $physics, $seconds),
-            self::Oven => new Surround($kitchen->ovenCelsius, 12.0, $kitchen->ovenCelsius, $room, $physics->emissivity),
-            self::Broiler => new Surround(150.0, 10.0, 620.0, $room, 0.45 * $physics->emissivity),
+            self::Oven, self::OvenInPan => new Surround($kitchen->ovenCelsius, 12.0, $kitchen->ovenCelsius, $room, $physics->emissivity),
+            self::Broiler => new Surround(150.0, 10.0, self::ELEMENT_CELSIUS, $room, $kitchen->broilerWatts / self::ELEMENT_WATTS),
         };
     }
 
@@ -44,7 +50,7 @@ enum Above: string
     {
         return match ($this) {
             self::Oven, self::Flame => true,
-            self::Open, self::Covered, self::Broiler => false,
+            self::Open, self::Covered, self::Broiler, self::OvenInPan => false,
         };
     }
 

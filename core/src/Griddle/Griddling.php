@@ -9,6 +9,7 @@ use StoneMill\Bake\BakeUnderWay;
 use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Physics;
 use StoneMill\School\Grease;
+use StoneMill\School\PanStart;
 use StoneMill\School\TurnAction;
 use StoneMill\School\TurnSchool;
 
@@ -55,6 +56,9 @@ final class Griddling
 
     public static function lay(Laying $laying, ?Mesh $mesh = null, ?float $patchCelsius = null, Physics $physics = new Physics, ?float $bareCelsius = null): self
     {
+        if ($laying->skipsTheHob()) {
+            $patchCelsius = $bareCelsius = $laying->finish->pan === PanStart::Heated ? $laying->kitchen->ovenCelsius : $laying->kitchen->roomCelsius;
+        }
         $bake = BakeUnderWay::begin($laying->bread, $laying->iron, $laying->kitchen, $mesh, $patchCelsius, $physics, $bareCelsius);
         if ($laying->grease === Grease::Wiped) {
             $bake->oilBelow();
@@ -131,6 +135,18 @@ final class Griddling
     {
         $this->bake->setKnob(self::OFF_THE_BURNER_CELSIUS);
         $this->bake->bringUnder(Above::Broiler);
+    }
+
+    /** A bread in its pan stays in it, and the pan comes to the oven's heat; any other lies on the rack. */
+    public function bringIntoOven(): void
+    {
+        if ($this->laying->school === TurnSchool::BroilerThenOven) {
+            $this->bake->setKnob($this->laying->kitchen->ovenCelsius);
+            $this->bake->bringUnder(Above::OvenInPan);
+
+            return;
+        }
+        $this->bake->bringUnder(Above::Oven);
     }
 
     /** Both faces hold steam, the middle makes it, and is still moist enough to stretch. */

@@ -10,6 +10,7 @@ use StoneMill\Bake\KitchenAir;
 use StoneMill\Griddle\Exception\UnplannedSchool;
 use StoneMill\Measure\Exception\OutOfRange;
 use StoneMill\School\Grease;
+use StoneMill\School\PanStart;
 use StoneMill\School\TurnSchool;
 
 /** What is about to be laid on the griddle, and how it is to be turned. */
@@ -31,6 +32,7 @@ final readonly class Laying
         public Aim $aim,
         public float $balance = 1.0,
         public ?int $turnCount = null,
+        public Finish $finish = new Finish,
     ) {
         OutOfRange::guard('surface temperature in °C', $iron->setCelsius, 120, 400);
     }
@@ -47,27 +49,33 @@ final readonly class Laying
 
     public function on(Iron $iron): self
     {
-        return new self($this->usual, $this->school, $this->grease, $this->bread, $iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount);
+        return new self($this->usual, $this->school, $this->grease, $this->bread, $iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount, $this->finish);
     }
 
     public function of(Bread $bread): self
     {
-        return new self($this->usual, $this->school, $this->grease, $bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount);
+        return new self($this->usual, $this->school, $this->grease, $bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount, $this->finish);
     }
 
     public function by(TurnSchool $school): self
     {
-        return new self($this->usual, $school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount);
+        return new self($this->usual, $school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount, $this->finish);
     }
 
     public function towards(Aim $aim, float $balance): self
     {
-        return new self($this->usual, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $aim, $balance, $this->turnCount);
+        return new self($this->usual, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $aim, $balance, $this->turnCount, $this->finish);
     }
 
     public function turned(?int $times): self
     {
-        return new self($this->usual, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $times);
+        return new self($this->usual, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $times, $this->finish);
+    }
+
+    /** Whether it never lies on the hob: its pan is heated in the oven, or not at all. */
+    public function skipsTheHob(): bool
+    {
+        return $this->school === TurnSchool::BroilerThenOven && $this->finish->pan !== PanStart::Hob;
     }
 
     /**

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
-use StoneMill\Bake\Above;
 use StoneMill\Bake\Mesh;
 use StoneMill\Griddle\Exception\UnplannedSchool;
+use StoneMill\School\TurnAction;
 use StoneMill\School\TurnSchool;
 
 /**
@@ -23,7 +23,15 @@ final readonly class ModelTurnPlanner implements TurnPlanner
 
     private const OVEN_SECONDS = 1500.0;
 
-    private const BROILER_SECONDS = 240.0;
+    private const BROILER_SECONDS = 600.0;
+
+    /** Less than this in the oven is the heat of the pan. */
+    private const LEAST_ROUND_SECONDS = 1.0;
+
+    /** From the pour to the closed door. */
+    private const INTO_THE_OVEN_SECONDS = 10.0;
+
+    private const INTO_THE_OVEN_LATEST_SECONDS = 30.0;
 
     private const FLAME_SECONDS = 5.0;
 
@@ -51,7 +59,7 @@ final readonly class ModelTurnPlanner implements TurnPlanner
         $practice = $laying->practice();
         $work = Griddling::lay($laying, $this->mesh);
         $end = min(self::MOST_SECONDS, self::PATIENCE * $practice->liftSeconds * max(1.0, $laying->thicknessMillimetres() / $practice->referenceMillimetres) ** 1.5);
-        $goals = TouchGoals::of($laying, $practice);
+        $goals = $laying->skipsTheHob() ? [] : TouchGoals::of($laying, $practice);
         $touches = [];
         $unset = null;
         foreach ($goals as $index => ['action' => $action, 'goal' => $goal]) {
@@ -60,12 +68,16 @@ final readonly class ModelTurnPlanner implements TurnPlanner
             $unset ??= $wait->unset();
             $work->touch($action);
         }
+        if ($touches === []) {
+            $work->lie(self::INTO_THE_OVEN_SECONDS);
+            $touches = [new TurnWindow(TurnAction::Lift, self::INTO_THE_OVEN_SECONDS, 0.0, self::INTO_THE_OVEN_LATEST_SECONDS)];
+        }
         $liftedAt = $work->bake->secondsOn();
         $centre = $work->bake->centreCelsius();
         $recover = PlannedBake::recovery($work);
-        $this->finish($work, $laying);
+        $rounds = $this->finish($work, $laying);
 
-        return new PlannedBake($laying, $work, $touches, $liftedAt, $centre, $recover, $unset);
+        return new PlannedBake($laying, $work, $touches, $liftedAt, $centre, $recover, $unset, $rounds);
     }
 
     /** @param list<TurnWindow> $touches so far */
@@ -87,26 +99,40 @@ final readonly class ModelTurnPlanner implements TurnPlanner
         };
     }
 
-    private function finish(Griddling $work, Laying $laying): void
+    /** @return list<FinishRound> */
+    private function finish(Griddling $work, Laying $laying): array
     {
         $bake = $work->bake;
+        $rounds = [];
         switch ($laying->school) {
             case TurnSchool::FlameFinish:
                 $work->flame(self::FLAME_SECONDS);
 
-                return;
+                return [];
             case TurnSchool::BroilerThenOven:
+                $from = $bake->secondsOn();
                 $work->bringUnderBroiler();
-                $work->until(Sign::TopBrowned, $laying->aim->brownness(), $bake->secondsOn() + self::BROILER_SECONDS);
+                $work->until(Sign::TopBrowned, $laying->aim->brownness(), $from + self::BROILER_SECONDS);
+                $rounds[] = new FinishRound(FinishRound::BROILER, $bake->secondsOn() - $from);
                 break;
             case TurnSchool::BrownThenOven:
                 break;
             default:
-                return;
+                return [];
         }
-        $bake->bringUnder(Above::Oven);
-        $end = $bake->secondsOn() + self::OVEN_SECONDS;
-        $work->until(Sign::Done, $laying->aim->doneCelsius, $end);
-        $work->until(Sign::Lost, $laying->aim->lossShare, $end);
+        $from = $bake->secondsOn();
+        $work->bringIntoOven();
+        $work->until(Sign::Done, $laying->aim->doneCelsius, $from + self::OVEN_SECONDS);
+        $work->until(Sign::Lost, $laying->aim->lossShare, $from + self::OVEN_SECONDS);
+        if ($bake->secondsOn() - $from >= self::LEAST_ROUND_SECONDS) {
+            $rounds[] = new FinishRound(FinishRound::OVEN, $bake->secondsOn() - $from);
+        }
+        $topped = $laying->finish->toppedSeconds($laying->kitchen->ovenCelsius, $laying->kitchen->roomCelsius);
+        if ($topped > 0) {
+            $work->lie($topped);
+            $rounds[] = new FinishRound(FinishRound::TOPPED, $topped);
+        }
+
+        return $rounds;
     }
 }

@@ -82,27 +82,35 @@ final readonly class OwnTurns
         $lifted = $work->bake->secondsOn();
         $centre = $work->bake->centreCelsius();
         $recover = PlannedBake::recovery($work);
-        $this->finish($work, $laying->school);
+        $rounds = $this->finish($work, $laying->school);
 
-        return new PlannedBake($laying, $work, $windows, $lifted, $centre, $recover);
+        return new PlannedBake($laying, $work, $windows, $lifted, $centre, $recover, null, $rounds);
     }
 
-    private function finish(Griddling $work, TurnSchool $school): void
+    /** @return list<FinishRound> */
+    private function finish(Griddling $work, TurnSchool $school): array
     {
         if ($this->finishSeconds <= 0) {
-            return;
+            return [];
         }
         if ($school === TurnSchool::FlameFinish) {
             $work->flame($this->finishSeconds / 2);
 
-            return;
+            return [];
         }
+        $rounds = [];
         $broiled = $school === TurnSchool::BroilerThenOven ? min(self::BROILER_SECONDS, $this->finishSeconds) : 0.0;
         if ($broiled > 0) {
             $work->bringUnderBroiler();
             $work->lie($broiled);
+            $rounds[] = new FinishRound(FinishRound::BROILER, $broiled);
         }
-        $work->bake->bringUnder($school === TurnSchool::CoveredSlow ? Above::Covered : Above::Oven);
+        $school === TurnSchool::CoveredSlow ? $work->bake->bringUnder(Above::Covered) : $work->bringIntoOven();
         $work->lie($this->finishSeconds - $broiled);
+        if ($this->finishSeconds > $broiled && $school !== TurnSchool::CoveredSlow) {
+            $rounds[] = new FinishRound(FinishRound::OVEN, $this->finishSeconds - $broiled);
+        }
+
+        return $rounds;
     }
 }

@@ -30,6 +30,7 @@ final readonly class PlannedBake
      * @param non-empty-list<TurnWindow> $touches the turns and the lift
      * @param float $recoverSeconds that its place waits after the lift until it is hot again
      * @param Missed|null $unset where the first face never let go
+     * @param list<FinishRound> $rounds after the griddle
      */
     public function __construct(
         public Laying $laying,
@@ -39,6 +40,7 @@ final readonly class PlannedBake
         public float $centreBeforeLift,
         public float $recoverSeconds,
         private ?Missed $unset = null,
+        public array $rounds = [],
     ) {
     }
 
@@ -100,6 +102,7 @@ final readonly class PlannedBake
             missed: $this->missed(),
             recoverSeconds: $this->recoverSeconds,
             doneCelsius: $this->laying->aim->doneCelsius,
+            rounds: $this->rounds,
         );
     }
 

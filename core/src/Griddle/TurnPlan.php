@@ -16,6 +16,7 @@ final readonly class TurnPlan
      * @param Figure|null $centreCelsius hottest the middle was before the last touch; null where no model told it
      * @param float|null $doneCelsius that the middle should reach; null where no model told it
      * @param float $recoverSeconds until the place of a lifted piece is hot again
+     * @param list<FinishRound> $rounds after the griddle; empty where no model told them
      * @param list<Missed> $missed what was wanted and did not come
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class TurnPlan
         public array $missed = [],
         public float $recoverSeconds = 0.0,
         public ?float $doneCelsius = null,
+        public array $rounds = [],
     ) {
     }
 

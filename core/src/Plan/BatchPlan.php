@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use StoneMill\Griddle\Face;
+use StoneMill\Griddle\FinishRound;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnWindow;
 use StoneMill\Label\Caution;
@@ -148,6 +149,8 @@ final readonly class BatchPlan
             'lift' => $this->turns->lift->toArray(),
             'finish' => $this->turns->finish,
             'finish_seconds' => $this->turns->finishSeconds,
+            'finish_rounds' => array_map(static fn (FinishRound $round): array => $round->toArray(), $this->turns->rounds),
+            'oven_celsius' => $this->request->gear->oven->air($this->request->room->celsius)->ovenCelsius,
             'weight_loss_percent' => $this->turns->weightLossPercent->toArray(),
             'faces' => array_map(static fn (Face $face): array => $face->toArray(), $this->turns->faces),
             'basis' => $this->turns->basis,

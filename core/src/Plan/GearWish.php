@@ -32,12 +32,13 @@ final readonly class GearWish
         public ?float $pressMillimetres,
         public ?float $panMillimetres,
         public float $scaleResolutionGrams,
+        public OvenWish $oven,
     ) {
     }
 
     public static function read(Node $node): self
     {
-        $node->object(['griddle', 'press', 'pan', 'scale']);
+        $node->object(['griddle', 'press', 'pan', 'scale', 'oven']);
         $griddle = $node->at('griddle')->object(['shape', 'diameter_mm', 'width_mm', 'depth_mm', 'metal', 'thickness_mm', 'burner', 'preheat_seconds']);
         $press = $node->at('press')->object(['diameter_mm']);
         $pan = $node->at('pan')->object(['diameter_mm']);
@@ -52,6 +53,7 @@ final readonly class GearWish
             $press->isAbsent() ? null : $press->at('diameter_mm')->number(40, 600, 'mm'),
             $pan->isAbsent() ? null : $pan->at('diameter_mm')->number(80, 800, 'mm'),
             $scale->at('resolution_grams')->optionalNumber(0.1, 10, 'g') ?? 1.0,
+            OvenWish::read($node->at('oven')),
         );
     }
 

@@ -86,7 +86,7 @@ final readonly class LinePlanner
             isBatter: $isBatter,
             preheat: $this->request->preheatSeconds(),
             piece: PieceWork::of($this->turns->touches(), $pace, $this->turns->recoverSeconds, (float) $this->request->style->uncoveredSeconds),
-            ovenHolds: count(Packing::onRectangle($width, $depth, $this->disc->diameterMillimetres, self::TRAY_GAP_MILLIMETRES)->places),
+            ovenHolds: $this->request->gear->oven->holds ?? count(Packing::onRectangle($width, $depth, $this->disc->diameterMillimetres, self::TRAY_GAP_MILLIMETRES)->places),
             finish: $this->turns->finish === 'flame' ? 0.0 : (float) $this->turns->finishSeconds,
             stack: (float) $this->request->style->stackSeconds,
         );

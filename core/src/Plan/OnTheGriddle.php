@@ -6,7 +6,6 @@ namespace StoneMill\Plan;
 
 use StoneMill\Bake\Bread;
 use StoneMill\Bake\Iron;
-use StoneMill\Bake\KitchenAir;
 use StoneMill\Bake\Matter;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Griddle\Laying;
@@ -36,10 +35,11 @@ final class OnTheGriddle
             $request->method->grease,
             new Bread(self::matter($request, $lines), $disc->thicknessMillimetres, $celsius),
             self::iron($request, $disc, $packing),
-            new KitchenAir($room),
+            $request->gear->oven->air($room),
             $request->griddle->aim($request->style, $request->method->turns, $disc->thicknessMillimetres),
             $request->griddle->balance,
             $request->griddle->turnCount,
+            $request->gear->oven->finish($disc),
         );
     }
 

@@ -68,6 +68,11 @@ final readonly class BatchState
         return GriddleLog::of($this->plan, $this->tally->griddle, $this->portions()->count);
     }
 
+    public function oven(): OvenLog
+    {
+        return OvenLog::of($this->plan, $this->tally->griddle);
+    }
+
     /** Where the cook is: the stage last gone to. */
     public function stage(): Stage
     {
@@ -106,6 +111,12 @@ final readonly class BatchState
                 default => null,
             },
             EventKind::CentreTaken => $griddle->isOn($piece) ?: $node->at('piece')->refuse('This piece is not on the griddle.', 'a piece that was laid and not lifted'),
+            EventKind::OvenIn => match (true) {
+                ! $this->oven()->isUsed() => $node->refuse('This bread does not go into the oven.', 'a bread that is finished in the oven or under the broiler'),
+                $this->oven()->isIn() => $node->refuse('The oven is full already.', 'after oven_out'),
+                default => null,
+            },
+            EventKind::OvenOut => $this->oven()->isIn() ? null : $node->refuse('Nothing is in the oven.', 'after oven_in'),
             EventKind::Paused => $griddle->isPaused() ? $node->refuse('Work is paused already.', 'after resumed') : null,
             EventKind::Resumed => $griddle->isPaused() ? null : $node->refuse('Work is not paused.', 'after paused'),
             EventKind::ScaleSet, EventKind::Corrected => $this->with($event)->addsUp() ?: $node->at('pieces')->refuse('More pieces than that were laid or portioned already.', sprintf('at least %d', max($griddle->highestLaid(), $event->kind === EventKind::Corrected ? $portions->taken() : 0))),
@@ -131,6 +142,7 @@ final readonly class BatchState
             'portion' => $this->portions()->toArray(),
             'shape' => (new ShapeState($this->plan, $this->portions()->meanGrams() ?? $bowl->pieceGrams()))->toArray(),
             'griddle' => $griddle->withSteps($steps),
+            'oven' => $this->oven()->toArray($this->plan->ovenLoads($this->portions()->count)),
             'stack' => self::clock($course->stackedAt, $this->plan->stackSeconds),
             'line' => $this->line($griddle, $steps)->toArray(),
             'entered' => array_map(static fn (Stage $stage): string => $stage->value, $course->entered),

@@ -23,6 +23,8 @@ enum EventKind: string
     case CentreTaken = 'centre_taken';
     case Paused = 'paused';
     case Resumed = 'resumed';
+    case OvenIn = 'oven_in';
+    case OvenOut = 'oven_out';
     case Stacked = 'stacked';
     case Noted = 'noted';
     case Undone = 'undone';
@@ -44,7 +46,7 @@ enum EventKind: string
             self::Turned, self::Lifted => ['piece'],
             self::Noted => ['text'],
             self::Undone => ['event'],
-            self::RestStarted, self::Paused, self::Resumed, self::Stacked => [],
+            self::OvenIn, self::OvenOut, self::RestStarted, self::Paused, self::Resumed, self::Stacked => [],
         };
     }
 

@@ -12,7 +12,7 @@ use DateTimeImmutable;
  * @phpstan-import-type PieceRow from GriddlePiece
  * @phpstan-import-type ProbeRow from Probe
  *
- * @phpstan-type GriddleRow array{pieces: list<PieceRow>, since: int|null, paused: int|null, probe: ProbeRow|null, surface: array{float, int}|null}
+ * @phpstan-type GriddleRow array{pieces: list<PieceRow>, since: int|null, paused: int|null, probe: ProbeRow|null, surface: array{float, int}|null, oven: array{int, int|null}}
  */
 final readonly class GriddleTally
 {
@@ -20,14 +20,15 @@ final readonly class GriddleTally
      * @param array<int, GriddlePiece> $pieces by piece number, in order of laying
      * @param DateTimeImmutable|null $since the last thing that hands did there
      * @param array{float, DateTimeImmutable}|null $surface °C of the metal as it was last read, and when
+     * @param int $ovenRounds that are over
      */
-    private function __construct(public array $pieces, public ?DateTimeImmutable $since, public ?DateTimeImmutable $pausedAt, public ?Probe $probe, public ?array $surface)
+    private function __construct(public array $pieces, public ?DateTimeImmutable $since, public ?DateTimeImmutable $pausedAt, public ?Probe $probe, public ?array $surface, public int $ovenRounds, public ?DateTimeImmutable $ovenSince)
     {
     }
 
     public static function empty(): self
     {
-        return new self([], null, null, null, null);
+        return new self([], null, null, null, null, 0, null);
     }
 
     public function with(BatchEvent $event): self
@@ -43,7 +44,11 @@ final readonly class GriddleTally
 
         $surface = $event->kind === EventKind::SurfaceTaken ? [(float) $event->celsius, $event->at] : $this->surface;
 
-        return new self($this->piecesWith($event), $isLater ? $event->at : $this->since, $pausedAt, $probe, $surface);
+        return new self($this->piecesWith($event), $isLater ? $event->at : $this->since, $pausedAt, $probe, $surface, $this->ovenRounds + ($event->kind === EventKind::OvenOut ? 1 : 0), match ($event->kind) {
+            EventKind::OvenIn => $event->at,
+            EventKind::OvenOut => null,
+            default => $this->ovenSince,
+        });
     }
 
     /** @return GriddleRow */
@@ -55,6 +60,7 @@ final readonly class GriddleTally
             'paused' => $this->pausedAt === null ? null : LogTime::toMilliseconds($this->pausedAt),
             'probe' => $this->probe?->toRow(),
             'surface' => $this->surface === null ? null : [$this->surface[0], LogTime::toMilliseconds($this->surface[1])],
+            'oven' => [$this->ovenRounds, $this->ovenSince === null ? null : LogTime::toMilliseconds($this->ovenSince)],
         ];
     }
 
@@ -72,6 +78,8 @@ final readonly class GriddleTally
             $row['paused'] === null ? null : LogTime::ofMilliseconds($row['paused']),
             $row['probe'] === null ? null : Probe::fromRow($row['probe']),
             $row['surface'] === null ? null : [$row['surface'][0], LogTime::ofMilliseconds($row['surface'][1])],
+            $row['oven'][0],
+            $row['oven'][1] === null ? null : LogTime::ofMilliseconds($row['oven'][1]),
         );
     }
 

@@ -30,8 +30,8 @@ use StoneMill\School\TurnAction;
  *   water: array{grams: Point, first_pour_grams: Point, catalogue_grams?: float, as_batter_grams?: float, texture?: string},
  *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point, piece_grams: Point},
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
- *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, recover_seconds?: float, surface_celsius: Point, centre_celsius?: Point|null, done_celsius?: float},
- *   line: array{hands: int, length_seconds: int, ready_at: string|null, pace?: array<string, float|int|bool>, stages: list<array{stage: string, at_seconds: float}>},
+ *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, finish_rounds?: list<array{what: string, seconds: int}>, recover_seconds?: float, surface_celsius: Point, centre_celsius?: Point|null, done_celsius?: float},
+ *   line: array{hands: int, actions?: list<array{kind: string}>, length_seconds: int, ready_at: string|null, pace?: array<string, float|int|bool>, stages: list<array{stage: string, at_seconds: float}>},
  *   rest: array{seconds: int},
  *   stack: array{seconds: int}
  * }
@@ -140,6 +140,25 @@ final readonly class PlannedBatch
         $grams = array_sum(array_column($flours, 'grams'));
 
         return array_map(static fn (array $line): array => ['flour' => $line['ingredient'], 'bag' => $line['lot'] ?? null, 'share' => round($line['grams'] / $grams, 4)], $flours);
+    }
+
+    /** @return list<array{what: string, seconds: int}> in the oven and under the broiler, in order */
+    public function finishRounds(): array
+    {
+        $griddle = $this->document['griddle'];
+        $isOven = in_array($griddle['finish'] ?? '', ['oven', 'broiler_then_oven'], true);
+        $rounds = $griddle['finish_rounds'] ?? [];
+
+        // Plans from before the rounds were told apart know only how long it takes together.
+        return $rounds !== [] || ! $isOven || ($griddle['finish_seconds'] ?? 0) <= 0 ? $rounds : [['what' => 'oven', 'seconds' => $griddle['finish_seconds']]];
+    }
+
+    /** How often the oven is filled for so many pieces, by the line of the plan. */
+    public function ovenLoads(int $count): int
+    {
+        $loads = count(array_filter($this->document['line']['actions'] ?? [], static fn (array $action): bool => $action['kind'] === 'finish'));
+
+        return max(1, min($loads, $count));
     }
 
     /** Water in % of the flour base that catalogue and practice ask for, without what was learned. */

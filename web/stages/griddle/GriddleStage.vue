@@ -17,7 +17,10 @@ import GriddleSay from './GriddleSay.vue'
 import HeatWatch from './HeatWatch.vue'
 import KeptLine from './KeptLine.vue'
 import KnobSetting from './KnobSetting.vue'
+import OvenFaders from './OvenFaders.vue'
+import OvenPanel from './OvenPanel.vue'
 import ProbePanel from './ProbePanel.vue'
+import { roundWords } from './finish'
 import { ACTION_WORDS } from './hands'
 import { useHands } from './useHands'
 
@@ -41,6 +44,8 @@ const { griddle, next, said, reason, act, tap, pause } = useHands(
   now,
 )
 const request = computed<PlanRequest>(() => store.request ?? batch.request)
+const oven = computed(() => batch.state.oven)
+const usesOven = computed(() => ['oven', 'broiler_then_oven'].includes(plan.griddle.finish))
 const cooking = computed(() => griddle.value.pieces.length > 0)
 const thick = computed(() => plan.shape.thickness_mm.value >= PROBE_MILLIMETRES)
 useWakeLock()
@@ -61,6 +66,7 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
     <KeptLine class="griddle-wide" :batch="batch" :plan="plan" />
     <CuePanel class="griddle-wide" />
   </div>
+  <OvenPanel v-if="oven && (!next || oven.started_at)" :oven="oven" :plan="plan" />
   <KnobSetting :plan="plan" :request="request" />
   <div class="griddle-heat">
     <HeatWatch :plan="plan" :request="request" :surface="batch.state.griddle.surface" />
@@ -69,11 +75,26 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
   <Warnings :plan="plan" stage="griddle" :begun="batch.state.begun" @mend="store.mend" />
   <template v-if="view === 'plan'">
     <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
+    <OvenFaders v-if="usesOven" :plan="plan" :request="request" />
     <BakeBench :request="request" :plan="plan" :cooking="cooking" />
   </template>
-  <ActBar :plan="plan" stage="griddle" :ready="!next && !griddle.paused_at">
+  <ActBar :plan="plan" stage="griddle" :ready="!next && !griddle.paused_at && !oven">
     <ElButton v-if="next" type="primary" size="large" class="griddle-act" @click="act()"
       >{{ ACTION_WORDS[next.action] }} {{ next.piece }}<kbd>Space</kbd></ElButton
+    >
+    <ElButton
+      v-if="oven && !oven.started_at && (!next || griddle.lifted > 0)"
+      :type="next ? 'default' : 'primary'"
+      size="large"
+      @click="store.record('oven_in')"
+      >{{ roundWords(oven.what) }}</ElButton
+    >
+    <ElButton
+      v-if="oven?.started_at"
+      :type="next ? 'default' : 'primary'"
+      size="large"
+      @click="store.record('oven_out')"
+      >It is done: out of it</ElButton
     >
   </ActBar>
 </template>

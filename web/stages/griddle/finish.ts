@@ -2,8 +2,15 @@ import type { Plan } from '@/api/types'
 import { clock } from '@/ui/units'
 
 /** What the bread meets besides the griddle, in words. */
-export function finishOf(plan: { griddle: Pick<Plan['griddle'], 'finish' | 'finish_seconds'> }): string {
+export function finishOf(plan: {
+  griddle: Pick<Plan['griddle'], 'finish' | 'finish_seconds' | 'finish_rounds'>
+}): string {
   const time = clock(plan.griddle.finish_seconds)
+  const rounds = plan.griddle.finish_rounds ?? []
+  if (rounds.length) {
+    const told = rounds.map(one => `${roundWords(one.what).toLowerCase()} for ${clock(one.seconds)}`)
+    return `Then ${told.join(', ')}.`
+  }
   const words: Record<Plan['griddle']['finish'], string> = {
     none: '',
     covered: 'Covered all the while.',
@@ -12,4 +19,16 @@ export function finishOf(plan: { griddle: Pick<Plan['griddle'], 'finish' | 'fini
     broiler_then_oven: `Then ${time} under the broiler and in the oven.`,
   }
   return words[plan.griddle.finish]
+}
+
+type Round = NonNullable<Plan['griddle']['finish_rounds']>[number]['what']
+
+/** One round after the griddle, as the act that it is. */
+export function roundWords(what: Round): string {
+  const words: Record<Round, string> = {
+    broiler: 'Under the broiler',
+    oven: 'Into the oven',
+    topped: 'Topped, into the oven again',
+  }
+  return words[what]
 }

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+/** What is in the oven, since when and until when; what goes in next. */
+final readonly class OvenLog
+{
+    private function __construct(private PlannedBatch $plan, private GriddleTally $tally)
+    {
+    }
+
+    public static function of(PlannedBatch $plan, GriddleTally $tally): self
+    {
+        return new self($plan, $tally);
+    }
+
+    public function isUsed(): bool
+    {
+        return $this->plan->finishRounds() !== [];
+    }
+
+    public function isIn(): bool
+    {
+        return $this->tally->ovenSince !== null;
+    }
+
+    /** @return array{what: string, round: int, seconds: int, started_at: string|null, ends_at: string|null}|null null where the batch has none, or all rounds of all loads are over */
+    public function toArray(int $loads): ?array
+    {
+        $rounds = $this->plan->finishRounds();
+        if ($rounds === [] || $this->tally->ovenRounds >= count($rounds) * max(1, $loads)) {
+            return null;
+        }
+        $round = $rounds[$this->tally->ovenRounds % count($rounds)];
+        $since = $this->tally->ovenSince;
+
+        return [
+            'what' => $round['what'],
+            'round' => $this->tally->ovenRounds + 1,
+            'seconds' => $round['seconds'],
+            'started_at' => $since === null ? null : LogTime::format($since),
+            'ends_at' => $since === null ? null : LogTime::format(LogTime::later($since, $round['seconds'])),
+        ];
+    }
+}
