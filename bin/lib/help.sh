@@ -10,6 +10,7 @@ bin/mill COMMAND ...          bin/mill COMMAND --help says more of one; bin/mill
   backup [FILE]               copy the kitchen while it is in use
   restore FILE                put a copy back
   doctor                      look the house over, with a remedy for what is wrong
+  check                       every shipped bread as planned, beside practice and the literature
   rebuild                     work out anew what lists show of each batch
   bench, attack, shots        measure speed; attack a house of its own; take the pictures again
 TEXT
@@ -54,6 +55,7 @@ bin/mill restore FILE
     is refused and leaves all as it was.
 TEXT
         doctor) printf 'bin/mill doctor\n    Looks at versions, file rights, disk, database, clock and the age of the last copy; says a remedy where one is wanted.\n' ;;
+        check) printf 'bin/mill check\n    Prints a table of every shipped bread as it is planned, beside practice and what is published of it.\n' ;;
         rebuild) printf 'bin/mill rebuild\n    Works out anew, from the logs, what lists show of each batch.\n' ;;
         bench) printf 'bin/mill bench\n    Measures speed as ratios within one run; writes bench/results.md.\n' ;;
         attack) printf 'bin/mill attack\n    Kills, floods and feeds nonsense to houses of its own; writes bench/reliability.md. Takes about twelve minutes.\n' ;;

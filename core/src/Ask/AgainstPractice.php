@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Ask;
+
+use StoneMill\Dough\WeighedLine;
+use StoneMill\Exchange\JsonText;
+use StoneMill\Pantry\Composition;
+use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\Planner;
+use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Reference;
+use StoneMill\Plan\Warning;
+use StoneMill\Style\Style;
+
+/** Every shipped bread as it is planned, beside what practice and the literature say of it: the table of `bin/mill check` and of docs/model.md. */
+final readonly class AgainstPractice
+{
+    public const HEADINGS = ['bread', 'water, % of flour', 'practice', 'bread\'s own water, %', 'published', 'weight lost, %', 'practice', 'on the metal', 'practice', 'heat', 'faces', 'wanted', 'said'];
+
+    /** @param array<string, array{float, float}> $moistures published, in % by weight, by style */
+    private function __construct(private Reference $reference, private Planner $planner, private array $moistures)
+    {
+    }
+
+    public static function shipped(Reference $reference, Planner $planner): self
+    {
+        /** @var array{breads: list<array{style: string, moisture_percent: array{float, float}}>} $rows */
+        $rows = JsonText::decoded((string) file_get_contents(dirname(__DIR__, 2).'/data/practice.json'));
+
+        return new self($reference, $planner, array_column($rows['breads'], 'moisture_percent', 'style'));
+    }
+
+    /** @return list<list<string>> a row a bread, in the order of the headings */
+    public function rows(): array
+    {
+        return array_map($this->row(...), $this->reference->styles->all());
+    }
+
+    /** @return array<string, array{found: float, published: array{float, float}}> water of the finished bread in %, where a range is published */
+    public function moistures(): array
+    {
+        $found = [];
+        foreach ($this->moistures as $style => $published) {
+            $found[$style] = ['found' => $this->moisture($this->planner->plan(PlanRequest::read(['style' => $style], $this->reference))), 'published' => $published];
+        }
+
+        return $found;
+    }
+
+    /** @return list<string> */
+    private function row(Style $style): array
+    {
+        $plan = $this->planner->plan(PlanRequest::read(['style' => $style->id], $this->reference));
+        $range = static fn (float $low, float $high): string => sprintf('%.0f–%.0f', $low, $high);
+        $published = $this->moistures[$style->id] ?? null;
+        $loss = $style->baking->weightLossPercent;
+        $shade = $style->baking->shade;
+        $faces = array_filter($plan->turns->faces, static fn ($face): bool => $face->contactSeconds > 0);
+
+        return [
+            $style->name,
+            sprintf('%.0f', $plan->dough->hydrationPercent()),
+            $range($style->hydrationBand->low, $style->hydrationBand->high),
+            sprintf('%.0f', $this->moisture($plan)),
+            $published === null ? '' : $range(...$published),
+            sprintf('%.0f', $plan->turns->weightLossPercent->value),
+            $range($loss->low, $loss->high),
+            self::clock($plan->turns->lift->atSeconds),
+            self::clock($style->baking->by($style->method->turns)->liftSeconds),
+            sprintf('%.0f °C', $plan->turns->surfaceCelsius->value),
+            implode(' · ', array_map(static fn ($face): string => sprintf('%.2f', $face->shade), $faces)),
+            sprintf('%.2f–%.2f', $shade->low, $shade->high),
+            implode(', ', array_map(static fn (Warning $warning): string => $warning->id, $plan->warnings)),
+        ];
+    }
+
+    /** Water in % of the finished bread: the dough's own and what was poured, less what it loses. */
+    private function moisture(BatchPlan $plan): float
+    {
+        $lines = $plan->dough->linesWithWater($this->reference->catalogue->ingredient('water'));
+        $water = Composition::mixed(array_map(static fn (WeighedLine $line): array => ['composition' => $line->ingredient->composition, 'grams' => $line->grams], $lines))->waterGrams;
+        $lost = $plan->turns->weightLossPercent->value;
+
+        return 100 * ($water - $lost) / (100 - $lost);
+    }
+
+    private static function clock(float $seconds): string
+    {
+        return sprintf('%d:%02d', intdiv((int) round($seconds), 60), (int) round($seconds) % 60);
+    }
+}
