@@ -18,7 +18,7 @@ final readonly class BatchPage
     private const USUAL = 60;
 
     /** What a list needs; plans and logs stay where they are. */
-    private const COLUMNS = ['id', 'uuid', 'kitchen_id', 'formula_revision_id', 'version', 'started_at', 'finished_at', 'summary'];
+    private const COLUMNS = ['id', 'uuid', 'kitchen_id', 'formula_revision_id', 'version', 'started_at', 'finished_at', 'summary', 'lesson_left_out'];
 
     private const CURSOR = '/^([od])~(\d{4}-\d\d-\d\d \d\d:\d\d:\d\d)~(\d{1,18})$/D';
 

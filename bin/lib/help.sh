@@ -19,7 +19,7 @@ TEXT
 # The questions of the core, each asked with a document.
 is_question() {
     case "$1" in
-        plan | compare | swap | blend | choose | nixtamal | milling | label | shape | bake | turns | loads | calibrate | practice | day | sheet) ;;
+        plan | compare | swap | blend | choose | nixtamal | milling | label | shape | bake | turns | loads | calibrate | practice | day | sheet | learn) ;;
         *) return 1 ;;
     esac
 }
@@ -73,7 +73,7 @@ bin/mill QUESTION FILE.json        - in place of a file reads standard input
     bake       a picture of the bake                 turns     the best heat and times
     loads      one load after another                calibrate how hot a griddle gets
     practice   the practice griddle                  day       several batches on one day
-    sheet      a batch as a list to take along
+    sheet      a batch as a list to take along       learn     what batches say of bags
     Ends with 0 answered; 2 refused, with a problem document (or sentences on a terminal) on standard error; 1 anything else.
 TEXT
             ;;

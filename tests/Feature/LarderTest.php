@@ -79,7 +79,10 @@ final class LarderTest extends TestCase
         $this->putJson("/api/v1/lots/$id", [...self::BAG, 'ingredient' => 'instant-masa-fine', 'opened_on' => '2099-01-01'])->assertOk();
         $batch = $this->startBatch();
         self::assertIsArray($batch['request']);
-        self::assertSame(['certified_gluten_free' => true, 'price_per_kg' => 5.4], $batch['request']['lots'][$id]);
+        self::assertIsArray($batch['request']['lots'][$id]);
+        self::assertSame(5.4, $batch['request']['lots'][$id]['price_per_kg']);
+        self::assertTrue($batch['request']['lots'][$id]['certified_gluten_free']);
+        self::assertSame(0, $batch['request']['lots'][$id]['water']['batches'], 'what its flour taught, until it has told of itself');
         $this->putJson("/api/v1/lots/$id", [...self::BAG, 'version' => 1, 'ingredient' => 'instant-masa-fine', 'opened_on' => '2099-01-01', 'emptied_on' => '2099-02-01'])->assertOk();
         $after = $this->startBatch();
         self::assertIsArray($after['request']);

@@ -13,7 +13,7 @@ use Tests\TestCase;
 /** Every question of the core is answered over HTTP as on the command line: the same bytes, the same refusals. */
 final class QuestionsTest extends TestCase
 {
-    private const ANSWERS = ['swap' => 'Swap', 'blend' => 'Blend', 'nixtamal' => 'Nixtamal', 'milling' => 'Milling', 'label' => 'LabelCheck', 'shape' => 'Shaping', 'bake' => 'Bakes', 'turns' => 'FoundTurns', 'loads' => 'Loads', 'calibrate' => 'Calibration', 'practice' => 'Practice', 'day' => 'Day', 'sheet' => 'RunSheet'];
+    private const ANSWERS = ['swap' => 'Swap', 'blend' => 'Blend', 'nixtamal' => 'Nixtamal', 'milling' => 'Milling', 'label' => 'LabelCheck', 'shape' => 'Shaping', 'bake' => 'Bakes', 'turns' => 'FoundTurns', 'loads' => 'Loads', 'calibrate' => 'Calibration', 'practice' => 'Practice', 'day' => 'Day', 'sheet' => 'RunSheet', 'learn' => 'Learned'];
 
     /** @return iterable<string, array{string, string}> */
     public static function examples(): iterable
@@ -36,6 +36,7 @@ final class QuestionsTest extends TestCase
         yield 'practice' => ['practice', 'practice-hot'];
         yield 'day' => ['day', 'day-two-breads'];
         yield 'sheet' => ['sheet', 'sheet-nixtamal'];
+        yield 'learn' => ['learn', 'learn-bags'];
         yield 'plan' => ['plan', 'scaled-by-what-is-scarce'];
     }
 

@@ -34,7 +34,8 @@ async function cookEverything(page: Page, pieces: number, step: () => Promise<vo
     const written = page.waitForResponse(answer => answer.url().endsWith('/events') && answer.ok())
     await step()
     await written
-    await page.waitForTimeout(100)
+    // Two touches within half a second are one that bounced.
+    await page.waitForTimeout(600)
   }
   await expect(page.getByText(`${pieces} off, 0 on, 0 to lay.`)).toBeVisible()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('All off the griddle')

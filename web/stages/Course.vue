@@ -2,13 +2,13 @@
 import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue'
 import type { Batch, Plan, Stage } from '@/api/types'
 import { useUnits } from '@/ui/units'
-import { courseOf, passed } from './course'
+import { courseOf, standingOf } from './course'
 
 /** The way through the batch: each stop with its time and its one number. */
 const { batch, plan, stage } = defineProps<{ batch: Batch; plan: Plan; stage: Stage }>()
 const units = useUnits()
 const stops = computed(() => courseOf(batch, plan, units.text))
-const reached = computed(() => passed(batch, plan))
+const standing = computed(() => stops.value.map(stop => standingOf(stop.stage, batch, plan)))
 const course = useTemplateRef('course')
 
 /** On a narrow screen the course scrolls sideways: keep the current stop in sight. */
@@ -25,14 +25,24 @@ watch(() => stage, keepInSight)
 <template>
   <nav ref="course" class="course" aria-label="Course">
     <ol>
-      <li v-for="(stop, index) in stops" :key="stop.stage" :class="{ 'is-passed': index < reached }">
+      <li
+        v-for="(stop, index) in stops"
+        :key="stop.stage"
+        :class="{
+          'is-done': standing[index] === 'done',
+          'is-passed-over': standing[index] === 'passed over',
+        }"
+      >
         <RouterLink
           :to="{ name: 'batch', params: { id: batch.id, stage: stop.stage } }"
           :aria-current="stop.stage === stage ? 'step' : undefined"
         >
           <span class="course-dot" aria-hidden="true" />
           <span class="course-name"
-            >{{ stop.name }}<span v-if="index < reached" class="visually-hidden"> (passed)</span></span
+            >{{ stop.name
+            }}<span v-if="standing[index] !== 'to come'" class="visually-hidden">
+              ({{ standing[index] }})</span
+            ></span
           >
           <span class="course-time">{{ stop.time }}</span>
           <span class="course-number">{{ stop.number }}</span>
@@ -80,7 +90,7 @@ watch(() => stage, keepInSight)
   bottom: 50%;
 }
 
-.course .is-passed a::before {
+.course .is-done a::before {
   background: var(--ready);
 }
 
@@ -95,9 +105,17 @@ watch(() => stage, keepInSight)
   background: var(--ground);
 }
 
-.is-passed .course-dot {
+.is-done .course-dot {
   border-color: var(--ready);
   background: var(--ready);
+}
+
+/* Gone by without it: a bar, not a full dot. */
+.is-passed-over .course-dot {
+  height: 0.35rem;
+  border-radius: 2px;
+  border-color: var(--heat);
+  background: var(--heat);
 }
 
 .course-name {
@@ -126,6 +144,8 @@ watch(() => stage, keepInSight)
 }
 
 .course [aria-current='step'] .course-dot {
+  height: 0.85rem;
+  border-radius: 50%;
   border-color: var(--active-ink);
   background: var(--heat-fill);
 }

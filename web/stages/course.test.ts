@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Plan } from '@/api/types'
-import { afterStage, passed, stagesOf } from './course'
+import type { Batch, Plan, Stage } from '@/api/types'
+import { afterStage, stagesOf, standingOf } from './course'
 
 const resting = (seconds: number) => ({ rest: { seconds } }) as Plan
 
@@ -15,11 +15,27 @@ describe('the course', () => {
     expect(afterStage('mix', resting(600))).toBe('rest')
   })
 
-  it('keeps what was passed when the cook looks back', () => {
-    const state = { entered: ['measure', 'mix', 'choose'] }
-    expect(passed({ state, finished_at: null }, resting(600))).toBe(3)
-    expect(passed({ state: { entered: [] }, finished_at: null }, resting(600))).toBe(0)
-    expect(passed({ state, finished_at: '2026-03-01T12:00:00Z' }, resting(600))).toBe(10)
+  it('tells what was done from what was passed over, and looking back takes nothing back', () => {
+    const batch = {
+      finished_at: null,
+      verdict: null,
+      state: {
+        entered: ['measure', 'mix', 'choose'],
+        begun: true,
+        bowl: { lines: [{ measured: true }, { measured: false }], feel: null, corrections: 0 },
+        rest: { started_at: null },
+        portion: { start_grams: null, left: 3 },
+        griddle: { pieces: [], lifted: 0 },
+        stack: { started_at: null },
+      },
+    } as unknown as Batch
+    const plan = { rest: { seconds: 600 }, portion: { count: 3 } } as Plan
+    const standing = (stage: Stage) => standingOf(stage, batch, plan)
+    expect(standing('choose')).toBe('done')
+    expect(standing('measure')).toBe('passed over')
+    expect(standing('water')).toBe('done')
+    expect(standing('mix')).toBe('to come')
+    expect(standing('griddle')).toBe('to come')
   })
 
   it('ends with the verdict', () => {

@@ -1,6 +1,6 @@
 import type { Batch, Plan, Stage, Unit } from '@/api/types'
 import { timeOfDay } from '@/ui/timeOfDay'
-import { clock } from '@/ui/units'
+import { clock, duration } from '@/ui/units'
 
 export const STAGE_NAMES: Record<Stage, string> = {
   choose: 'Choose',
@@ -53,14 +53,34 @@ export function heatFrom(batch: Batch, plan: Plan): string {
     : ''
 }
 
-/** How many stops the batch has left behind; looking back at one does not take it back. */
-export function passed(
-  batch: Pick<Batch, 'finished_at'> & { state: Pick<Batch['state'], 'entered'> },
-  plan: Plan,
-): number {
+export type Standing = 'done' | 'passed over' | 'to come'
+
+/** What has become of a stop: done by what the log says, passed over without it, or still to come. Looking back takes nothing back. */
+export function standingOf(stage: Stage, batch: Batch, plan: Plan): Standing {
+  if (isDone(stage, batch, plan)) return 'done'
   const stages = stagesOf(plan)
-  if (batch.finished_at) return stages.length
-  return Math.max(0, ...batch.state.entered.map(stage => stages.indexOf(stage as Stage)))
+  const furthest = batch.finished_at
+    ? stages.length
+    : Math.max(0, ...batch.state.entered.map(one => stages.indexOf(one as Stage)))
+  return stages.indexOf(stage) < furthest ? 'passed over' : 'to come'
+}
+
+function isDone(stage: Stage, batch: Batch, plan: Plan): boolean {
+  const { bowl, begun, rest, portion, griddle, stack, entered } = batch.state
+  const done: Record<Stage, () => boolean> = {
+    choose: () => entered.some(one => one !== 'choose'),
+    measure: () => bowl.lines.every(line => line.measured),
+    water: () => begun,
+    mix: () => bowl.feel === 'ready' || (bowl.corrections > 0 && entered.includes('rest')),
+    rest: () => rest.started_at !== null,
+    portion: () => portion.start_grams !== null && portion.left === 0,
+    // Shaping leaves no line of its own: what was laid had been shaped.
+    shape: () => griddle.pieces.length + griddle.lifted > 0,
+    griddle: () => griddle.lifted > 0 && griddle.lifted >= plan.portion.count,
+    stack: () => stack.started_at !== null,
+    judge: () => batch.verdict !== null,
+  }
+  return done[stage]()
 }
 
 function heatWords(batch: Batch, plan: Plan): string {
@@ -92,14 +112,14 @@ function numberOf(stage: Stage, plan: Plan, text: Text): string {
     measure: () => `${text(portion.mixed_grams.value - water.grams.value, 'g')} dry`,
     water: () => `${text(water.grams.value, 'g')} at ${text(water.celsius.value, 'celsius')}`,
     mix: () => `dough at ${text(mix.celsius.value, 'celsius')}`,
-    rest: () => clock(plan.rest.seconds),
+    rest: () => duration(plan.rest.seconds),
     portion: () => pieces,
     shape: () => `${text(shape.diameter_mm.value, 'mm')} wide`,
     griddle: () =>
       griddle.turns[0]
         ? `turn at ${clock(griddle.turns[0].at_seconds)}`
         : `lift at ${clock(griddle.lift.at_seconds)}`,
-    stack: () => clock(plan.stack.seconds),
+    stack: () => duration(plan.stack.seconds),
     judge: () => '',
   }
   return numbers[stage]()

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { clock, gramsFrom, kelvins, massFor, show, type Choice } from './units'
+import { clock, gramsFrom, kelvins, massFor, show, type Choice, duration } from './units'
 
 const metric: Choice = { mass: 'g', temperature: 'C', length: 'mm' }
 const inch: Choice = { mass: 'oz', temperature: 'F', length: 'in' }
@@ -44,5 +44,18 @@ describe('what the cook reads', () => {
     [-3, '0:00'],
   ])('reads %d s as %s', (seconds, words) => {
     expect(clock(seconds)).toBe(words)
+  })
+})
+
+describe('a length of time', () => {
+  it('is told as people say it', () => {
+    expect([45, 278, 600, 759, 3900, 50400].map(duration)).toEqual([
+      '0:45',
+      '4:38',
+      '10 min',
+      '13 min',
+      '1 h 05',
+      '14 h',
+    ])
   })
 })

@@ -71,6 +71,15 @@ export function gramsFrom(typed: number, unit: MassUnit): number {
 }
 
 /** A length of time as minutes and seconds, or hours and minutes from an hour on. */
+/** A length of time as people say it: 0:45, 4:38, 13 min, 1 h 05, 14 h. */
+export function duration(seconds: number): string {
+  const minutes = Math.round(seconds / 60)
+  if (seconds < 595) return clock(seconds)
+  if (minutes < 60) return `${minutes} min`
+  const rest = minutes % 60
+  return `${Math.floor(minutes / 60)} h${rest ? ` ${String(rest).padStart(2, '0')}` : ''}`
+}
+
 export function clock(seconds: number): string {
   const whole = Math.max(0, Math.round(seconds))
   const hours = Math.floor(whole / 3600)

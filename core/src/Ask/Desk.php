@@ -61,6 +61,7 @@ final readonly class Desk
             Question::Practice => $this->griddle->practice($document),
             Question::Day => (new LineDesk($this->reference, $this->planner))->day($document),
             Question::Sheet => (new LineDesk($this->reference, $this->planner))->sheet($document),
+            Question::Learn => (new LearnDesk)->learn($document),
         };
     }
 

@@ -23,4 +23,5 @@ enum Question: string
     case Practice = 'practice';
     case Day = 'day';
     case Sheet = 'sheet';
+    case Learn = 'learn';
 }

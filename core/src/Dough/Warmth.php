@@ -15,17 +15,23 @@ use StoneMill\Pantry\Swelling;
  * and r is spread over the flour as a gamma distribution with mean 1 and shape 2 (planning estimate for a spoon that stirs while it is
  * poured). Starch swells where its own crumb is hot enough, and never below the temperature of the wet itself.
  */
-final readonly class Warmth
+final class Warmth
 {
     /** Means of twelve parts of the flour, each as large, ordered by how much of the hot they meet: 12 (M(b) − M(a)), M(r) = 1 − (1 + 2r + 2r²) e^(−2r). */
     private const MEETINGS = [0.1525, 0.3038, 0.4235, 0.5374, 0.6528, 0.7748, 0.9083, 1.0602, 1.2414, 1.4739, 1.8148, 2.6565];
 
+    /** @var array<string, float> share swollen, by the range of the starch: each line of a dough asks for it several times */
+    private array $swollen = [];
+
+    private readonly float $hottestCelsius;
+
     /**
      * @param float $meanCelsius of the whole dough once it is mixed
-     * @param list<float> $crumbs in °C, each for as much of the flour
+     * @param non-empty-list<float> $crumbs in °C, each for as much of the flour
      */
-    private function __construct(public float $meanCelsius, private array $crumbs)
+    private function __construct(public readonly float $meanCelsius, private readonly array $crumbs)
     {
+        $this->hottestCelsius = max($crumbs);
     }
 
     /** @param float $dryShare heat capacity of all that is dry, as a multiple of that of what is wet */
@@ -46,17 +52,19 @@ final readonly class Warmth
     /** The same where and how, with the dough as a whole at another temperature in the end. */
     public function endingAt(float $meanCelsius): self
     {
-        return new self($meanCelsius, $this->crumbs);
+        $same = new self($meanCelsius, $this->crumbs);
+        $same->swollen = $this->swollen;
+
+        return $same;
     }
 
     /** Share of a flour's starch that has swollen. */
     public function swollen(Swelling $swelling): float
     {
-        $share = 0.0;
-        foreach ($this->crumbs as $celsius) {
-            $share += $swelling->shareAt($celsius);
+        if ($this->hottestCelsius <= $swelling->onsetCelsius) {
+            return 0.0;
         }
 
-        return $share / count($this->crumbs);
+        return $this->swollen[$swelling->key] ??= array_sum(array_map($swelling->shareAt(...), $this->crumbs)) / count($this->crumbs);
     }
 }

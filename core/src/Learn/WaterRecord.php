@@ -85,7 +85,7 @@ final readonly class WaterRecord
         $deviation = sqrt($this->precision->variance(array_values($direction)) + $strange + self::NOISE ** 2);
         $most = LearnedWater::MOST_POINTS;
 
-        return new LearnedWater(max(-$most, min($most, $points)), min(LearnedWater::MOST_DEVIATION, $deviation), max(1, $own > 0 ? $own : $kind));
+        return new LearnedWater(max(-$most, min($most, $points)), min(LearnedWater::MOST_DEVIATION, $deviation), $own);
     }
 
     /**

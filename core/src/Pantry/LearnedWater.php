@@ -14,27 +14,27 @@ final readonly class LearnedWater
     public const MOST_DEVIATION = 60.0;
 
     /**
+     * @param int $batches of this bag; 0 where only others of its flour tell
      * @param float $deviation of the next batch's need about it, in points, with what differs from batch to batch in it
      *
-     * @throws OutOfRange If it is more than any flour differs by, or from no batch.
+     * @throws OutOfRange If it is more than any flour differs by.
      */
     public function __construct(public float $points, public float $deviation, public int $batches)
     {
         OutOfRange::guard('points that a bag takes beside its kind', $points, -self::MOST_POINTS, self::MOST_POINTS);
         OutOfRange::guard('standard deviation in points', $deviation, 0, self::MOST_DEVIATION);
-        OutOfRange::guard('batches', $batches, 1, 1_000_000);
+        OutOfRange::guard('batches', $batches, 0, 1_000_000);
     }
 
     public function inWords(): string
     {
         $rounded = round($this->points, 1);
 
-        return sprintf(
-            '%s from %d %s',
-            $rounded == 0.0 ? 'takes what its kind takes,' : sprintf('takes %.1f points %s than its kind, ±%.1f,', abs($rounded), $rounded > 0 ? 'more' : 'less', $this->deviation),
-            $this->batches,
-            $this->batches === 1 ? 'batch' : 'batches',
-        );
+        $takes = $rounded == 0.0 ? 'takes what its kind takes' : sprintf('takes %.1f points %s than its kind', abs($rounded), $rounded > 0 ? 'more' : 'less');
+
+        return $this->batches === 0
+            ? sprintf('is new; going by others of its flour it %s, ±%.1f', $takes, $this->deviation)
+            : sprintf('%s, ±%.1f, from %d %s', $takes, $this->deviation, $this->batches, $this->batches === 1 ? 'batch' : 'batches');
     }
 
     /** @return array{points: float, deviation: float, batches: int} as a plan request names them */

@@ -9,8 +9,12 @@ use StoneMill\Measure\Exception\OutOfRange;
 /** The range in which a flour's starch takes up hot water and swells. */
 final readonly class Swelling
 {
+    /** What tells one range from another. */
+    public string $key;
+
     private function __construct(public float $onsetCelsius, public float $peakCelsius, public float $endCelsius)
     {
+        $this->key = "$onsetCelsius $peakCelsius $endCelsius";
     }
 
     /** @throws OutOfRange If the three are not in order or not between 30 and 130 °C. */

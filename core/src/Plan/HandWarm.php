@@ -40,7 +40,10 @@ final readonly class HandWarm
 
     private const BALL = 5 / 3;
 
-    private const STEP_KELVIN = 1.0;
+    private const STEP_KELVIN = 2.0;
+
+    /** Halvings until the surface is known to a thousandth of a kelvin. */
+    private const ROUNDS = 16;
 
     /** Minutes, shortest, likely and longest; zero where it already is hand-warm. */
     public static function minutes(float $doughCelsius, float $doughGrams, float $roomCelsius): Spread
@@ -51,18 +54,20 @@ final readonly class HandWarm
         // Of a ball, its volume over its surface: a third of the radius.
         $ball = (3 * $doughGrams / 1000 / self::KILOGRAM_PER_CUBIC_METRE / (4 * M_PI)) ** (1 / 3) / 3;
         $lump = min(self::LUMP_METRES, max(self::SPREAD_METRES / 2, $ball));
-        $minutes = static fn (float $depth, float $brings): float => self::seconds($doughCelsius, $depth, $brings, $roomCelsius) / 60;
+        $physics = new Physics;
+        $around = new Surround($roomCelsius, $physics->openConvection, $roomCelsius, (new KitchenAir($roomCelsius))->roomVapourDensity(), $physics->emissivity);
+        $minutes = static fn (float $depth, float $brings): float => self::seconds($doughCelsius, $depth, $brings, $around) / 60;
         $likely = $minutes($lump, self::SLAB);
 
         return Spread::of(min($likely, $minutes(self::SPREAD_METRES / 2, self::SLAB)), $likely, max($likely, $minutes($ball, self::BALL)));
     }
 
-    private static function seconds(float $celsius, float $depth, float $brings, float $roomCelsius): float
+    private static function seconds(float $celsius, float $depth, float $brings, Surround $around): float
     {
         $seconds = 0.0;
         while ($celsius > self::CELSIUS) {
             $fall = min(self::STEP_KELVIN, $celsius - self::CELSIUS);
-            $seconds += self::VOLUMETRIC_HEAT * $depth * $fall / self::given($celsius - $fall / 2, $depth, $brings, $roomCelsius);
+            $seconds += self::VOLUMETRIC_HEAT * $depth * $fall / self::given($celsius - $fall / 2, $depth, $brings, $around);
             $celsius -= $fall;
         }
 
@@ -70,24 +75,22 @@ final readonly class HandWarm
     }
 
     /** W/m² that a piece of this mean temperature gives off: what its surface can give meets what its inside can bring. */
-    private static function given(float $celsius, float $depth, float $brings, float $roomCelsius): float
+    private static function given(float $celsius, float $depth, float $brings, Surround $around): float
     {
         $inside = $brings * self::CONDUCTIVITY / $depth;
-        [$low, $high] = [$roomCelsius, $celsius];
-        for ($round = 0; $round < 30; $round++) {
+        [$low, $high] = [$around->airCelsius, $celsius];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
             $surface = ($low + $high) / 2;
-            self::off($surface, $roomCelsius) > $inside * ($celsius - $surface) ? $high = $surface : $low = $surface;
+            self::off($surface, $around) > $inside * ($celsius - $surface) ? $high = $surface : $low = $surface;
         }
 
         return $inside * ($celsius - ($low + $high) / 2);
     }
 
-    private static function off(float $surfaceCelsius, float $roomCelsius): float
+    private static function off(float $surfaceCelsius, Surround $around): float
     {
-        $physics = new Physics;
-        $around = new Surround($roomCelsius, $physics->openConvection, $roomCelsius, (new KitchenAir($roomCelsius))->roomVapourDensity(), $physics->emissivity);
         $vapour = max(0.0, $around->massTransfer() * (Steam::densityAt($surfaceCelsius) - $around->vapourDensity));
 
-        return ($around->convection + $around->radiation($surfaceCelsius)) * ($surfaceCelsius - $roomCelsius) + $vapour * Steam::vapourEnthalpy($surfaceCelsius);
+        return ($around->convection + $around->radiation($surfaceCelsius)) * ($surfaceCelsius - $around->airCelsius) + $vapour * Steam::vapourEnthalpy($surfaceCelsius);
     }
 }

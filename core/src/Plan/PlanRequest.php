@@ -199,7 +199,7 @@ final readonly class PlanRequest
         return new LearnedWater(
             $node->at('points')->number(-LearnedWater::MOST_POINTS, LearnedWater::MOST_POINTS, 'points'),
             $node->at('deviation')->number(0, LearnedWater::MOST_DEVIATION, 'points'),
-            $node->at('batches')->integer(1, Limits::LEARNED_BATCHES),
+            $node->at('batches')->integer(0, Limits::LEARNED_BATCHES),
         );
     }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import type { Gear } from '@/api/types'
-import { clock, useUnits } from '@/ui/units'
+import { duration, useUnits } from '@/ui/units'
 import { FLAMES, METALS, sizeOf } from './gear'
 
 /** One tool, and for a griddle what each of its settings gives. */
@@ -30,7 +30,7 @@ const nameOf = (list: { value: string; label: string }[], value: string | undefi
           ({{ units.text(one.answer.surface_celsius.low, 'celsius') }} to
           {{ units.text(one.answer.surface_celsius.high, 'celsius') }})<template
             v-if="one.answer.preheat_seconds"
-            >, ready after {{ clock(one.answer.preheat_seconds) }}</template
+            >, ready after {{ duration(one.answer.preheat_seconds) }}</template
           ></span
         >
       </p>

@@ -7,7 +7,7 @@ import { useHouse } from '@/house'
 import { shadeColour, shadeWord } from '@/pictures/shade'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
-import { clock, useUnits } from '@/ui/units'
+import { duration, useUnits } from '@/ui/units'
 
 /** What one full load after another does to the metal and to the bread: why the first pieces differ from the last. */
 const { gear } = defineProps<{ gear: Gear }>()
@@ -99,7 +99,7 @@ watch(
       <ul class="loads-words">
         <li v-for="word in loads.answer.value.words" :key="word">{{ word }}</li>
         <li v-if="loads.answer.value.wait_seconds > gap && loads.answer.value.wait_seconds < 600">
-          Wait {{ clock(loads.answer.value.wait_seconds) }} to have each load alike.
+          Wait {{ duration(loads.answer.value.wait_seconds) }} to have each load alike.
         </li>
       </ul>
     </template>

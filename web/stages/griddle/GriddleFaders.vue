@@ -4,7 +4,7 @@ import type { Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
-import { clock, useUnits } from '@/ui/units'
+import { clock, duration, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withMethod, withWish } from '../requests'
 import { finishOf } from './finish'
@@ -42,7 +42,7 @@ const turns = computed({
         {{ units.text(plan.griddle.surface_celsius.value, 'celsius') }}
       </h2>
       <span class="soft"
-        >Preheat {{ clock(plan.griddle.preheat_seconds) }}. Loses
+        >Preheat {{ duration(plan.griddle.preheat_seconds) }}. Loses
         {{ units.text(plan.griddle.weight_loss_percent.low, 'percent') }} to
         {{ units.text(plan.griddle.weight_loss_percent.high, 'percent') }} of its weight.
         {{ finishOf(plan) }}</span

@@ -38,7 +38,7 @@ if (batch.state.griddle.pieces.length) view.value = 'work'
 const store = useBatch()
 const now = useNow(200)
 const bench = useTemplateRef('bench')
-const { griddle, next, said, reason, act, tap, pause } = useHands(
+const { griddle, next, said, reason, press, tap, pause } = useHands(
   () => batch,
   () => plan,
   now,
@@ -79,7 +79,7 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
     <BakeBench :request="request" :plan="plan" :cooking="cooking" />
   </template>
   <ActBar :plan="plan" stage="griddle" :ready="!next && !griddle.paused_at && !oven">
-    <ElButton v-if="next" type="primary" size="large" class="griddle-act" @click="act()"
+    <ElButton v-if="next" type="primary" size="large" class="griddle-act" @click="press"
       >{{ ACTION_WORDS[next.action] }} {{ next.piece }}<kbd>Space</kbd></ElButton
     >
     <ElButton

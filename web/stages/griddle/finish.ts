@@ -1,14 +1,14 @@
 import type { Plan } from '@/api/types'
-import { clock } from '@/ui/units'
+import { duration } from '@/ui/units'
 
 /** What the bread meets besides the griddle, in words. */
 export function finishOf(plan: {
   griddle: Pick<Plan['griddle'], 'finish' | 'finish_seconds' | 'finish_rounds'>
 }): string {
-  const time = clock(plan.griddle.finish_seconds)
+  const time = duration(plan.griddle.finish_seconds)
   const rounds = plan.griddle.finish_rounds ?? []
   if (rounds.length) {
-    const told = rounds.map(one => `${roundWords(one.what).toLowerCase()} for ${clock(one.seconds)}`)
+    const told = rounds.map(one => `${roundWords(one.what).toLowerCase()} for ${duration(one.seconds)}`)
     return `Then ${told.join(', ')}.`
   }
   const words: Record<Plan['griddle']['finish'], string> = {

@@ -8,6 +8,8 @@ import { useBatch } from '../batch'
 import { dueAt, EVENT_OF, nextStep, sayStep, stepOf } from './hands'
 
 const WIPE_SECONDS = 3
+/** A knuckle that slips hits twice within this; no hand does two things so fast. */
+const BOUNCE_MILLISECONDS = 500
 
 /** What hands do now at the griddle, and doing it: by key, by pedal, by a tap on the piece. */
 export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref<number>>) {
@@ -19,6 +21,7 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
   const said = computed(() => sayStep(griddle.value, next.value, now.value))
   const reason = computed(() => (next.value ? (griddle.value.reasons[next.value.touch] ?? '') : ''))
   let cued = ''
+  let acted = -Infinity
 
   function act(step: Step | undefined = next.value) {
     wakeSound()
@@ -27,8 +30,17 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
     void store.record(EVENT_OF[step.action], { piece: step.piece, ...which })
   }
 
+  /** The button: the second of two taps that fast is a knuckle that bounced. */
+  function press() {
+    if (performance.now() - acted < BOUNCE_MILLISECONDS) return
+    acted = performance.now()
+    act()
+  }
+
   /** A tap on a piece touches that piece; a tap on an empty place lays the next one there. */
   function tap(place: number) {
+    if (performance.now() - acted < BOUNCE_MILLISECONDS) return
+    acted = performance.now()
     const piece = griddle.value.pieces.find(one => one.place === place)
     const lay = griddle.value.steps.find(step => step.action === 'lay')
     if (piece) act(stepOf(griddle.value, piece.piece))
@@ -51,5 +63,5 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
     if (appearance.spoken) speak(said.value.says)
   })
 
-  return { griddle, next, said, reason, act, tap, pause }
+  return { griddle, next, said, reason, press, tap, pause }
 }

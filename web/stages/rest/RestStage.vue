@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Batch, Plan } from '@/api/types'
 import Fader from '@/ui/Fader.vue'
 import Why from '@/ui/Why.vue'
-import { clock, useUnits } from '@/ui/units'
+import { duration, useUnits } from '@/ui/units'
 import { heatFrom } from '../course'
 import { useBatch } from '../batch'
 import CountdownRing from '../CountdownRing.vue'
@@ -24,7 +24,7 @@ const wanted = computed({
 })
 const says = computed(() => {
   if (rest.value.ends_at) return plan.rise ? 'Rising under a damp cloth' : 'Resting under a damp cloth'
-  return `Cover it and ${plan.rise ? 'let it rise' : 'rest'} ${clock(rest.value.seconds)}`
+  return `Cover it and ${plan.rise ? 'let it rise' : 'rest'} ${duration(rest.value.seconds)}`
 })
 const detail = computed(() => {
   if (plan.rise)

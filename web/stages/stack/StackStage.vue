@@ -2,7 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Batch, Plan } from '@/api/types'
-import { clock } from '@/ui/units'
+import { duration } from '@/ui/units'
 import { useBatch } from '../batch'
 import CountdownRing from '../CountdownRing.vue'
 import ActBar from '../ActBar.vue'
@@ -44,11 +44,11 @@ const HOW: Record<Plan['stack']['after'], { says: string; now: string; detail: s
   />
   <div class="panel stack steam">
     <CountdownRing v-if="stack.ends_at" :ends-at="stack.ends_at" :seconds="stack.seconds" />
-    <p v-else class="steam-time">{{ clock(stack.seconds) }}</p>
+    <p v-else class="steam-time">{{ duration(stack.seconds) }}</p>
   </div>
   <ActBar :plan="plan" stage="stack" :ready="stack.ends_at !== null">
     <ElButton v-if="!stack.ends_at" type="primary" size="large" @click="store.record('stacked')"
-      >Stacked. Start {{ clock(stack.seconds) }}</ElButton
+      >Stacked. Start {{ duration(stack.seconds) }}</ElButton
     >
   </ActBar>
 </template>
