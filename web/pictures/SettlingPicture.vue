@@ -41,29 +41,31 @@ const signed = (points: number) =>
       <polyline :points="picture.known" class="known" />
       <text :x="SETTLING.left" :y="SETTLING.height - 6">batch by batch, points of the flour</text>
     </svg>
-    <table class="visually-hidden">
-      <caption>
-        What each batch said of it, and what was known after it
-      </caption>
-      <thead>
-        <tr>
-          <th>Batch</th>
-          <th>Said</th>
-          <th>Known</th>
-          <th>From</th>
-          <th>To</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="(step, index) in water.settling" :key="index">
-          <td>{{ index + 1 }}</td>
-          <td>{{ signed(step.points) }}</td>
-          <td>{{ signed(step.known.points) }}</td>
-          <td>{{ signed(step.known.low) }}</td>
-          <td>{{ signed(step.known.high) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <div class="visually-hidden">
+      <table>
+        <caption>
+          What each batch said of it, and what was known after it
+        </caption>
+        <thead>
+          <tr>
+            <th>Batch</th>
+            <th>Said</th>
+            <th>Known</th>
+            <th>From</th>
+            <th>To</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(step, index) in water.settling" :key="index">
+            <td>{{ index + 1 }}</td>
+            <td>{{ signed(step.points) }}</td>
+            <td>{{ signed(step.known.points) }}</td>
+            <td>{{ signed(step.known.low) }}</td>
+            <td>{{ signed(step.known.high) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
   </figure>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { api, toldBy } from '@/api/client'
 import type { Clash, Day } from '@/api/types'
 import { uuid } from '@/api/uuid'
@@ -15,6 +15,14 @@ const day = shallowRef<Day | null>(null)
 const hands = ref(localStorage.getItem(HANDS) ?? '1')
 const trouble = ref('')
 const now = useNow(5000)
+/** A crowded day is told by its first clashes; each move is offered once, however many it would mend. */
+const CLASHES = 3
+const MOVES = 4
+const shown = computed(() => day.value?.clashes.slice(0, CLASHES) ?? [])
+const moves = computed(() => {
+  const all = (day.value?.clashes ?? []).flatMap(clash => clash.moves)
+  return [...new Map(all.map(one => [one.words, one])).values()].slice(0, MOVES)
+})
 
 onMounted(look)
 watch(hands, value => {
@@ -60,12 +68,15 @@ async function move(to: Clash['moves'][number]) {
     </div>
     <DayLanes :day="day" :now="now" />
     <p v-if="!day.clashes.length" role="status">Nothing is in the way of anything.</p>
-    <div v-for="clash in day.clashes" :key="`${clash.kind} ${clash.batches.join()}`" class="day-clash">
-      <p>{{ clash.words }}</p>
+    <div v-else class="day-clash">
+      <p v-for="clash in shown" :key="`${clash.kind} ${clash.batches.join()}`">{{ clash.words }}</p>
+      <p v-if="day.clashes.length > shown.length" class="soft">
+        And {{ day.clashes.length - shown.length }} more between them.
+      </p>
       <div class="row">
-        <ElButton v-for="to in clash.moves" :key="to.words" @click="move(to)">{{ to.words }}</ElButton>
-        <span v-if="!clash.moves.length" class="soft"
-          >Both are under way, or no time within half a day is free.</span
+        <ElButton v-for="to in moves" :key="to.words" @click="move(to)">{{ to.words }}</ElButton>
+        <span v-if="!moves.length" class="soft"
+          >They are under way, or no time within half a day is free.</span
         >
       </div>
     </div>

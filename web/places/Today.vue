@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
+import { computed, ref } from 'vue'
 import type { BatchSummary } from '@/api/types'
 import { useHouse } from '@/house'
 import { STAGE_NAMES } from '@/stages/course'
@@ -15,6 +16,10 @@ const house = useHouse()
 const units = useUnits()
 const { batches, open, done, next, loading, more } = useBatches()
 const { start } = useStart()
+/** A busy kitchen's page stays calm: the few begun last, and the rest on demand. */
+const FEW = 3
+const all = ref(false)
+const shown = computed(() => (all.value ? open.value : open.value.slice(0, FEW)))
 
 function latest(bread: string): BatchSummary | undefined {
   return done.value.find(batch => batch.bread.id === bread)
@@ -26,7 +31,7 @@ function latest(bread: string): BatchSummary | undefined {
     <section v-if="open.length" aria-labelledby="under-way">
       <h2 id="under-way">Under way</h2>
       <RouterLink
-        v-for="batch in open"
+        v-for="batch in shown"
         :key="batch.id"
         class="today-open"
         :to="{ name: 'batch', params: { id: batch.id, stage: batch.stage } }"
@@ -40,6 +45,9 @@ function latest(bread: string): BatchSummary | undefined {
         </span>
         <span class="today-go" aria-hidden="true">Go on →</span>
       </RouterLink>
+      <p v-if="open.length > FEW">
+        <ElButton @click="all = !all">{{ all ? 'Fewer' : `All ${open.length} that are under way` }}</ElButton>
+      </p>
     </section>
     <DayPanel />
     <section aria-labelledby="begin">

@@ -37,10 +37,14 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
         >←</ElButton
       >
       <ElButton v-if="store.undoable && !isOver" class="act-quiet act-undo" @click="store.undo"
-        ><span>Undo: {{ words(store.undoable) }}</span></ElButton
+        ><span
+          >Undo<span class="act-what">: {{ words(store.undoable) }}</span></span
+        ></ElButton
       >
       <ElButton v-if="store.undone && !isOver" class="act-quiet act-undo" @click="store.redo"
-        ><span>Redo: {{ words(store.undone) }}</span></ElButton
+        ><span
+          >Redo<span class="act-what">: {{ words(store.undone) }}</span></span
+        ></ElButton
       >
     </div>
     <div class="act-now"><slot /></div>
@@ -121,6 +125,25 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
 
   .act-now:empty {
     display: none;
+  }
+
+  /* No room for what it undoes: the name that is read out keeps it. */
+  .act-what {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+
+  .act-undo {
+    min-width: 4rem;
+    padding-inline: 0.5rem;
+  }
+
+  :root[data-view='bench'] .act-next {
+    padding-inline: 0.8rem;
+    font-size: 1.15rem;
   }
 
   .act-now :deep(.el-button) {

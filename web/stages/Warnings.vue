@@ -16,21 +16,23 @@ const text = (value: number, unit: string) => units.text(value, unit as Unit)
 </script>
 
 <template>
-  <ul v-if="shown.length" class="warnings" role="status" aria-label="Worth a look">
-    <li v-for="warning in shown" :key="warning.id">
-      <span>
-        {{ warning.text }} <strong>{{ text(warning.value, warning.unit) }}</strong>, limit
-        {{ text(warning.limit, warning.unit) }}.
-      </span>
-      <ElButton
-        v-if="warning.mend && mends(warning.mend.change)"
-        plain
-        @click="emit('mend', warning.mend.change)"
-      >
-        {{ warning.mend.text }}
-      </ElButton>
-    </li>
-  </ul>
+  <div v-if="shown.length" role="status" aria-label="Worth a look">
+    <ul class="warnings">
+      <li v-for="warning in shown" :key="warning.id">
+        <span>
+          {{ warning.text }} <strong>{{ text(warning.value, warning.unit) }}</strong>, limit
+          {{ text(warning.limit, warning.unit) }}.
+        </span>
+        <ElButton
+          v-if="warning.mend && mends(warning.mend.change)"
+          plain
+          @click="emit('mend', warning.mend.change)"
+        >
+          {{ warning.mend.text }}
+        </ElButton>
+      </li>
+    </ul>
+  </div>
 </template>
 
 <style scoped>

@@ -131,6 +131,13 @@ export const useBatch = defineStore('batch', () => {
     if (request.value) change(mergePatch(request.value, patch))
   }
 
+  /** Leaves this batch out of what is learned, or takes it in again. */
+  async function leaveOut(out: boolean) {
+    const current = heard.value
+    if (!current) return
+    await attempt(async () => take(await api.leaveOut(current.id, out)))
+  }
+
   /** Writes the verdict down on this device first; the server has it as soon as it answers. */
   async function judge(verdict: Verdict) {
     if (!heard.value) return
@@ -315,5 +322,6 @@ export const useBatch = defineStore('batch', () => {
     change,
     mend,
     judge,
+    leaveOut,
   }
 })

@@ -16,7 +16,7 @@ final readonly class Day
 
     /**
      * @param list<DayBatch> $batches
-     * @param DateTimeImmutable|null $notBefore no batch is moved to begin before then
+     * @param DateTimeImmutable|null $notBefore no batch is moved to begin before then, and what was over by then is no clash
      */
     public function __construct(private array $batches, private int $hands, private ?DateTimeImmutable $notBefore = null)
     {
@@ -38,7 +38,7 @@ final readonly class Day
         $clashes = [];
         foreach ($this->batches as $index => $first) {
             foreach (array_slice($this->batches, $index + 1) as $second) {
-                foreach (array_filter([$this->onHands($first, $second), self::onGriddle($first, $second)]) as [$kind, $from, $until]) {
+                foreach (array_filter([$this->onHands($first, $second), $this->onGriddle($first, $second)]) as [$kind, $from, $until]) {
                     $clashes[] = [
                         'kind' => $kind,
                         'batches' => [$first->id, $second->id],
@@ -63,7 +63,7 @@ final readonly class Day
             foreach ($second->blocks as $other) {
                 $from = max($one['from'], $other['from']);
                 $until = min($one['until'], $other['until']);
-                if ($from < $until && $this->hands < $one['hands'] + $other['hands']) {
+                if ($from < $until && $this->isToCome($until) && $this->hands < $one['hands'] + $other['hands']) {
                     return ['hands', $from, $until];
                 }
             }
@@ -72,13 +72,19 @@ final readonly class Day
         return null;
     }
 
+    /** What is over is in nobody's way any more. */
+    private function isToCome(int $until): bool
+    {
+        return $this->notBefore === null || $until > $this->notBefore->getTimestamp();
+    }
+
     /** @return array{string, int, int}|null */
-    private static function onGriddle(DayBatch $first, DayBatch $second): ?array
+    private function onGriddle(DayBatch $first, DayBatch $second): ?array
     {
         $from = max($first->onGriddle[0], $second->onGriddle[0]);
         $until = min($first->onGriddle[1], $second->onGriddle[1]);
 
-        return $first->griddle !== null && $first->griddle === $second->griddle && $from < $until ? ['griddle', $from, $until] : null;
+        return $first->griddle !== null && $first->griddle === $second->griddle && $from < $until && $this->isToCome($until) ? ['griddle', $from, $until] : null;
     }
 
     /**
@@ -116,7 +122,7 @@ final readonly class Day
     private function isFree(DayBatch $moved): bool
     {
         foreach ($this->batches as $other) {
-            if ($other->id !== $moved->id && ($this->onHands($moved, $other) !== null || self::onGriddle($moved, $other) !== null)) {
+            if ($other->id !== $moved->id && ($this->onHands($moved, $other) !== null || $this->onGriddle($moved, $other) !== null)) {
                 return false;
             }
         }

@@ -40,6 +40,13 @@ final class DayTest extends TestCase
         }
     }
 
+    public function test_what_is_over_is_in_nobody_s_way_any_more(): void
+    {
+        $breads = [['pressed-masa', '12:00'], ['rice-round', '12:00']];
+        self::assertNotSame([], self::ask($breads, 1, null, '2026-03-02T06:00:00+01:00')['clashes']);
+        self::assertSame([], self::ask($breads, 1, null, '2026-03-02T13:00:00+01:00')['clashes']);
+    }
+
     public function test_far_apart_nothing_clashes_and_close_together_every_pair_is_named_once(): void
     {
         $seeded = new Seeded(91);

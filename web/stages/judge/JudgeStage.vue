@@ -125,6 +125,16 @@ async function save() {
     Planned {{ units.text(plan.water.hydration_percent.value, 'percent') }} water; the dough had
     {{ units.text(batch.state.bowl.hydration_percent, 'percent') }} in the end.
   </p>
+  <p v-if="batch.state.bowl.feel" class="row">
+    <span class="soft">{{
+      batch.left_out
+        ? 'This batch is left out of what is learned of its bags. Its log stays.'
+        : 'What this dough took is learned for its bags.'
+    }}</span>
+    <ElButton @click="store.leaveOut(!batch.left_out)">{{
+      batch.left_out ? 'Learn from it' : 'Leave it out'
+    }}</ElButton>
+  </p>
   <ActBar :plan="plan" stage="judge">
     <ElButton type="primary" size="large" native-type="submit" form="verdict" :disabled="!whole">{{
       batch.verdict ? 'Save the verdict again' : 'Save the verdict'
