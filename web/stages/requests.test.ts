@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Lot, PlanRequest } from '@/api/types'
-import { withLot, withMethod, withWish } from './requests'
+import { withLot, withMethod, withVolume, withWish } from './requests'
 
 const masa = {
   style: 'pressed-masa',
@@ -42,5 +42,24 @@ describe('a changed request', () => {
     withWish(masa, 'pieces', { count: 2 })
     withLot(masa, 'instant-masa-fine', null)
     expect(JSON.stringify(masa)).toBe(before)
+  })
+})
+
+describe('a cup that is described better', () => {
+  it('says which cup and how it was filled on its own line alone', () => {
+    const request = {
+      formula: {
+        lines: [
+          { ingredient: 'rice-white', volume: { amount: 2, unit: 'cup_us' } },
+          { ingredient: 'salt', grams: 3 },
+        ],
+      },
+    } as PlanRequest
+    const said = withVolume(request, 'rice-white', { fill: 'scooped', unit: 'cup_metric' })
+    expect(said.formula?.lines).toEqual([
+      { ingredient: 'rice-white', volume: { amount: 2, unit: 'cup_metric', fill: 'scooped' } },
+      { ingredient: 'salt', grams: 3 },
+    ])
+    expect(withVolume(request, 'salt', { fill: 'packed' }).formula?.lines).toEqual(request.formula?.lines)
   })
 })

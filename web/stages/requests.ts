@@ -45,3 +45,13 @@ export function withLearned(request: PlanRequest, id: string, lot: Lot | null): 
   delete facts.water
   return { ...request, lots: { ...request.lots, [id]: lot ? factsOf(lot) : facts } }
 }
+
+type Volume = NonNullable<NonNullable<NonNullable<PlanRequest['formula']>['lines']>[number]['volume']>
+
+/** The request with one line's cup described better: which cup it is, how it was filled. */
+export function withVolume(request: PlanRequest, ingredient: string, part: Partial<Volume>): PlanRequest {
+  const lines = request.formula?.lines?.map(line =>
+    line.ingredient === ingredient && line.volume ? { ...line, volume: { ...line.volume, ...part } } : line,
+  )
+  return { ...request, formula: { ...request.formula, lines } as NonNullable<PlanRequest['formula']> }
+}

@@ -1,13 +1,20 @@
 <script setup lang="ts">
 import { ElButton, ElInputNumber } from 'element-plus'
 import { ref } from 'vue'
-import { celsiusFrom, useUnits } from './units'
+import { celsiusFrom, celsiusTo, useUnits } from './units'
 
 /** A temperature that was read elsewhere, typed in the unit the cook reads; °C to everybody else. */
-const { label } = defineProps<{ label: string }>()
+const { label, most = 400 } = defineProps<{
+  label: string
+  /** Hotter than this, in °C, is a slip of the finger. */
+  most?: number
+}>()
+const LEAST_CELSIUS = -20
 const emit = defineEmits<{ read: [celsius: number] }>()
 const units = useUnits()
 const typed = ref<number | undefined>()
+
+const inUnit = (celsius: number) => celsiusTo(celsius, units.choice.temperature)
 
 function enter() {
   if (typed.value === undefined) return
@@ -18,9 +25,12 @@ function enter() {
 
 <template>
   <form class="heat" @submit.prevent="enter">
+    <span class="heat-label" aria-hidden="true">{{ label }}</span>
     <ElInputNumber
       v-model="typed"
       :controls="false"
+      :min="Math.ceil(inUnit(LEAST_CELSIUS))"
+      :max="Math.floor(inUnit(most))"
       :aria-label="`${label}, in °${units.choice.temperature}`"
     />
     <span aria-hidden="true">°{{ units.choice.temperature }}</span>
@@ -31,6 +41,7 @@ function enter() {
 <style scoped>
 .heat {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 0.35rem;
 }

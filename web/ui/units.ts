@@ -61,6 +61,11 @@ export function celsiusFrom(typed: number, unit: TemperatureUnit): number {
   return unit === 'F' ? ((typed - 32) * 5) / 9 : typed
 }
 
+/** A temperature in °C as the cook reads it. */
+export function celsiusTo(celsius: number, unit: TemperatureUnit): number {
+  return unit === 'F' ? (celsius * 9) / 5 + 32 : celsius
+}
+
 /** Grams as a number to type in the cook's unit. */
 export function massFor(grams: number, unit: MassUnit): number {
   return unit === 'g' ? Number(grams.toFixed(1)) : Number((grams / GRAMS_IN_OUNCE).toFixed(2))

@@ -7,7 +7,7 @@ namespace StoneMill\Dough;
 /** When a dough is past saving by spoonfuls, and what can still be made of it. */
 final class Rescue
 {
-    /** After so many corrections that did not end in "ready", more of the same will not either. Planning estimate. */
+    /** A dough that is still sticky after so many corrections will not come round by more of the same. Planning estimate. */
     private const MOST_CORRECTIONS = 4;
 
     /** More flour worked in than this share of what was there: another bread by now. Planning estimate. */
@@ -20,7 +20,8 @@ final class Rescue
      */
     public static function advice(int $corrections, float $correctionFlourGrams, float $flourBaseGrams, ?FeelGrade $feel, float $moreForBatterGrams): ?string
     {
-        $tired = $corrections >= self::MOST_CORRECTIONS && $feel !== null && $feel !== FeelGrade::Ready;
+        // Working water in spoon by spoon is the usual way, however many spoons: only a dough that stays too wet is given up.
+        $tired = $corrections >= self::MOST_CORRECTIONS && $feel !== null && $feel->offsetPoints() >= FeelGrade::Sticky->offsetPoints();
         $swamped = $flourBaseGrams > 0 && $correctionFlourGrams > self::MOST_FLOUR_SHARE * ($flourBaseGrams - $correctionFlourGrams);
         if (! $tired && ! $swamped) {
             return null;

@@ -100,6 +100,8 @@ final class ConditionsTest extends TestCase
     {
         self::assertNull(Rescue::advice(1, 20, 300, FeelGrade::Sticky, 200));
         self::assertNull(Rescue::advice(5, 20, 300, FeelGrade::Ready, 200));
+        self::assertNull(Rescue::advice(9, 0, 300, FeelGrade::Crumbly, 200), 'a dry dough takes spoon after spoon');
+        self::assertNull(Rescue::advice(6, 10, 300, FeelGrade::Tacky, 200));
         self::assertStringContainsString('210 g', (string) Rescue::advice(4, 20, 300, FeelGrade::Sticky, 210));
         self::assertStringContainsString('batter now', (string) Rescue::advice(2, 160, 400, FeelGrade::Slack, -5));
     }

@@ -5,13 +5,14 @@ import type { Plan, PlanRequest } from '@/api/types'
 import { houseClock } from '@/bench/houseClock'
 import { withPieces } from '@/places/breads/size'
 import { timeOfDay } from '@/ui/timeOfDay'
-import { fromLocal, toLocal } from './serving'
+import { fromLocal, meantFrom, toLocal } from './serving'
 
 /** When it is eaten; the plan counts back from there, and says what would fit where that is too soon. */
 const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan; begun: boolean }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const local = computed(() => (request.serve_at ? toLocal(new Date(request.serve_at)) : ''))
 const fit = computed(() => (plan.line.fit && !plan.line.fit.fits ? plan.line.fit : null))
+const meant = computed(() => meantFrom(new Date(houseClock.now())))
 const late = computed(
   () =>
     !fit.value && plan.line.starts_at !== null && Date.parse(plan.line.starts_at) < houseClock.now() - 60_000,
@@ -47,7 +48,14 @@ function anytime() {
         :value="local"
         @change="serve(($event.target as HTMLInputElement).value)"
       />
-      <ElButton v-if="request.serve_at" @click="anytime">When it is ready</ElButton>
+      <ElButton :disabled="!request.serve_at" @click="anytime">When it is ready</ElButton>
+      <ElButton
+        v-for="one in meant"
+        :key="one.label"
+        :aria-pressed="one.local === local"
+        @click="serve(one.local)"
+        >{{ one.label }}</ElButton
+      >
     </div>
     <template v-if="late">
       <p class="serve-late">It should have been begun at {{ timeOfDay(plan.line.starts_at ?? '') }}.</p>

@@ -12,3 +12,28 @@ export function fromLocal(text: string): string | null {
   const pad = (value: number) => String(Math.floor(Math.abs(value))).padStart(2, '0')
   return `${toLocal(moment)}:00${offset < 0 ? '-' : '+'}${pad(offset / 60)}:${pad(offset % 60)}`
 }
+
+export interface Meant {
+  label: string
+  local: string
+}
+
+const HOURS = [1, 2, 4]
+const MEALS = ['12:30', '19:00']
+
+/** The times people mean: in so many hours, to the next five minutes, and the next meals. */
+export function meantFrom(now: Date): Meant[] {
+  const later = HOURS.map(hours => {
+    const five = 5 * 60_000
+    const moment = new Date(Math.ceil((now.getTime() + hours * 3_600_000) / five) * five)
+    return { label: hours === 1 ? 'In an hour' : `In ${hours} hours`, local: toLocal(moment) }
+  })
+  const meals = MEALS.map(meal => {
+    const moment = new Date(now)
+    const [hour, minute] = meal.split(':').map(Number)
+    moment.setHours(hour ?? 0, minute ?? 0, 0, 0)
+    if (moment <= now) moment.setDate(moment.getDate() + 1)
+    return { label: moment.getDate() === now.getDate() ? meal : `${meal} tomorrow`, local: toLocal(moment) }
+  })
+  return [...later, ...meals]
+}

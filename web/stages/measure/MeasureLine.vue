@@ -7,6 +7,7 @@ import MassInput from '@/ui/MassInput.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withLot } from '../requests'
+import CupAsk from './CupAsk.vue'
 
 type Line = BatchState['bowl']['lines'][number]
 
@@ -78,6 +79,11 @@ const bag = computed({
     <ElButton :plain="isNext" @click="emit('measured', grams || planned)">{{
       line.measured ? '✓ It is in' : 'In the bowl'
     }}</ElButton>
+    <CupAsk
+      v-if="!locked && !line.measured && store.request"
+      :request="store.request"
+      :ingredient="line.ingredient"
+    />
   </li>
 </template>
 

@@ -99,6 +99,7 @@ function mixGrams(one: FeelAnswer): number {
     >
     <HeatInput
       label="The dough by your thermometer"
+      :most="100"
       @read="celsius => store.record('temperature_taken', { celsius })"
     />
     <template v-if="handWarm > 0.5">
