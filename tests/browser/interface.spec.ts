@@ -72,6 +72,9 @@ test('units switch in place and come back on the next visit', async ({ page }) =
 test('bench view makes every target at least 64 px and the words large', async ({ page }) => {
   await signIn(page)
   await page.getByRole('button', { name: 'Bench view' }).click()
+  await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible()
+  const all = page.getByRole('button', { name: /^All \d+ that are under way/ })
+  if (await all.isVisible()) await all.click()
   const href =
     (await page
       .getByRole('link', { name: /Go on|Stands at/ })

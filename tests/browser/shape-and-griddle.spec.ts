@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { expectAccessible, listenForComplaints, signIn, start, view } from './bench'
+import { expectAccessible, listenForComplaints, signIn, start, tool, view } from './bench'
 
 async function atStage(page: Page, stage: string) {
   await signIn(page)
@@ -155,7 +155,7 @@ for (const place of ['hearth', 'practice']) {
     await page.waitForTimeout(600)
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360)
     await expectAccessible(page)
-    await page.getByRole('button', { name: 'Dark' }).click()
+    await tool(page, 'Dark')
     await expectAccessible(page)
   })
 }

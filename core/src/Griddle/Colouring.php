@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Griddle;
 
 use StoneMill\Bake\Colour;
+use StoneMill\School\TurnAction;
 
 /**
  * How much sooner a bread colours than its composition alone tells. Two things are known of it: the rate from its sugars, protein and
@@ -23,7 +24,7 @@ final class Colouring
     public static function after(Laying $laying): float
     {
         $practice = $laying->practice();
-        $touches = [...$practice->turns, ['action' => \StoneMill\School\TurnAction::Lift, 'seconds' => $practice->liftSeconds]];
+        $touches = [...$practice->turns, ['action' => TurnAction::Lift, 'seconds' => $practice->liftSeconds]];
         $baked = (new OwnTurns($touches, (float) $practice->finishSeconds))->bake($laying);
         $reached = array_map(static fn (Face $face): float => Colour::ofShade($face->shade), array_values(array_filter($baked->faces(), static fn (Face $face): bool => $face->contactSeconds > 0)));
         $ratio = Colour::ofShade($laying->usual->shade->likely) / (array_sum($reached) / count($reached));
