@@ -17,7 +17,6 @@ use StoneMill\Griddle\Aim;
 use StoneMill\Griddle\Laying;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\StyleTurnPlanner;
-use StoneMill\Pantry\Composition;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
@@ -79,7 +78,7 @@ final class Bench
         $lines = $plan->dough->linesWithWater(self::reference()->catalogue->ingredient('water'));
 
         return Matter::of(
-            Composition::mixed(array_map(static fn (WeighedLine $line): array => ['composition' => $line->ingredient->composition, 'grams' => $line->grams], $lines)),
+            WeighedLine::mixed($lines),
             $plan->request->style->airShare,
             null,
         )->colouring($plan->request->style->baking->colouring);

@@ -6,7 +6,7 @@ namespace StoneMill\Ask;
 
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Exchange\JsonText;
-use StoneMill\Pantry\Composition;
+use StoneMill\Line\Clock;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
@@ -67,8 +67,8 @@ final readonly class AgainstPractice
             $published === null ? '' : $range(...$published),
             sprintf('%.0f', $plan->turns->weightLossPercent->value),
             $range($loss->low, $loss->high),
-            self::clock($plan->turns->lift->atSeconds),
-            self::clock($style->baking->by($style->method->turns)->liftSeconds),
+            Clock::minutes($plan->turns->lift->atSeconds),
+            Clock::minutes($style->baking->by($style->method->turns)->liftSeconds),
             sprintf('%.0f °C', $plan->turns->surfaceCelsius->value),
             implode(' · ', array_map(static fn ($face): string => sprintf('%.2f', $face->shade), $faces)),
             sprintf('%.2f–%.2f', $shade->low, $shade->high),
@@ -80,14 +80,9 @@ final readonly class AgainstPractice
     private function moisture(BatchPlan $plan): float
     {
         $lines = $plan->dough->linesWithWater($this->reference->catalogue->ingredient('water'));
-        $water = Composition::mixed(array_map(static fn (WeighedLine $line): array => ['composition' => $line->ingredient->composition, 'grams' => $line->grams], $lines))->waterGrams;
+        $water = WeighedLine::mixed($lines)->waterGrams;
         $lost = $plan->turns->weightLossPercent->value;
 
         return 100 * ($water - $lost) / (100 - $lost);
-    }
-
-    private static function clock(float $seconds): string
-    {
-        return sprintf('%d:%02d', intdiv((int) round($seconds), 60), (int) round($seconds) % 60);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Dough;
 
+use StoneMill\Measure\Exception\OutOfRange;
+use StoneMill\Pantry\Composition;
 use StoneMill\Pantry\Grind;
 use StoneMill\Pantry\Ingredient;
 
@@ -17,5 +19,20 @@ final readonly class WeighedLine
         public ?string $lot,
         public Grind $grind = Grind::Shop,
     ) {
+    }
+
+    /**
+     * The composition of what is in the bowl.
+     *
+     * @param list<self> $lines
+     *
+     * @throws OutOfRange If the lines weigh nothing.
+     */
+    public static function mixed(array $lines): Composition
+    {
+        return Composition::mixed(array_map(
+            static fn (self $line): array => ['composition' => $line->ingredient->composition, 'grams' => $line->grams],
+            $lines,
+        ));
     }
 }

@@ -39,10 +39,7 @@ final readonly class Label
      */
     public static function of(array $lines, float $rawPieceGrams, Spread $weightLossPercent, array $certifiedLots): self
     {
-        $raw = Composition::mixed(array_map(
-            static fn (WeighedLine $line): array => ['composition' => $line->ingredient->composition, 'grams' => $line->grams],
-            $lines,
-        ));
+        $raw = WeighedLine::mixed($lines);
         $kept = Spread::of(1 - $weightLossPercent->high / 100, 1 - $weightLossPercent->likely / 100, 1 - $weightLossPercent->low / 100);
 
         return new self($raw, $rawPieceGrams, $kept, self::allergensOf($lines), GlutenStatus::of($lines, $certifiedLots), GlutenStatus::uncertified($lines, $certifiedLots));

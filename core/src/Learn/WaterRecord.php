@@ -67,7 +67,7 @@ final readonly class WaterRecord
     {
         $own = $this->batches(static fn (array $part): bool => $part['bag'] === $bag);
         $kind = $this->batches(static fn (array $part): bool => $part['flour'] === $flour);
-        if ($kind === 0 || ! isset($this->places["flour $flour"])) {
+        if ($kind === 0) {
             return null;
         }
         $direction = array_fill(0, count($this->places), 0.0);

@@ -9,7 +9,6 @@ use StoneMill\Bake\Iron;
 use StoneMill\Bake\Matter;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Griddle\Laying;
-use StoneMill\Pantry\Composition;
 use StoneMill\Pantry\Swelling;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Packing;
@@ -61,12 +60,7 @@ final class OnTheGriddle
     /** @param list<WeighedLine> $lines */
     private static function matter(PlanRequest $request, array $lines): Matter
     {
-        $parts = array_map(
-            static fn (WeighedLine $line): array => ['composition' => $line->ingredient->composition, 'grams' => $line->grams],
-            $lines,
-        );
-
-        return Matter::of(Composition::mixed($parts), $request->style->airShare, self::swelling($lines))->colouring($request->style->baking->colouring);
+        return Matter::of(WeighedLine::mixed($lines), $request->style->airShare, self::swelling($lines))->colouring($request->style->baking->colouring);
     }
 
     /**

@@ -14,7 +14,6 @@ use StoneMill\Label\GlutenStatus;
 use StoneMill\Label\Hazard;
 use StoneMill\Label\Label;
 use StoneMill\Line\Effort;
-use StoneMill\Pantry\Composition;
 use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Pantry\Role;
@@ -177,12 +176,7 @@ final readonly class Planner
      */
     private function density(PlanRequest $request, array $lines): float
     {
-        $parts = array_map(
-            static fn (WeighedLine $line): array => ['composition' => $line->ingredient->composition, 'grams' => $line->grams],
-            $lines,
-        );
-
-        return Composition::mixed($parts)->densityAt(self::DOUGH_CELSIUS) * (1 - $request->style->airShare);
+        return WeighedLine::mixed($lines)->densityAt(self::DOUGH_CELSIUS) * (1 - $request->style->airShare);
     }
 
     private function portions(PlanRequest $request, DoughPlan $dough, float $density): Portions

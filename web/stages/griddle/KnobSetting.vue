@@ -25,6 +25,7 @@ const setting = computed(() => {
 })
 const comesTo = computed(() => setting.value?.answer.surface_celsius)
 const off = computed(() => (comesTo.value ? comesTo.value.value - planned.value : 0))
+const isFar = computed(() => Math.abs(off.value) > NEAR_KELVIN)
 
 function follow() {
   if (comesTo.value)
@@ -33,20 +34,18 @@ function follow() {
 </script>
 
 <template>
-  <p v-if="setting && comesTo" class="panel knob" :class="{ 'is-far': Math.abs(off) > NEAR_KELVIN }">
+  <p v-if="setting && comesTo" class="panel knob" :class="{ 'is-far': isFar }">
     <span
       >Set it to <strong>{{ setting.setting }}</strong>: it comes to
       {{ units.text(comesTo.value, 'celsius') }}
       <span class="soft"
         >({{ units.text(comesTo.low, 'celsius') }} to {{ units.text(comesTo.high, 'celsius') }})</span
-      ><template v-if="Math.abs(off) > NEAR_KELVIN">
+      ><template v-if="isFar">
         , {{ off < 0 ? 'cooler' : 'hotter' }} than the {{ units.text(planned, 'celsius') }} that the times are
         for</template
       >.</span
     >
-    <ElButton v-if="Math.abs(off) > NEAR_KELVIN" @click="follow"
-      >Plan for {{ units.text(comesTo.value, 'celsius') }}</ElButton
-    >
+    <ElButton v-if="isFar" @click="follow">Plan for {{ units.text(comesTo.value, 'celsius') }}</ElButton>
   </p>
 </template>
 

@@ -30,17 +30,20 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
     void store.record(EVENT_OF[step.action], { piece: step.piece, ...which })
   }
 
-  /** The button: the second of two taps that fast is a knuckle that bounced. */
+  /** The second of two taps that fast is a knuckle that bounced. */
+  function bounced(): boolean {
+    const since = performance.now() - acted
+    if (since >= BOUNCE_MILLISECONDS) acted = performance.now()
+    return since < BOUNCE_MILLISECONDS
+  }
+
   function press() {
-    if (performance.now() - acted < BOUNCE_MILLISECONDS) return
-    acted = performance.now()
-    act()
+    if (!bounced()) act()
   }
 
   /** A tap on a piece touches that piece; a tap on an empty place lays the next one there. */
   function tap(place: number) {
-    if (performance.now() - acted < BOUNCE_MILLISECONDS) return
-    acted = performance.now()
+    if (bounced()) return
     const piece = griddle.value.pieces.find(one => one.place === place)
     const lay = griddle.value.steps.find(step => step.action === 'lay')
     if (piece) act(stepOf(griddle.value, piece.piece))
