@@ -6,6 +6,7 @@ use App\Http\Controllers\AskController;
 use App\Http\Controllers\JudgeBatchController;
 use App\Http\Controllers\KeepCalibrationController;
 use App\Http\Controllers\KeepGearController;
+use App\Http\Controllers\KeepKitchenController;
 use App\Http\Controllers\KeepLotController;
 use App\Http\Controllers\KeepOwnIngredientController;
 use App\Http\Controllers\LeaveOutController;
@@ -50,6 +51,7 @@ Route::middleware('auth')->group(static function (): void {
     });
     Route::get('catalogue', ShowCatalogueController::class);
     Route::get('kitchen', ShowKitchenController::class);
+    Route::patch('kitchen', KeepKitchenController::class);
     Route::put('lots/{lot}', KeepLotController::class);
     Route::put('gear/{gear}', KeepGearController::class);
     Route::put('calibrations/{calibration}', KeepCalibrationController::class);

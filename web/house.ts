@@ -47,6 +47,10 @@ export const useHouse = defineStore('house', () => {
     kitchen.value = await api.kitchen()
   }
 
+  async function keepCup(cup: Kitchen['cup']) {
+    kitchen.value = await api.keepKitchen({ cup })
+  }
+
   /** This device is locked at once; the house is told now, or as soon as it answers. */
   async function leave() {
     localStorage.setItem(LEAVING, '1')
@@ -70,5 +74,5 @@ export const useHouse = defineStore('house', () => {
     return true
   }
 
-  return { session, kitchen, isLeaving, look, enter, refresh, leave, toldOfLeaving }
+  return { session, kitchen, isLeaving, look, enter, refresh, keepCup, leave, toldOfLeaving }
 })

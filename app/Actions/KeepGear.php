@@ -15,12 +15,13 @@ use StoneMill\Bake\Metal;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Plan\Limits;
 use StoneMill\Shape\PlateShape;
 
 /** Puts a griddle, press, pan or scale into the hearth, or changes what is said of one. */
 final readonly class KeepGear
 {
-    private const FIELDS = ['version', 'kind', 'name', 'shape', 'diameter_mm', 'width_mm', 'depth_mm', 'resolution_grams', 'metal', 'thickness_mm', 'burner'];
+    private const FIELDS = ['version', 'kind', 'name', 'shape', 'diameter_mm', 'width_mm', 'depth_mm', 'resolution_grams', 'metal', 'thickness_mm', 'burner', 'burner_watts'];
 
     /** @throws InvalidInput If anything in the document breaks the contract. */
     public function __invoke(Kitchen $kitchen, string $uuid, mixed $document): Gear
@@ -74,6 +75,7 @@ final readonly class KeepGear
             'metal' => $kind === 'griddle' ? ($body->at('metal')->optionalChoice(Metal::class) ?? Metal::CastIron)->value : null,
             'metal_millimetres' => $kind === 'griddle' ? $body->at('thickness_mm')->optionalNumber(1, 60, 'mm') : null,
             'burner' => $kind === 'griddle' ? ($body->at('burner')->optionalChoice(Burner::class) ?? Burner::Home)->value : null,
+            'burner_watts' => $kind === 'griddle' ? $body->at('burner_watts')->optionalNumber(Limits::LEAST_WATTS, Limits::MOST_WATTS, 'W') : null,
         ];
     }
 }

@@ -78,7 +78,7 @@ final readonly class StartBatch
      */
     private function withGear(Kitchen $kitchen, array $request): array
     {
-        $gear = [];
+        $gear = $kitchen->cup === null ? [] : ['cup' => $kitchen->cup];
         foreach (Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get() as $tool) {
             if ($tool->kind !== 'pan') {
                 $gear[$tool->kind] ??= $tool->toRequest();

@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $metal
  * @property float|null $metal_millimetres
  * @property string|null $burner
+ * @property float|null $burner_watts
  */
 final class Gear extends Model
 {
@@ -42,6 +43,7 @@ final class Gear extends Model
             'metal' => $this->metal,
             'thickness_mm' => $this->metal_millimetres,
             'burner' => $this->burner,
+            'burner_watts' => $this->burner_watts,
             'preheat_seconds' => $this->kind === 'griddle' ? $this->preheatSeconds() : null,
         ], static fn (string|float|null $value): bool => $value !== null);
     }
@@ -58,6 +60,6 @@ final class Gear extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['diameter_millimetres' => 'float', 'width_millimetres' => 'float', 'depth_millimetres' => 'float', 'resolution_grams' => 'float', 'metal_millimetres' => 'float', 'version' => 'integer'];
+        return ['diameter_millimetres' => 'float', 'width_millimetres' => 'float', 'depth_millimetres' => 'float', 'resolution_grams' => 'float', 'metal_millimetres' => 'float', 'burner_watts' => 'float', 'version' => 'integer'];
     }
 }

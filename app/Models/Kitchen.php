@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $id
  * @property string $name
+ * @property string|null $cup that it measures with; null where nobody said
  */
 final class Kitchen extends Model
 {

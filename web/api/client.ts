@@ -173,6 +173,7 @@ export const api = {
   practice: (question: PracticeQuestion, signal?: AbortSignal) =>
     ask<Practice>('/practice', question, signal),
   catalogue: async () => (await send<{ ingredients: Ingredient[] }>('GET', '/catalogue')).ingredients,
+  keepKitchen: (change: { cup: Kitchen['cup'] }) => send<Kitchen>('PATCH', '/kitchen', change),
   keepLot: (id: string, lot: LotChange) => send<Lot>('PUT', `/lots/${id}`, lot),
   keepGear: (id: string, gear: GearChange) => send<Gear>('PUT', `/gear/${id}`, gear),
   keepCalibration: (id: string, calibration: CalibrationToKeep) =>

@@ -46,6 +46,11 @@ export function withLearned(request: PlanRequest, id: string, lot: Lot | null): 
   return { ...request, lots: { ...request.lots, [id]: lot ? factsOf(lot) : facts } }
 }
 
+/** The request with the cup of the kitchen said. */
+export function withCup(request: PlanRequest, cup: 'us' | 'metric'): PlanRequest {
+  return withWish(request, 'gear', { cup })
+}
+
 type Volume = NonNullable<NonNullable<NonNullable<PlanRequest['formula']>['lines']>[number]['volume']>
 
 /** The request with one line's cup described better: which cup it is, how it was filled. */

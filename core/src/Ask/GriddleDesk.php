@@ -16,6 +16,7 @@ use StoneMill\Griddle\Practice;
 use StoneMill\Griddle\Puzzle;
 use StoneMill\Griddle\Section;
 use StoneMill\Griddle\Sensitivity;
+use StoneMill\Griddle\SteadyCycle;
 use StoneMill\Griddle\TurnSearch;
 use StoneMill\Griddle\TurnWish;
 use StoneMill\Plan\Planner;
@@ -25,8 +26,6 @@ use StoneMill\Plan\Reference;
 /** Questions about the griddle: pictures of a bake, the search for better turns, loads one after another, practice. */
 final readonly class GriddleDesk
 {
-    private const USUAL_GAP_SECONDS = 12.0;
-
     public function __construct(private Reference $reference, private Planner $planner)
     {
     }
@@ -99,7 +98,7 @@ final readonly class GriddleDesk
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['request', 'gap_seconds', 'first_celsius']);
         $laying = $this->laying($root->at('request'), $findings);
-        $gap = $root->at('gap_seconds')->optionalNumber(0, 600, 's') ?? self::USUAL_GAP_SECONDS;
+        $gap = $root->at('gap_seconds')->optionalNumber(0, 600, 's') ?? SteadyCycle::GAP_SECONDS;
         $first = $root->at('first_celsius')->optionalNumber(60, 400, '°C') ?? $laying->surfaceCelsius();
         $findings->refuseIfAny();
 
@@ -135,7 +134,7 @@ final readonly class GriddleDesk
         $request = PlanRequest::readNode($node, $this->reference, $findings);
         $findings->refuseIfAny();
 
-        return $this->planner->laying($request ?? throw new \LogicException('A request without findings was not read.'));
+        return SteadyCycle::settled($this->planner->laying($request ?? throw new \LogicException('A request without findings was not read.')));
     }
 
     private static function found(Laying $laying): PlannedBake

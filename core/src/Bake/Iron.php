@@ -27,16 +27,18 @@ final readonly class Iron
         public float $mostPower,
         public float $lateral,
         public float $coveredShare,
+        public float $turnedUp = 0.0,
     ) {
     }
 
     /**
      * @param float $coveredShare share of the metal under bread once it is loaded
      * @param float $breadRadiusMillimetres of one piece
+     * @param float|null $mostPower W/m² with the flame open; null for what such a burner usually gives
      *
      * @throws OutOfRange If the metal is no hotter than boiling water, thinner than a sheet, or wholly covered twice.
      */
-    public static function of(Metal $metal, Burner $burner, float $thicknessMillimetres, float $setCelsius, float $coveredShare, float $breadRadiusMillimetres): self
+    public static function of(Metal $metal, Burner $burner, float $thicknessMillimetres, float $setCelsius, float $coveredShare, float $breadRadiusMillimetres, ?float $mostPower = null): self
     {
         OutOfRange::guard('thickness of the griddle in mm', $thicknessMillimetres, 1, 60);
         OutOfRange::guard('surface temperature in °C', $setCelsius, 100, 450);
@@ -48,7 +50,7 @@ final readonly class Iron
             $metal->storedPerCubicMetre() * $depth,
             $setCelsius,
             $burner->regulation(),
-            $burner->mostPower(),
+            $mostPower ?? $burner->mostPower(),
             2 * $metal->conductivity() * $depth / (($breadRadiusMillimetres / 1000) ** 2 * self::LATERAL_SPREAD),
             $coveredShare,
         );
@@ -62,17 +64,33 @@ final readonly class Iron
         return new self($this->storedPerKelvin, $setCelsius, $this->regulation, $this->mostPower, $this->lateral, $this->coveredShare);
     }
 
+    /** The same setting with the flame turned up by so many W/m² for what lies on it. */
+    public function turnedUpBy(float $power): self
+    {
+        return new self($this->storedPerKelvin, $this->setCelsius, $this->regulation, $this->mostPower, $this->lateral, $this->coveredShare, $power);
+    }
+
+    /** By how many W/m² it can be turned up until the flame is open, while the bare metal stands at this temperature. */
+    public function canTurnUpBy(float $bareCelsius, float $roomCelsius): float
+    {
+        return $this->mostPower - $this->idlePower($roomCelsius) - $this->regulation * ($this->setCelsius - $bareCelsius);
+    }
+
+    /** W/m² that hold the empty metal at its setting. */
+    public function idlePower(float $roomCelsius): float
+    {
+        return (self::TOP_LOSS + self::UNDER_LOSS) * ($this->setCelsius - $roomCelsius);
+    }
+
     /** Metal that nothing cools, to hold the run against closed solutions. */
     public static function endless(float $setCelsius): self
     {
-        return new self(1e12, $setCelsius, 0.0, 0.0, 0.0, 0.01);
+        return new self(1e12, $setCelsius, 0.0, INF, 0.0, 0.01);
     }
 
     /** Power in W/m² that the burner gives while the bare metal stands at this temperature. */
     public function power(float $bareCelsius, float $roomCelsius): float
     {
-        $steady = (self::TOP_LOSS + self::UNDER_LOSS) * ($this->setCelsius - $roomCelsius);
-
-        return max(0.0, min(max($steady, $this->mostPower), $steady + $this->regulation * ($this->setCelsius - $bareCelsius)));
+        return max(0.0, min($this->mostPower, $this->idlePower($roomCelsius) + $this->turnedUp + $this->regulation * ($this->setCelsius - $bareCelsius)));
     }
 }

@@ -59,6 +59,8 @@ final class Griddling
         if ($laying->skipsTheHob()) {
             $patchCelsius = $bareCelsius = $laying->finish->pan === PanStart::Heated ? $laying->kitchen->ovenCelsius : $laying->kitchen->roomCelsius;
         }
+        $patchCelsius ??= $laying->stride?->laidCelsius;
+        $bareCelsius ??= $laying->stride?->bareCelsius;
         $bake = BakeUnderWay::begin($laying->bread, $laying->iron, $laying->kitchen, $mesh, $patchCelsius, $physics, $bareCelsius);
         if ($laying->grease === Grease::Wiped) {
             $bake->oilBelow();
@@ -116,6 +118,15 @@ final class Griddling
             TurnAction::Press => $this->press(),
             TurnAction::Lift => null,
         };
+    }
+
+    /** @param list<TurnWindow> $touches each at its time */
+    public function follow(array $touches): void
+    {
+        foreach ($touches as $touch) {
+            $this->lie(max(0.0, $touch->atSeconds - $this->bake->secondsOn()));
+            $this->touch($touch->action);
+        }
     }
 
     /** Straight on the flame, first one side, then the other. */

@@ -18,6 +18,7 @@ final readonly class Laying
 {
     /**
      * @param int|null $turnCount of a bread that is turned all the time; null for as often as is usual
+     * @param SteadyCycle|null $stride load after load; null for a first load on metal that stands at its setting
      * @param float $balance above 1 the touches between come sooner, below 1 later: it shifts colour from one face to the other
      *
      * @throws OutOfRange If the metal is no hotter than boiling water.
@@ -33,6 +34,7 @@ final readonly class Laying
         public float $balance = 1.0,
         public ?int $turnCount = null,
         public Finish $finish = new Finish,
+        public ?SteadyCycle $stride = null,
     ) {
         OutOfRange::guard('surface temperature in °C', $iron->setCelsius, 120, 400);
     }
@@ -42,34 +44,41 @@ final readonly class Laying
         return $this->bread->thicknessMillimetres;
     }
 
+    /** Of the bare metal when it is laid. */
     public function surfaceCelsius(): float
     {
-        return $this->iron->setCelsius;
+        return $this->stride === null ? $this->iron->setCelsius : $this->stride->bareCelsius;
     }
 
-    public function on(Iron $iron): self
+    /** On metal of another heat; in its stride, that of its stride. */
+    public function at(float $celsius): self
     {
-        return new self($this->usual, $this->school, $this->grease, $this->bread, $iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount, $this->finish);
+        return $this->stride === null ? $this->with(iron: $this->iron->at($celsius)) : $this->inStride($this->stride->around($celsius));
+    }
+
+    public function inStride(SteadyCycle $stride): self
+    {
+        return $this->with(iron: $stride->iron, stride: $stride);
     }
 
     public function of(Bread $bread): self
     {
-        return new self($this->usual, $this->school, $this->grease, $bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount, $this->finish);
+        return $this->with(bread: $bread);
     }
 
     public function by(TurnSchool $school): self
     {
-        return new self($this->usual, $school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $this->turnCount, $this->finish);
+        return $this->with(school: $school);
     }
 
     public function towards(Aim $aim, float $balance): self
     {
-        return new self($this->usual, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $aim, $balance, $this->turnCount, $this->finish);
+        return $this->with(aim: $aim, balance: $balance);
     }
 
     public function turned(?int $times): self
     {
-        return new self($this->usual, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $times, $this->finish);
+        return new self($this->usual, $this->school, $this->grease, $this->bread, $this->iron, $this->kitchen, $this->aim, $this->balance, $times, $this->finish, $this->stride);
     }
 
     /** Whether it never lies on the hob: its pan is heated in the oven, or not at all. */
@@ -88,5 +97,22 @@ final readonly class Laying
         $plan = $this->usual->by($this->school);
 
         return $this->turnCount === null || $this->school !== TurnSchool::Continuous ? $plan : $plan->withTurns($this->turnCount);
+    }
+
+    private function with(?TurnSchool $school = null, ?Bread $bread = null, ?Iron $iron = null, ?Aim $aim = null, ?float $balance = null, ?SteadyCycle $stride = null): self
+    {
+        return new self(
+            $this->usual,
+            $school ?? $this->school,
+            $this->grease,
+            $bread ?? $this->bread,
+            $iron ?? $this->iron,
+            $this->kitchen,
+            $aim ?? $this->aim,
+            $balance ?? $this->balance,
+            $this->turnCount,
+            $this->finish,
+            $stride ?? $this->stride,
+        );
     }
 }

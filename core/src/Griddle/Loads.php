@@ -6,9 +6,12 @@ namespace StoneMill\Griddle;
 
 use StoneMill\Bake\RestingIron;
 
-/** One load after another on the same places: how far each cools the metal, the wait that mends it, and why the first differ. */
+/** One load after another on the same places: how far each cools the metal, the wait that mends it, and why the first differ. The flame is as the plan turns it up. */
 final readonly class Loads
 {
+    /** A place has its heat again once it is within this of the bare metal. */
+    private const RECOVERED_WITHIN_KELVIN = 5.0;
+
     private const MOST_LOADS = 5;
 
     private const LEAST_LOADS = 3;
@@ -37,7 +40,7 @@ final readonly class Loads
             $iron = RestingIron::after($work->bake);
             $loads[] = $this->row($load, $laidOn, $work);
             if ($load === 1) {
-                $wait = $iron->secondsUntil($laying->iron->setCelsius - PlannedBake::RECOVERED_WITHIN_KELVIN, self::MOST_WAIT_SECONDS);
+                $wait = $iron->secondsUntil($laying->surfaceCelsius() - self::RECOVERED_WITHIN_KELVIN, self::MOST_WAIT_SECONDS);
             }
             $iron->rest($this->gapSeconds);
         }
@@ -48,10 +51,7 @@ final readonly class Loads
     private function baked(Laying $laying, float $laidOn, RestingIron $iron): Griddling
     {
         $work = Griddling::lay($laying, patchCelsius: $laidOn, bareCelsius: $iron->bareCelsius());
-        foreach ($this->plan->touches as $touch) {
-            $work->lie(max(0.0, $touch->atSeconds - $work->bake->secondsOn()));
-            $work->touch($touch->action);
-        }
+        $work->follow($this->plan->touches);
 
         return $work;
     }
@@ -77,18 +77,18 @@ final readonly class Loads
      */
     private function words(array $loads, float $wait): array
     {
-        $set = $this->plan->laying->iron->setCelsius;
+        $set = $this->plan->laying->surfaceCelsius();
         $lowest = min(array_map(static fn (array $row): float => is_float($row['lowest_celsius']) ? $row['lowest_celsius'] : INF, $loads));
 
         $words = [
             sprintf('A full load cools the metal below it by up to %.0f °C.', max(0.0, $set - $lowest)),
             $wait >= self::MOST_WAIT_SECONDS
                 ? 'At this setting it does not recover between loads: turn up, lay fewer at a time, or wait longer each time.'
-                : sprintf('%.0f s after lifting it is back within %.0f °C.', $wait, PlannedBake::RECOVERED_WITHIN_KELVIN),
+                : sprintf('%.0f s after lifting it is back within %.0f °C.', $wait, self::RECOVERED_WITHIN_KELVIN),
         ];
 
         return $this->gapSeconds + 5 < $wait
-            ? [...$words, 'Laid sooner than that, each load starts cooler than the one before: give later pieces longer, or wait.']
+            ? [...$words, 'Laid sooner than that, a place is cooler for the next piece than for the first: the times of the plan are for the later ones.']
             : $words;
     }
 }

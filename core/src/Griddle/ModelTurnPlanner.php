@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Griddle;
 
 use StoneMill\Bake\Mesh;
+use StoneMill\Bake\RestingIron;
 use StoneMill\Griddle\Exception\UnplannedSchool;
 use StoneMill\School\TurnAction;
 use StoneMill\School\TurnSchool;
@@ -50,7 +51,7 @@ final readonly class ModelTurnPlanner implements TurnPlanner
     /** @throws UnplannedSchool If the style is not turned that way. */
     public function plan(Laying $laying): TurnPlan
     {
-        return $this->bake($laying)->plan();
+        return $this->bake(SteadyCycle::settled($laying))->plan();
     }
 
     /** @throws UnplannedSchool If the style is not turned that way. */
@@ -74,10 +75,10 @@ final readonly class ModelTurnPlanner implements TurnPlanner
         }
         $liftedAt = $work->bake->secondsOn();
         $centre = $work->bake->centreCelsius();
-        $recover = PlannedBake::recovery($work);
+        $metal = RestingIron::after($work->bake);
         $rounds = $this->finish($work, $laying);
 
-        return new PlannedBake($laying, $work, $touches, $liftedAt, $centre, $recover, $unset, $rounds);
+        return new PlannedBake($laying, $work, $touches, $liftedAt, $centre, $metal, $unset, $rounds);
     }
 
     /** @param list<TurnWindow> $touches so far */

@@ -6,6 +6,7 @@ namespace StoneMill\Griddle;
 
 use StoneMill\Bake\Above;
 use StoneMill\Bake\Mesh;
+use StoneMill\Bake\RestingIron;
 use StoneMill\Exchange\Node;
 use StoneMill\Measure\Exception\OutOfRange;
 use StoneMill\School\TurnAction;
@@ -81,10 +82,10 @@ final readonly class OwnTurns
         }
         $lifted = $work->bake->secondsOn();
         $centre = $work->bake->centreCelsius();
-        $recover = PlannedBake::recovery($work);
+        $metal = RestingIron::after($work->bake);
         $rounds = $this->finish($work, $laying->school);
 
-        return new PlannedBake($laying, $work, $windows, $lifted, $centre, $recover, null, $rounds);
+        return new PlannedBake($laying, $work, $windows, $lifted, $centre, $metal, null, $rounds);
     }
 
     /** @return list<FinishRound> */

@@ -13,12 +13,6 @@ use StoneMill\Measure\Unit;
 /** A bread baked by the model, touched when its school would touch it. */
 final readonly class PlannedBake
 {
-    /** A place has its heat again once it is within this of where it began. */
-    public const RECOVERED_WITHIN_KELVIN = 5.0;
-
-    /** Nobody waits longer for it between two pieces: the next is then given longer. */
-    private const MOST_RECOVERY_SECONDS = 60.0;
-
     /** Two pieces of one batch, and model and griddle, differ by about this share. Planning estimate. */
     private const LOSS_REACH = 0.25;
 
@@ -28,7 +22,7 @@ final readonly class PlannedBake
 
     /**
      * @param non-empty-list<TurnWindow> $touches the turns and the lift
-     * @param float $recoverSeconds that its place waits after the lift until it is hot again
+     * @param RestingIron $metal that it was lifted from, as it was then
      * @param Missed|null $unset where the first face never let go
      * @param list<FinishRound> $rounds after the griddle
      */
@@ -38,7 +32,7 @@ final readonly class PlannedBake
         public array $touches,
         public float $liftedAtSeconds,
         public float $centreBeforeLift,
-        public float $recoverSeconds,
+        public RestingIron $metal,
         private ?Missed $unset = null,
         public array $rounds = [],
     ) {
@@ -60,12 +54,6 @@ final readonly class PlannedBake
     public function hottestCentreCelsius(): float
     {
         return max($this->centreBeforeLift, $this->work->bake->centreCelsius());
-    }
-
-    /** How long the metal under a bread that was just lifted takes to be hot again. */
-    public static function recovery(Griddling $work): float
-    {
-        return RestingIron::after($work->bake)->secondsUntil($work->bake->iron->setCelsius - self::RECOVERED_WITHIN_KELVIN, self::MOST_RECOVERY_SECONDS);
     }
 
     public function plan(): TurnPlan
@@ -100,7 +88,7 @@ final readonly class PlannedBake
                 Reason::amount('Thickness', $this->laying->thicknessMillimetres(), Unit::Millimetre),
             ),
             missed: $this->missed(),
-            recoverSeconds: $this->recoverSeconds,
+            stride: $this->laying->stride,
             doneCelsius: $this->laying->aim->doneCelsius,
             rounds: $this->rounds,
         );

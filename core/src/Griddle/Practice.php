@@ -7,6 +7,7 @@ namespace StoneMill\Griddle;
 use StoneMill\Bake\Above;
 use StoneMill\Bake\BakeUnderWay;
 use StoneMill\Bake\Colour;
+use StoneMill\Bake\RestingIron;
 use StoneMill\Exchange\Node;
 use StoneMill\Measure\Exception\OutOfRange;
 use StoneMill\School\TurnAction;
@@ -68,7 +69,7 @@ final readonly class Practice
                 $touches[] = new TurnWindow($act->touch(), $seconds, $seconds, $seconds);
             }
             if ($act === PracticeAct::Lift && $touches !== []) {
-                $lifted = new PlannedBake($laying, $work, $touches, $seconds, $work->bake->centreCelsius(), PlannedBake::recovery($work));
+                $lifted = new PlannedBake($laying, $work, $touches, $seconds, $work->bake->centreCelsius(), RestingIron::after($work->bake));
                 break;
             }
         }

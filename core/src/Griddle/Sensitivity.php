@@ -38,8 +38,8 @@ final readonly class Sensitivity
         $thin = max(0.3, $laying->thicknessMillimetres() - self::MILLIMETRES);
 
         return [
-            $this->off('heat', -self::KELVIN, $laying->on($laying->iron->at($celsius - self::KELVIN))),
-            $this->off('heat', self::KELVIN, $laying->on($laying->iron->at($celsius + self::KELVIN))),
+            $this->off('heat', -self::KELVIN, $laying->at($celsius - self::KELVIN)),
+            $this->off('heat', self::KELVIN, $laying->at($celsius + self::KELVIN)),
             $this->off('thickness', $thin - $laying->thicknessMillimetres(), $laying->of($this->thick($laying, $thin))),
             $this->off('thickness', self::MILLIMETRES, $laying->of($this->thick($laying, $laying->thicknessMillimetres() + self::MILLIMETRES))),
         ];

@@ -19,13 +19,14 @@ final class TouchGoals
     /** @return non-empty-list<array{action: TurnAction, goal: TouchGoal}> the turns and the lift */
     public static function of(Laying $laying, StylePlan $practice): array
     {
-        $weight = self::colourWeight($laying);
+        $thickness = Aim::thickness($laying->thicknessMillimetres());
+        $weight = self::colourWeight($laying, $thickness);
         // A face that comes back to the metal has by its first turn as much of its colour as of its time.
         $colour = array_map(static fn (float $share): float => $laying->aim->brownness() * $share, $practice->contactShares());
         $goals = [];
         foreach ($practice->turns as $index => ['action' => $action, 'seconds' => $seconds]) {
             $goals[] = ['action' => $action, 'goal' => $index === 0 && self::setsFirst($laying, $practice)
-                ? TouchGoal::set($laying->balance, $colour[0], $weight)
+                ? TouchGoal::set($laying->balance, $colour[0], $thickness)
                 : TouchGoal::lost(self::onMetal($laying) * ($seconds / $practice->liftSeconds) ** (self::LATENESS * $laying->balance), $colour[$index], $weight)];
         }
 
@@ -37,10 +38,12 @@ final class TouchGoals
         return [...$goals, ['action' => TurnAction::Lift, 'goal' => $last]];
     }
 
-    /** What is browned first is done on the hob once it has its colour below; the rest follows from how thick it is. */
-    private static function colourWeight(Laying $laying): float
+    /** What is browned first is done on the hob once it has its colour below. A thick bread is told by its colour, a thin one by both. */
+    private static function colourWeight(Laying $laying, float $thickness): float
     {
-        return $laying->school === TurnSchool::BrownThenOven ? 1.0 : Aim::thickness($laying->thicknessMillimetres());
+        $thin = $laying->aim->colourWeight();
+
+        return $laying->school === TurnSchool::BrownThenOven ? 1.0 : $thin + (1 - $thin) * $thickness;
     }
 
     private static function setsFirst(Laying $laying, StylePlan $practice): bool

@@ -15,7 +15,7 @@ final readonly class TurnPlan
      * @param list<Face> $faces
      * @param Figure|null $centreCelsius hottest the middle was before the last touch; null where no model told it
      * @param float|null $doneCelsius that the middle should reach; null where no model told it
-     * @param float $recoverSeconds until the place of a lifted piece is hot again
+     * @param SteadyCycle|null $stride of load after load that it is planned in; null where no model told it
      * @param list<FinishRound> $rounds after the griddle; empty where no model told them
      * @param list<Missed> $missed what was wanted and did not come
      */
@@ -30,7 +30,7 @@ final readonly class TurnPlan
         public string $basis,
         public ?Figure $centreCelsius = null,
         public array $missed = [],
-        public float $recoverSeconds = 0.0,
+        public ?SteadyCycle $stride = null,
         public ?float $doneCelsius = null,
         public array $rounds = [],
     ) {

@@ -47,7 +47,7 @@ final readonly class TurnSearch
     {
         $found = array_map(fn (TurnSchool $school): PlannedBake => $this->bySchool($laying->by($school)), $this->wish->schools);
         usort($found, fn (PlannedBake $one, PlannedBake $other): int => $this->cost($one) <=> $this->cost($other));
-        $found[0] = (new ModelTurnPlanner)->bake($found[0]->laying);
+        $found[0] = (new ModelTurnPlanner)->bake(SteadyCycle::settled($found[0]->laying));
 
         return $found;
     }
@@ -59,8 +59,8 @@ final readonly class TurnSearch
             'turns' => $baked->laying->school->value,
             'griddle' => [
                 'surface_celsius' => $baked->laying->surfaceCelsius(),
-                'shade' => $this->wish->aim->shade,
-                'weight_loss_percent' => 100 * $this->wish->aim->lossShare,
+                ...($this->wish->aim->wishesShade ? ['shade' => $this->wish->aim->shade] : []),
+                ...($this->wish->aim->wishesLoss ? ['weight_loss_percent' => 100 * $this->wish->aim->lossShare] : []),
                 'balance' => $baked->laying->balance,
                 ...($baked->laying->turnCount === null ? [] : ['turn_count' => $baked->laying->turnCount]),
             ],

@@ -26,9 +26,9 @@ final readonly class Spoons
     }
 
     /** An amount as a kitchen without a scale says it: cups to the quarter from a quarter on, spoons below. */
-    public static function orCups(float $grams, float $gramsPerMillilitre): string
+    public static function orCups(float $grams, float $gramsPerMillilitre, Cup $cup = Cup::Metric): string
     {
-        $cups = $grams / $gramsPerMillilitre / VolumeUnit::CupMetric->millilitres();
+        $cups = $grams / $gramsPerMillilitre / $cup->millilitres();
         if ($cups < 0.25) {
             return self::holding($grams, $gramsPerMillilitre)->inWords();
         }

@@ -102,13 +102,16 @@ final readonly class Ingredient
         return $this->bulkDensity[Fill::Spooned->value]->likely;
     }
 
-    /** Grams of a volume of it, always with the band of the hand that fills the cup. */
-    /** @param Fill|null $fill null where nobody said: then between spooned and scooped, with a band over all three */
-    public function gramsIn(float $millilitres, ?Fill $fill): Spread
+    /**
+     * Grams of a volume of it, always with the band of the hand that fills the cup, and of the cup where nobody said which.
+     *
+     * @param Fill|null $fill null where nobody said: then between spooned and scooped, with a band over all three
+     */
+    public function gramsIn(Spread $millilitres, ?Fill $fill): Spread
     {
         $density = $fill === null ? $this->densityHoweverFilled() : $this->bulkDensity[$fill->value];
 
-        return $density->multipliedBy($millilitres);
+        return Spread::of($density->low * $millilitres->low, $density->likely * $millilitres->likely, $density->high * $millilitres->high);
     }
 
     private function densityHoweverFilled(): Spread

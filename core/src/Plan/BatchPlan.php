@@ -137,13 +137,28 @@ final readonly class BatchPlan
         ];
     }
 
+    /** @return array<string, mixed>|null load after load; null for what never lies on the hob */
+    private function stride(): ?array
+    {
+        $stride = $this->turns->stride;
+
+        return $stride === null ? null : [
+            'wanted_celsius' => round($stride->wantedCelsius, 1),
+            'place_celsius' => round($stride->laidCelsius, 1),
+            'flame_times' => round($stride->flameTimes($this->request->room->celsius), 2),
+            'holds' => $stride->holds(),
+            // A cook who names times means the clock.
+            'first_share' => $this->request->griddle->own === null ? round($stride->firstShare, 3) : 1.0,
+        ];
+    }
+
     /** @return array<string, mixed> */
     private function griddle(): array
     {
         return [
             'surface_celsius' => $this->turns->surfaceCelsius->toArray(),
             'done_celsius' => $this->turns->doneCelsius,
-            'recover_seconds' => round($this->turns->recoverSeconds, 1),
+            'stride' => $this->stride(),
             'preheat_seconds' => (int) round($this->request->preheatSeconds()),
             'turns' => array_map(static fn (TurnWindow $turn): array => $turn->toArray(), $this->turns->turns),
             'lift' => $this->turns->lift->toArray(),

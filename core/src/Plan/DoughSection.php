@@ -6,6 +6,7 @@ namespace StoneMill\Plan;
 
 use StoneMill\Dough\LedgerRow;
 use StoneMill\Dough\Rise;
+use StoneMill\Measure\Cup;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spoons;
@@ -53,7 +54,7 @@ final readonly class DoughSection
                 Reason::amount('Chance that this is already too much, at most', 100 * $risk, Unit::Percent),
             )->toArray(),
             'reserve_grams' => Figure::exact($pour->reserveGrams, Unit::Gram, $total, Reason::amount('less the first pour', $pour->firstGrams, Unit::Gram))->toArray(),
-            'reserve_spoons' => Spoons::orCups($pour->reserveGrams, 1.0),
+            'reserve_spoons' => Spoons::orCups($pour->reserveGrams, 1.0, $this->cup()),
             'hydration_percent' => Figure::spread(
                 Spread::of(100 * $this->dough->waterFigure->low / $flour, 100 * $pour->grams / $flour, 100 * $this->dough->waterFigure->high / $flour),
                 Unit::Percent,
@@ -173,6 +174,12 @@ final readonly class DoughSection
         ];
     }
 
+    /** What is said in cups is said in the kitchen's own. */
+    private function cup(): Cup
+    {
+        return $this->request->gear->cup ?? Cup::Metric;
+    }
+
     /** @return array<string, mixed> */
     private function ledgerRow(LedgerRow $row): array
     {
@@ -183,7 +190,7 @@ final readonly class DoughSection
             'lot' => $row->line->lot,
             'grams' => round($row->line->grams, 4),
             'millilitres' => round($row->line->grams / $row->line->ingredient->spoonDensity(), 4),
-            'spoons' => Spoons::orCups($row->line->grams, $row->line->ingredient->spoonDensity()),
+            'spoons' => Spoons::orCups($row->line->grams, $row->line->ingredient->spoonDensity(), $this->cup()),
             'percent' => round($row->percent, 4),
             'takes_grams' => round($row->takesGrams, 4),
             'brings_grams' => round($row->bringsGrams, 4),

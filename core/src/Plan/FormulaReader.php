@@ -9,6 +9,7 @@ use StoneMill\Dough\Formula;
 use StoneMill\Dough\FormulaLine;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Measure\Cup;
 use StoneMill\Measure\Fill;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\VolumeUnit;
@@ -22,7 +23,8 @@ use StoneMill\Style\Style;
 /** Reads the lines of a formula, or takes those of the style where none are given. */
 final readonly class FormulaReader
 {
-    public function __construct(private Catalogue $catalogue, private Findings $findings)
+    /** @param Cup|null $cup of the kitchen; null where nobody said which it is */
+    public function __construct(private Catalogue $catalogue, private Findings $findings, private ?Cup $cup = null)
     {
     }
 
@@ -154,7 +156,7 @@ final readonly class FormulaReader
         $amount = $node->at('amount')->number(Limits::LEAST_VOLUME, Limits::MOST_VOLUME);
         $unit = $node->at('unit')->choice(VolumeUnit::class);
         $fill = $node->at('fill')->optionalChoice(Fill::class);
-        $grams = $ingredient?->gramsIn($amount * $unit->millilitres(), $fill);
+        $grams = $ingredient?->gramsIn($unit->spread($this->cup)->multipliedBy($amount), $fill);
         if ($grams !== null && $grams->likely > Limits::MOST_GRAMS) {
             $node->at('amount')->refuse('This weighs more than a line may.', sprintf('a volume that holds at most %d g', Limits::MOST_GRAMS));
 

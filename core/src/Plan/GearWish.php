@@ -7,6 +7,7 @@ namespace StoneMill\Plan;
 use StoneMill\Bake\Burner;
 use StoneMill\Bake\Metal;
 use StoneMill\Exchange\Node;
+use StoneMill\Measure\Cup;
 use StoneMill\Shape\Packing;
 use StoneMill\Shape\PlateShape;
 
@@ -28,18 +29,20 @@ final readonly class GearWish
         public Metal $metal,
         public ?float $metalMillimetres,
         public Burner $burner,
+        public ?float $burnerWatts,
         public ?float $preheatSeconds,
         public ?float $pressMillimetres,
         public ?float $panMillimetres,
         public float $scaleResolutionGrams,
         public OvenWish $oven,
+        public ?Cup $cup,
     ) {
     }
 
     public static function read(Node $node): self
     {
-        $node->object(['griddle', 'press', 'pan', 'scale', 'oven']);
-        $griddle = $node->at('griddle')->object(['shape', 'diameter_mm', 'width_mm', 'depth_mm', 'metal', 'thickness_mm', 'burner', 'preheat_seconds']);
+        $node->object(['griddle', 'press', 'pan', 'scale', 'oven', 'cup']);
+        $griddle = $node->at('griddle')->object(['shape', 'diameter_mm', 'width_mm', 'depth_mm', 'metal', 'thickness_mm', 'burner', 'burner_watts', 'preheat_seconds']);
         $press = $node->at('press')->object(['diameter_mm']);
         $pan = $node->at('pan')->object(['diameter_mm']);
         $scale = $node->at('scale')->object(['resolution_grams']);
@@ -49,11 +52,13 @@ final readonly class GearWish
             $griddle->at('metal')->optionalChoice(Metal::class) ?? Metal::CastIron,
             $griddle->at('thickness_mm')->optionalNumber(1, 60, 'mm'),
             $griddle->at('burner')->optionalChoice(Burner::class) ?? Burner::Home,
+            $griddle->at('burner_watts')->optionalNumber(Limits::LEAST_WATTS, Limits::MOST_WATTS, 'W'),
             $griddle->at('preheat_seconds')->optionalNumber(0, 7200, 's'),
             $press->isAbsent() ? null : $press->at('diameter_mm')->number(40, 600, 'mm'),
             $pan->isAbsent() ? null : $pan->at('diameter_mm')->number(80, 800, 'mm'),
             $scale->at('resolution_grams')->optionalNumber(0.1, 10, 'g') ?? 1.0,
             OvenWish::read($node->at('oven')),
+            $node->at('cup')->optionalChoice(Cup::class),
         );
     }
 
@@ -77,6 +82,12 @@ final readonly class GearWish
             $this->griddle['shape'] === PlateShape::Round => M_PI / 4 * $this->griddle['width'] ** 2,
             default => $this->griddle['width'] * $this->griddle['depth'],
         };
+    }
+
+    /** W/m² with the flame open, where its power was said. */
+    public function mostPower(float $discMillimetres): ?float
+    {
+        return $this->burnerWatts === null ? null : Burner::power($this->burnerWatts, $this->areaSquareMillimetres($discMillimetres) / 1e6);
     }
 
     /** The widest disc that the griddle or pan can take, or null where nothing was said. */

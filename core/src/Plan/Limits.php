@@ -72,4 +72,8 @@ final class Limits
     public const HANDS = 4;
 
     public const LOTS = 200;
+
+    public const LEAST_WATTS = 300;
+
+    public const MOST_WATTS = 30000;
 }

@@ -85,7 +85,7 @@ final readonly class LinePlanner
             keeps: $keeps,
             isBatter: $isBatter,
             preheat: $this->request->preheatSeconds(),
-            piece: PieceWork::of($this->turns->touches(), $pace, $this->turns->recoverSeconds, (float) $this->request->style->uncoveredSeconds),
+            piece: PieceWork::of($this->turns->touches(), $pace, 0.0, (float) $this->request->style->uncoveredSeconds),
             ovenHolds: $this->request->gear->oven->holds ?? count(Packing::onRectangle($width, $depth, $this->disc->diameterMillimetres, self::TRAY_GAP_MILLIMETRES)->places),
             finish: $this->turns->finish === 'flame' ? 0.0 : (float) $this->turns->finishSeconds,
             stack: (float) $this->request->style->stackSeconds,

@@ -54,6 +54,7 @@ final class OnTheGriddle
             $request->griddle->surfaceCelsius ?? $request->style->baking->surfaceCelsius->likely,
             min(0.9, max(0.05, $covered)),
             min(1000.0, max(5.0, $disc->diameterMillimetres / 2)),
+            $gear->mostPower($disc->diameterMillimetres),
         );
     }
 

@@ -91,7 +91,8 @@ final readonly class PlanRequest
             $formula->at('method')->at('turns')->refuse('This style is not turned that way.', $style->baking->schoolsInWords());
         }
         $lots = self::lots($root->at('lots'));
-        $lines = (new FormulaReader($catalogue, $findings))->read($formula->at('lines'), $style, array_map(strval(...), array_keys($lots)), $method->fat);
+        $gear = GearWish::read($root->at('gear'));
+        $lines = (new FormulaReader($catalogue, $findings, $gear->cup))->read($formula->at('lines'), $style, array_map(strval(...), array_keys($lots)), $method->fat);
         $method = $lines === null ? $method : $method->withFat(FormulaReader::fatIn($lines->lines));
         $texture = $formula->at('texture')->optionalChoice(Texture::class) ?? $style->texture;
         $scale = ScaleWish::read($formula->at('scale'));
@@ -109,7 +110,7 @@ final readonly class PlanRequest
             ),
             WaterWish::read($root->at('water')),
             GriddleWish::read($root->at('griddle')),
-            GearWish::read($root->at('gear')),
+            $gear,
             $lots,
             $root->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1,
             $root->at('serve_at')->optionalMoment(),

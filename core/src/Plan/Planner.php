@@ -7,6 +7,7 @@ namespace StoneMill\Plan;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Griddle\Laying;
+use StoneMill\Griddle\SteadyCycle;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnPlanner;
 use StoneMill\Label\Cost;
@@ -49,7 +50,7 @@ final readonly class Planner
         $disc = $this->disc($request, $portions->pieceGrams(), $density);
         $packing = $request->gear->packing($disc->diameterMillimetres);
         $laying = self::laid($request, $lines, $dough, $disc, $packing);
-        $turns = $request->griddle->own?->bake($laying)->plan() ?? $this->turnPlanner->plan($laying);
+        $turns = $request->griddle->own?->bake(SteadyCycle::settled($laying))->plan() ?? $this->turnPlanner->plan($laying);
         $label = Label::of($lines, $portions->pieceGrams(), $turns->lossSpread(), $request->certifiedLots());
         $restSeconds = $this->restSeconds($request, $dough);
 

@@ -8,6 +8,7 @@ use Closure;
 use StoneMill\Dough\Rise;
 use StoneMill\Dough\Yeast;
 use StoneMill\Griddle\Missed;
+use StoneMill\Griddle\SurfaceRange;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
@@ -117,6 +118,24 @@ final readonly class Warnings
 
     /** @return list<Warning> what the griddle cannot give */
     private function aboutTheBake(TurnPlan $turns): array
+    {
+        return [...$this->aboutTheBurner($turns), ...self::aboutWhatIsMissed($turns)];
+    }
+
+    /** @return list<Warning> */
+    private function aboutTheBurner(TurnPlan $turns): array
+    {
+        $stride = $turns->stride;
+        if ($stride === null || $stride->holds()) {
+            return [];
+        }
+        $text = 'With the flame open this burner holds no more under a full load; the times are for that. Fewer at a time keep it hotter.';
+
+        return [Warning::of('burner-too-weak', 'griddle', $text, $stride->bareCelsius, $stride->wantedCelsius, Unit::Celsius, Mend::heat(max(SurfaceRange::LEAST_CELSIUS, floor($stride->bareCelsius))))];
+    }
+
+    /** @return list<Warning> */
+    private static function aboutWhatIsMissed(TurnPlan $turns): array
     {
         return array_map(
             static fn (Missed $missed): Warning => Warning::of('griddle-'.$missed->id, 'griddle', $missed->text, $missed->reached, $missed->wanted, $missed->unit, $missed->remedy === null ? null : Mend::by($missed->remedy)),

@@ -9,7 +9,11 @@ use StoneMill\Line\Crew;
 use StoneMill\Line\Remaining;
 use StoneMill\Line\Step;
 
-/** Who lies where on the griddle, how the touches were kept, and what hands do next. */
+/**
+ * Who lies where on the griddle, how the touches were kept, and what hands do next.
+ *
+ * @phpstan-import-type PlannedTouch from PlannedBatch
+ */
 final readonly class GriddleLog
 {
     /**
@@ -97,7 +101,7 @@ final readonly class GriddleLog
             if ($piece->lifted) {
                 $placeFree[$piece->place] = LogTime::between($now, $piece->lastTouchedAt) + $work->recover;
             }
-            $due = [...$due, ...$this->notBeforeItIsDone($piece->piece, $piece->due($this->plan->touches, $now), $now)];
+            $due = [...$due, ...$this->notBeforeItIsDone($piece->piece, $piece->due($this->plannedFor($piece), $now), $now)];
         }
         $toLay = array_values(array_filter(range(1, $this->count), fn (int $piece): bool => ! $this->wasLaid($piece)));
 
@@ -176,13 +180,25 @@ final readonly class GriddleLog
         return $this->probe->toArray($this->plan->wantedCentreCelsius);
     }
 
+    /** @return non-empty-list<PlannedTouch> the first piece of each place meets metal that nothing has cooled */
+    private function plannedFor(GriddlePiece $piece): array
+    {
+        foreach ($this->pieces as $one) {
+            if ($one->place === $piece->place) {
+                return $one->piece === $piece->piece ? $this->plan->firstTouches() : $this->plan->touches;
+            }
+        }
+
+        return $this->plan->touches;
+    }
+
     /** @return array<string, mixed> how the touches so far were kept, and the worst of them */
     private function kept(): array
     {
         $counts = array_fill_keys(array_map(static fn (TouchKept $kept): string => $kept->value, TouchKept::cases()), 0);
         $worst = null;
         foreach ($this->pieces as $piece) {
-            foreach ($piece->kept($this->plan->touches) as ['touch' => $touch, 'off_seconds' => $off, 'kept' => $kept]) {
+            foreach ($piece->kept($this->plannedFor($piece)) as ['touch' => $touch, 'off_seconds' => $off, 'kept' => $kept]) {
                 $counts[$kept->value]++;
                 if ($kept !== TouchKept::OnTime && ($worst === null || abs($off) > abs($worst['off_seconds']))) {
                     $worst = ['piece' => $piece->piece, 'touch' => $touch, 'off_seconds' => $off];

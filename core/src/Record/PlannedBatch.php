@@ -30,7 +30,7 @@ use StoneMill\School\TurnAction;
  *   water: array{grams: Point, first_pour_grams: Point, catalogue_grams?: float, as_batter_grams?: float, texture?: string},
  *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point, piece_grams: Point},
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
- *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, finish_rounds?: list<array{what: string, seconds: int}>, recover_seconds?: float, surface_celsius: Point, centre_celsius?: Point|null, done_celsius?: float},
+ *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, finish_rounds?: list<array{what: string, seconds: int}>, recover_seconds?: float, stride?: array{first_share: float}|null, surface_celsius: Point, centre_celsius?: Point|null, done_celsius?: float},
  *   line: array{hands: int, actions?: list<array{kind: string}>, length_seconds: int, ready_at: string|null, pace?: array<string, float|int|bool>, stages: list<array{stage: string, at_seconds: float}>},
  *   rest: array{seconds: int},
  *   stack: array{seconds: int}
@@ -104,6 +104,24 @@ final readonly class PlannedBatch
             wantedCentreCelsius: $plan['griddle']['done_celsius'] ?? null,
             document: $plan,
         );
+    }
+
+    /**
+     * The touches of a piece on a place that nothing lay on before: the metal is fresh, and all of it comes sooner.
+     *
+     * @return non-empty-list<PlannedTouch>
+     */
+    public function firstTouches(): array
+    {
+        $stride = $this->document['griddle']['stride'] ?? null;
+        $share = $stride === null ? 1.0 : $stride['first_share'];
+
+        return array_map(static fn (array $touch): array => [
+            ...$touch,
+            'at_seconds' => $share * $touch['at_seconds'],
+            'from_seconds' => $share * $touch['from_seconds'],
+            'to_seconds' => $share * $touch['to_seconds'],
+        ], $this->touches);
     }
 
     /** What a piece asks of hands and griddle. Plans from before the line was searched do not say; the usual pace holds for them. */

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Dough\Pot;
 use StoneMill\Dough\Room;
 use StoneMill\Dough\Warmth;
+use StoneMill\Measure\Spread;
 use StoneMill\Pantry\Swelling;
 use StoneMill\Tests\Bench;
 
@@ -61,7 +62,7 @@ final class WarmthTest extends TestCase
     {
         $masa = Bench::reference()->catalogue->ingredient('instant-masa-fine');
         // Spooned 0.47, scooped 0.53, packed up to 0.67 g/mL; a cup of 240 mL.
-        $cup = $masa->gramsIn(240, null);
+        $cup = $masa->gramsIn(Spread::exactly(240), null);
         self::assertEqualsWithDelta(120.0, $cup->likely, 1e-9);
         self::assertEqualsWithDelta(0.432 * 240, $cup->low, 1e-9);
         self::assertEqualsWithDelta(0.67 * 240, $cup->high, 1e-9);

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Bake\Bread;
 use StoneMill\Griddle\Colouring;
 use StoneMill\Griddle\Laying;
+use StoneMill\Griddle\SteadyCycle;
 use StoneMill\Plan\OnTheGriddle;
 use StoneMill\Style\Style;
 use StoneMill\Tests\Bench;
@@ -37,6 +38,6 @@ final class ColouringTest extends TestCase
         $plan = Bench::sketch(['style' => $style->id, 'pieces' => ['thickness_mm' => $practice->referenceMillimetres], 'griddle' => ['surface_celsius' => $practice->referenceCelsius]]);
         $laying = OnTheGriddle::laying($plan->request, $plan->dough->linesWithWater(Bench::reference()->catalogue->ingredient('water')), $plan->dough->mixCelsius, $plan->disc, $plan->packing);
 
-        return $laying->of(new Bread($laying->bread->matter->colouring(1 / $style->baking->colouring), $laying->bread->thicknessMillimetres, $laying->bread->celsius));
+        return SteadyCycle::settled($laying->of(new Bread($laying->bread->matter->colouring(1 / $style->baking->colouring), $laying->bread->thicknessMillimetres, $laying->bread->celsius)));
     }
 }

@@ -24,7 +24,7 @@ final class TurnSearchTest extends TestCase
             $aim = new Aim($laying->aim->lossShare, $shade, 95, false);
             $wish = new TurnWish($aim, [$laying->school], [$style->baking->surfaceCelsius->low, $style->baking->surfaceCelsius->high]);
             $found = (new TurnSearch($wish))->best($laying)[0];
-            $usual = (new ModelTurnPlanner)->bake($laying);
+            $usual = (new ModelTurnPlanner)->bake($laying->towards($aim, 1.0));
             self::assertLessThanOrEqual(self::off($usual, $shade) + 0.03, self::off($found, $shade), $id);
             self::assertEqualsWithDelta($aim->lossShare, $found->work->bake->lossShare(), 0.02);
             self::assertGreaterThanOrEqual($style->baking->surfaceCelsius->low - 1e-6, $found->laying->surfaceCelsius());

@@ -31,6 +31,7 @@ final class LabelTest extends TestCase
             'style' => 'pressed-masa',
             'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'grams' => 250], ['ingredient' => 'water', 'grams' => 300]]],
             'pieces' => ['count' => 10],
+            'griddle' => ['weight_loss_percent' => 16],
         ]);
         $share = $label['per_piece']['grams']['value'] / 46.2;
         self::assertEqualsWithDelta(17.625 * $share, $label['per_piece']['carbohydrate_grams']['value'], 0.01);

@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Pantry;
 
 use PHPUnit\Framework\TestCase;
 use StoneMill\Measure\Fill;
+use StoneMill\Measure\Spread;
 use StoneMill\Pantry\Composition;
 use StoneMill\Pantry\Exception\UnknownIngredient;
 use StoneMill\Pantry\GlutenNature;
@@ -38,8 +39,8 @@ final class CatalogueTest extends TestCase
     public function test_a_packed_cup_holds_more_than_a_spooned_one_and_both_carry_a_band(): void
     {
         $rice = Bench::reference()->catalogue->ingredient('rice-white');
-        $spooned = $rice->gramsIn(250, Fill::Spooned);
-        $packed = $rice->gramsIn(250, Fill::Packed);
+        $spooned = $rice->gramsIn(Spread::exactly(250), Fill::Spooned);
+        $packed = $rice->gramsIn(Spread::exactly(250), Fill::Packed);
         self::assertGreaterThan($spooned->likely, $packed->likely);
         self::assertLessThan($spooned->likely, $spooned->low);
     }

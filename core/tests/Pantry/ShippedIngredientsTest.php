@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Pantry;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Measure\Fill;
+use StoneMill\Measure\Spread;
 use StoneMill\Pantry\Family;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Pantry\Role;
@@ -37,9 +38,9 @@ final class ShippedIngredientsTest extends TestCase
     #[DataProvider('all')]
     public function test_a_fuller_spoon_is_heavier_and_every_measure_has_a_band(Ingredient $ingredient): void
     {
-        $spooned = $ingredient->gramsIn(100, Fill::Spooned);
-        $scooped = $ingredient->gramsIn(100, Fill::Scooped);
-        $packed = $ingredient->gramsIn(100, Fill::Packed);
+        $spooned = $ingredient->gramsIn(Spread::exactly(100), Fill::Spooned);
+        $scooped = $ingredient->gramsIn(Spread::exactly(100), Fill::Scooped);
+        $packed = $ingredient->gramsIn(Spread::exactly(100), Fill::Packed);
         self::assertLessThanOrEqual($scooped->likely, $spooned->likely);
         self::assertLessThanOrEqual($packed->likely, $scooped->likely);
         foreach ([$spooned, $scooped, $packed] as $grams) {

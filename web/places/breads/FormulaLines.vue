@@ -33,7 +33,7 @@ const more = computed(() =>
 )
 const measure = computed<MeasureOf>({
   get: () => measureOf(request),
-  set: value => plan && emit('change', writtenIn(request, value, plan)),
+  set: value => plan && emit('change', writtenIn(request, value, plan, house.kitchen?.cup)),
 })
 const isShared = (ingredient: string) =>
   flours.value.has(ingredient) &&

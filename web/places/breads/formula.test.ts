@@ -112,13 +112,13 @@ describe('the larder', () => {
       lot('teff', { id: 'new', price_per_kg: 5 }),
       lot('cassava', { certified_gluten_free: false }),
     ]
-    const weighed = withBags(request, { lots, bags_taken: { teff: 'new', cassava: 'cassava' } })
+    const weighed = withBags(request, { cup: null, lots, bags_taken: { teff: 'new', cassava: 'cassava' } })
     expect(linesOf(weighed).map(line => line.lot)).toEqual(['cassava', undefined, 'new', undefined])
     expect(weighed.lots).toEqual({
       new: { certified_gluten_free: true, price_per_kg: 5 },
       cassava: { certified_gluten_free: false },
     })
-    expect(withBags(request, { lots: [], bags_taken: {} })).toBe(request)
+    expect(withBags(request, { cup: null, lots: [], bags_taken: {} })).toBe(request)
     expect(withBags(request, null)).toBe(request)
   })
 })

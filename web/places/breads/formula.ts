@@ -82,10 +82,10 @@ export function withOwn(request: PlanRequest, own: OwnIngredient[]): PlanRequest
   return used.length ? { ...rest, own_ingredients: used } : rest
 }
 
-/** The request weighed from the bags that a batch would be weighed from, which the house names. */
+/** The request weighed from the bags that a batch would be weighed from, which the house names, and by the kitchen's own cup. */
 export function withBags(
   request: PlanRequest,
-  kitchen: Pick<Kitchen, 'lots' | 'bags_taken'> | null,
+  kitchen: Pick<Kitchen, 'lots' | 'bags_taken' | 'cup'> | null,
 ): PlanRequest {
   const lots = new Map(kitchen?.lots.map(lot => [lot.id, lot]))
   const bags: NonNullable<PlanRequest['lots']> = {}
@@ -95,7 +95,8 @@ export function withBags(
     bags[lot.id] = factsOf(lot)
     return { ...line, lot: lot.id }
   })
-  return Object.keys(bags).length ? { ...withLines(request, lines), lots: bags } : request
+  const bagged = Object.keys(bags).length ? { ...withLines(request, lines), lots: bags } : request
+  return kitchen?.cup ? { ...bagged, gear: { ...bagged.gear, cup: kitchen.cup } } : bagged
 }
 
 /** The formula with its fat exchanged for the one that was chosen, at as much fat as there was; without any where none was chosen. */

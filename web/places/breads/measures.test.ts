@@ -46,13 +46,18 @@ describe('a formula', () => {
 })
 
 it.each([
-  [509, 2, 'cup_metric'],
-  [130, 0.5, 'cup_metric'],
+  [509, 2, 'cup'],
+  [130, 0.5, 'cup'],
   [30, 2, 'tablespoon_metric'],
   [2.4, 0.5, 'teaspoon_metric'],
   [0.1, 0.25, 'teaspoon_metric'],
 ])('measures %d mL as %d %s', (millilitres, amount, unit) => {
   expect(inSpoons(millilitres)).toEqual({ amount, unit, fill: 'spooned' })
+})
+
+it('fills fewer of the larger cup', () => {
+  expect(inSpoons(473.2, 'us').amount).toBe(2)
+  expect(inSpoons(500, 'metric').amount).toBe(2)
 })
 
 it.each([

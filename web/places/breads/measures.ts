@@ -1,11 +1,12 @@
 import type { Plan, PlanRequest } from '@/api/types'
+import type { Cup } from '@/ui/cups'
 import { linesOf, type Line } from './formula'
 
 export type MeasureOf = 'percent' | 'grams' | 'volume'
 type Volume = NonNullable<Line['volume']>
 type Row = Pick<Plan['ledger'][number], 'ingredient' | 'grams' | 'percent' | 'millilitres'>
 
-const CUP = 250
+const CUPS = { us: 236.588, metric: 250 }
 const TABLESPOON = 15
 const TEASPOON = 5
 
@@ -24,11 +25,12 @@ export function writtenIn(
   request: PlanRequest,
   measure: MeasureOf,
   plan: { ledger: Row[]; portion: { count: number; piece_grams: { value: number } } },
+  cup?: Cup | null,
 ): PlanRequest {
   const rows = new Map(plan.ledger.map(row => [row.ingredient, row]))
   const lines = linesOf(request).map(line => {
     const row = rows.get(line.ingredient)
-    return row ? measured(line, row, measure) : line
+    return row ? measured(line, row, measure, cup) : line
   })
   const pieces = { ...request.pieces, count: plan.portion.count }
   if (measure === 'percent') pieces.grams_each = Number(plan.portion.piece_grams.value.toFixed(1))
@@ -38,14 +40,14 @@ export function writtenIn(
   return { ...request, formula, pieces }
 }
 
-function measured(line: Line, row: Row, measure: MeasureOf): Line {
+function measured(line: Line, row: Row, measure: MeasureOf, cup?: Cup | null): Line {
   const rest = { ...line }
   delete rest.percent
   delete rest.grams
   delete rest.volume
   if (measure === 'percent') return { ...rest, percent: Number(row.percent.toFixed(2)) }
   if (measure === 'grams') return { ...rest, grams: Number(row.grams.toFixed(1)) }
-  return { ...rest, volume: inSpoons(row.millilitres) }
+  return { ...rest, volume: inSpoons(row.millilitres, cup) }
 }
 
 /** A number of cups or spoons as cooks say it, to the quarter. */
@@ -57,9 +59,10 @@ export function inQuarters(amount: number): string {
 }
 
 /** A volume in the largest measure that it fills at least a quarter of, to the quarter. */
-export function inSpoons(millilitres: number): Volume {
+export function inSpoons(millilitres: number, kitchen?: Cup | null): Volume {
+  const cup = CUPS[kitchen ?? 'metric']
   const quarters = (of: number) => Math.max(0.25, Math.round((4 * millilitres) / of) / 4)
-  if (millilitres >= CUP / 4) return { amount: quarters(CUP), unit: 'cup_metric', fill: 'spooned' }
+  if (millilitres >= cup / 4) return { amount: quarters(cup), unit: 'cup', fill: 'spooned' }
   if (millilitres >= TABLESPOON)
     return { amount: quarters(TABLESPOON), unit: 'tablespoon_metric', fill: 'spooned' }
   return { amount: quarters(TEASPOON), unit: 'teaspoon_metric', fill: 'spooned' }
@@ -68,8 +71,9 @@ export function inSpoons(millilitres: number): Volume {
 export const VOLUME_NAMES: Record<Volume['unit'], string> = {
   ml: 'mL',
   l: 'L',
+  cup: 'cups',
   cup_us: 'US cups',
-  cup_metric: 'cups',
+  cup_metric: 'metric cups',
   tablespoon_us: 'US tablespoons',
   tablespoon_metric: 'tablespoons',
   tablespoon_au: 'tablespoons of 20 mL',

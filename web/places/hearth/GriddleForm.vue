@@ -6,7 +6,7 @@ import type { Gear, GearChange } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
-import { BURNERS, changeOf, METALS, newGriddle, tidied } from './gear'
+import { BURNERS, STRENGTHS, changeOf, METALS, newGriddle, tidied } from './gear'
 
 /** A griddle to put in or to change. Nothing is lost where the house refuses: the form stays as it is. */
 const { gear } = defineProps<{ gear: Gear | null }>()
@@ -16,16 +16,23 @@ const change = reactive<GearChange>(gear ? changeOf(gear) : newGriddle())
 const trouble = ref('')
 
 /** A measure that the griddle may not have yet, at a usual size. */
-const measure = (name: 'diameter_mm' | 'width_mm' | 'depth_mm' | 'thickness_mm', usual: number) =>
+const measure = (
+  name: 'diameter_mm' | 'width_mm' | 'depth_mm' | 'thickness_mm' | 'burner_watts',
+  usual: number,
+) =>
   computed({ get: () => change[name] ?? usual, set: value => (change[name] = value) })
 const diameter = measure('diameter_mm', 300)
 const width = measure('width_mm', 500)
 const depth = measure('depth_mm', 320)
 const thickness = measure('thickness_mm', 5)
+const watts = measure('burner_watts', 2500)
+const saysWatts = ref<'usual' | 'known'>(change.burner_watts === undefined ? 'usual' : 'known')
 
 async function keep() {
   try {
     const whole = { ...change }
+    if (saysWatts.value === 'known') whole.burner_watts = watts.value
+    else delete whole.burner_watts
     if (whole.shape === 'rectangle') Object.assign(whole, { width_mm: width.value, depth_mm: depth.value })
     else whole.diameter_mm = diameter.value
     await api.keepGear(id, tidied(whole))
@@ -76,6 +83,17 @@ async function keep() {
     <Choice v-model="change.metal" label="Of" :options="METALS" />
     <Fader v-model="thickness" label="Thick" :min="1" :max="30" :step="0.5" unit="mm" />
     <Choice v-model="change.burner" label="Does the flame change by itself?" :options="BURNERS" />
+    <Choice v-model="saysWatts" label="How strong is it?" :options="STRENGTHS" />
+    <Fader
+      v-if="saysWatts === 'known'"
+      v-model="watts"
+      label="With the flame open"
+      :min="500"
+      :max="15000"
+      :step="100"
+      :unit="null"
+      :words="value => `${value / 1000} kW`"
+    />
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <div class="row">
       <ElButton type="primary" native-type="submit" :disabled="!change.name.trim()">Keep it</ElButton>

@@ -3,6 +3,8 @@ import { ElButton } from 'element-plus'
 import { computed, nextTick, ref } from 'vue'
 import type { Gear } from '@/api/types'
 import { useHouse } from '@/house'
+import Choice from '@/ui/Choice.vue'
+import { CUPS, type Cup } from '@/ui/cups'
 import CalibrateForm from './CalibrateForm.vue'
 import GearCard from './GearCard.vue'
 import GriddleForm from './GriddleForm.vue'
@@ -13,6 +15,10 @@ type Doing = { what: 'change' | 'calibrate' | 'loads'; gear: Gear } | { what: 'n
 const house = useHouse()
 const doing = ref<Doing>(null)
 const gear = computed(() => house.kitchen?.gear ?? [])
+const cup = computed({
+  get: () => house.kitchen?.cup ?? undefined,
+  set: (value?: Cup) => value && void house.keepCup(value),
+})
 
 async function begin(next: Doing) {
   doing.value = null
@@ -45,6 +51,11 @@ async function kept() {
       @leave="doing = null"
     />
     <LoadsPanel v-else-if="doing?.what === 'loads'" :gear="doing.gear" />
+    <Choice
+      v-model="cup"
+      label="The cup of this kitchen"
+      :options="CUPS"
+    />
     <ul class="hearth-gear">
       <GearCard
         v-for="one in gear"

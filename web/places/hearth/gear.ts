@@ -14,6 +14,11 @@ export const BURNERS: { value: NonNullable<GearChange['burner']>; label: string 
   { value: 'regulated', label: 'Yes, a thermostat' },
 ]
 
+export const STRENGTHS: { value: 'usual' | 'known'; label: string }[] = [
+  { value: 'usual', label: 'I do not know' },
+  { value: 'known', label: 'I know its power' },
+]
+
 /** The same as a card tells it. */
 export const FLAMES: typeof BURNERS = [
   { value: 'home', label: 'On a plain hob' },

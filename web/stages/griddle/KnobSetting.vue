@@ -7,8 +7,10 @@ import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withWish } from '../requests'
 
-/** The setting of the chosen griddle that comes nearest to the heat of the plan, as it was calibrated; far from it, the plan can follow. */
+/** The heat of the griddle: which setting comes nearest to it, as it was calibrated; how far the flame is turned up under load; what it cannot hold. */
 const { plan, request } = defineProps<{ plan: Plan; request: PlanRequest }>()
+/** Less than this no hand would notice. */
+const SOONER_PERCENT = 4
 /** Nearer than this a calibration knows no better. */
 const NEAR_KELVIN = 10
 const units = useUnits()
@@ -26,6 +28,8 @@ const setting = computed(() => {
 const comesTo = computed(() => setting.value?.answer.surface_celsius)
 const off = computed(() => (comesTo.value ? comesTo.value.value - planned.value : 0))
 const isFar = computed(() => Math.abs(off.value) > NEAR_KELVIN)
+const stride = computed(() => plan.griddle.stride)
+const sooner = computed(() => Math.round(100 * (1 - (stride.value?.first_share ?? 1))))
 
 function follow() {
   if (comesTo.value)
@@ -34,8 +38,8 @@ function follow() {
 </script>
 
 <template>
-  <p v-if="setting && comesTo" class="panel knob" :class="{ 'is-far': isFar }">
-    <span
+  <div v-if="stride || (setting && comesTo)" class="panel knob" :class="{ 'is-far': isFar }">
+    <p v-if="setting && comesTo">
       >Set it to <strong>{{ setting.setting }}</strong>: it comes to
       {{ units.text(comesTo.value, 'celsius') }}
       <span class="soft"
@@ -43,10 +47,20 @@ function follow() {
       ><template v-if="isFar">
         , {{ off < 0 ? 'cooler' : 'hotter' }} than the {{ units.text(planned, 'celsius') }} that the times are
         for</template
-      >.</span
+      >.
+    </p>
+    <ElButton v-if="isFar && comesTo" @click="follow"
+      >Plan for {{ units.text(comesTo.value, 'celsius') }}</ElButton
     >
-    <ElButton v-if="isFar" @click="follow">Plan for {{ units.text(comesTo.value, 'celsius') }}</ElButton>
-  </p>
+    <p v-if="stride">
+      Turn up as the first is laid, to about {{ units.text(stride.flame_times, null) }} times the flame that
+      holds it empty: the bare metal stays at {{ units.text(planned, 'celsius') }}. Turn down when nothing lies
+      on it.
+      <span v-if="sooner >= SOONER_PERCENT" class="soft"
+        >The first on each place come {{ sooner }} % sooner than the later ones.</span
+      >
+    </p>
+  </div>
 </template>
 
 <style scoped>
@@ -56,6 +70,10 @@ function follow() {
   gap: 0.4rem 1rem;
   align-items: center;
   padding: 0.6rem 1rem;
+}
+
+.knob p {
+  margin: 0;
 }
 
 .knob.is-far {

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { PlanRequest } from '@/api/types'
+import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
+import { CUPS, type Cup } from '@/ui/cups'
 import { useBatch } from '../batch'
-import { withVolume } from '../requests'
+import { withCup, withVolume } from '../requests'
 
-/** Which cup, and how it was filled: unsaid it may be any, and the band of the water covers them all. */
+/** Which cup, and how it was filled: unsaid it may be any, and the band of the water covers them all. The cup is said once for the kitchen. */
 const { request, ingredient } = defineProps<{ request: PlanRequest; ingredient: string }>()
 type Volume = NonNullable<NonNullable<NonNullable<PlanRequest['formula']>['lines']>[number]['volume']>
 const FILLS = [
@@ -13,28 +15,33 @@ const FILLS = [
   { value: 'scooped', label: 'Scooped' },
   { value: 'packed', label: 'Packed' },
 ] satisfies { value: NonNullable<Volume['fill']>; label: string }[]
-const CUPS = [
-  { value: 'cup_us', label: 'US, 237 mL' },
-  { value: 'cup_metric', label: 'Metric, 250 mL' },
-] satisfies { value: Volume['unit']; label: string }[]
 const store = useBatch()
+const house = useHouse()
 const volume = computed(() => request.formula?.lines?.find(line => line.ingredient === ingredient)?.volume)
-const isCup = computed(() => volume.value?.unit === 'cup_us' || volume.value?.unit === 'cup_metric')
+const isCup = computed(() => volume.value?.unit.startsWith('cup') ?? false)
 const fill = computed({
   get: () => volume.value?.fill,
   set: value => value && store.change(withVolume(request, ingredient, { fill: value })),
 })
 const cup = computed({
-  get: () => volume.value?.unit,
-  set: value => value && store.change(withVolume(request, ingredient, { unit: value })),
+  get: () => {
+    if (volume.value?.unit === 'cup_us') return 'us'
+    if (volume.value?.unit === 'cup_metric') return 'metric'
+    return request.gear?.cup
+  },
+  set: (value?: Cup) => {
+    if (!value) return
+    store.change(withVolume(withCup(request, value), ingredient, { unit: 'cup' }))
+    if (house.kitchen?.cup !== value) void house.keepCup(value)
+  },
 })
 </script>
 
 <template>
   <div v-if="volume" class="cup">
     <Choice v-model="fill" label="How is it filled?" :options="FILLS" />
-    <Choice v-if="isCup" v-model="cup" label="Which cup?" :options="CUPS" />
-    <p v-if="!fill" class="soft">Until that is said the water is less sure.</p>
+    <Choice v-if="isCup" v-model="cup" label="Which cup does this kitchen use?" :options="CUPS" />
+    <p v-if="!fill || (isCup && !cup)" class="soft">Until that is said the water is less sure.</p>
   </div>
 </template>
 

@@ -67,7 +67,7 @@ final class TriedBakes
     private function tried(float $heat, float $lean, ?int $times): float
     {
         $baked = $this->planner->bake(
-            ($times === null ? $this->laying : $this->laying->turned($times))->on($this->laying->iron->at($heat))->towards($this->aim, $lean),
+            ($times === null ? $this->laying : $this->laying->turned($times))->at($heat)->towards($this->aim, $lean),
         );
         $this->spent += $this->mesh->work($this->laying->thicknessMillimetres(), $baked->work->bake->secondsOn());
         $cost = ($this->cost)($baked);
