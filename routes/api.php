@@ -2,18 +2,23 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\AskController;
+use App\Http\Controllers\DeletePhotoController;
+use App\Http\Controllers\DiscardBatchController;
 use App\Http\Controllers\JudgeBatchController;
 use App\Http\Controllers\KeepCalibrationController;
 use App\Http\Controllers\KeepGearController;
 use App\Http\Controllers\KeepKitchenController;
 use App\Http\Controllers\KeepLotController;
 use App\Http\Controllers\KeepOwnIngredientController;
+use App\Http\Controllers\KeepPhotoController;
 use App\Http\Controllers\LeaveOutController;
 use App\Http\Controllers\ListBatchesController;
 use App\Http\Controllers\NewBreadController;
 use App\Http\Controllers\OpenKitchenController;
 use App\Http\Controllers\PingController;
+use App\Http\Controllers\ReadShadeController;
 use App\Http\Controllers\RecordEventsController;
 use App\Http\Controllers\RenameBreadController;
 use App\Http\Controllers\ReplanBatchController;
@@ -24,11 +29,16 @@ use App\Http\Controllers\ShowCatalogueController;
 use App\Http\Controllers\ShowDayController;
 use App\Http\Controllers\ShowKitchenController;
 use App\Http\Controllers\ShowNewsController;
+use App\Http\Controllers\ShowPhotoController;
 use App\Http\Controllers\ShowSessionController;
+use App\Http\Controllers\ShowSettlingController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SignOutController;
 use App\Http\Controllers\StartBatchController;
 use App\Http\Middleware\OwnShareOnly;
+use App\Models\Bread;
+use App\Models\Gear;
+use App\Models\Lot;
 use Illuminate\Support\Facades\Route;
 use StoneMill\Ask\Question;
 
@@ -52,7 +62,11 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('catalogue', ShowCatalogueController::class);
     Route::get('kitchen', ShowKitchenController::class);
     Route::patch('kitchen', KeepKitchenController::class);
+    Route::get('lots/{lot}/settling', ShowSettlingController::class);
     Route::put('lots/{lot}', KeepLotController::class);
+    Route::put('breads/{bread}/archived', ArchiveController::class)->defaults('kind', Bread::class);
+    Route::put('lots/{lot}/archived', ArchiveController::class)->defaults('kind', Lot::class);
+    Route::put('gear/{tool}/archived', ArchiveController::class)->defaults('kind', Gear::class);
     Route::put('gear/{gear}', KeepGearController::class);
     Route::put('calibrations/{calibration}', KeepCalibrationController::class);
     Route::put('ingredients/{ingredient}', KeepOwnIngredientController::class);
@@ -65,4 +79,11 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('batches/{batch}/events', RecordEventsController::class);
     Route::put('batches/{batch}/verdict', JudgeBatchController::class);
     Route::put('batches/{batch}/lesson', LeaveOutController::class);
+    Route::put('batches/{batch}/discarded', DiscardBatchController::class);
+    Route::get('batches/{batch}/photos/{photo}', ShowPhotoController::class);
+    Route::delete('batches/{batch}/photos/{photo}', DeletePhotoController::class);
+    Route::middleware(OwnShareOnly::class)->group(static function (): void {
+        Route::put('batches/{batch}/photos/{photo}', KeepPhotoController::class);
+        Route::post('batches/{batch}/photos/{photo}/shade', ReadShadeController::class);
+    });
 });

@@ -51,6 +51,16 @@ export const useHouse = defineStore('house', () => {
     kitchen.value = await api.keepKitchen({ cup })
   }
 
+  /** What was learned is used, or set aside until somebody wants it again. */
+  async function setAside(name: string, set: boolean) {
+    kitchen.value = await api.keepKitchen({ aside: { name, set } })
+  }
+
+  /** Puts a bread, a bag or a tool away, or takes it out again. */
+  async function archive(kind: 'breads' | 'lots' | 'gear', id: string, archived: boolean) {
+    kitchen.value = await api.archive(kind, id, archived)
+  }
+
   /** This device is locked at once; the house is told now, or as soon as it answers. */
   async function leave() {
     localStorage.setItem(LEAVING, '1')
@@ -74,5 +84,17 @@ export const useHouse = defineStore('house', () => {
     return true
   }
 
-  return { session, kitchen, isLeaving, look, enter, refresh, keepCup, leave, toldOfLeaving }
+  return {
+    session,
+    kitchen,
+    isLeaving,
+    look,
+    enter,
+    refresh,
+    keepCup,
+    setAside,
+    archive,
+    leave,
+    toldOfLeaving,
+  }
 })

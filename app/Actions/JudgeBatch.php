@@ -7,11 +7,13 @@ namespace App\Actions;
 use App\Http\Resources\BatchDocument;
 use App\Models\Batch;
 use App\Models\KeptVerdict;
+use App\Models\User;
 use App\Problems\Conflict;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Record\LogTime;
 use StoneMill\Record\Verdict as CoreVerdict;
 
 /** Writes down what came out of a batch, which ends it; a later look can mend the words. */
@@ -21,9 +23,9 @@ final class JudgeBatch
      * @param array<mixed>|null $given
      * @param string|null $changeId the client's own: the same verdict sent again is given once
      */
-    public function __invoke(int $batchId, int $version, ?array $given, ?string $changeId = null): Batch
+    public function __invoke(int $batchId, User $user, int $version, ?array $given, ?string $changeId = null): Batch
     {
-        return DB::transaction(static function () use ($batchId, $version, $given, $changeId): Batch {
+        return DB::transaction(static function () use ($batchId, $user, $version, $given, $changeId): Batch {
             $batch = Batch::query()->with(['verdict', 'revision.formula'])->findOrFail($batchId);
             if ($changeId !== null && $batch->verdict?->change_id === $changeId) {
                 return $batch;
@@ -35,9 +37,12 @@ final class JudgeBatch
                 throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), ['verdict' => $given]);
             }
             KeptVerdict::query()->updateOrCreate(['batch_id' => $batch->id], [...$verdict->toArray(), 'change_id' => $changeId]);
-            $batch->update(['version' => $version + 1, 'finished_at' => $batch->finished_at ?? new DateTimeImmutable]);
+            // What was said before stays beside what is said now.
+            DB::table('verdict_history')->insert(['batch_id' => $batch->id, 'user_id' => $user->id, 'said_at' => LogTime::format(new DateTimeImmutable), 'verdict' => json_encode($verdict->toArray(), JSON_THROW_ON_ERROR)]);
+            $batch->load('verdict');
+            $batch->update([...$batch->columnsAfter($batch->state()), 'version' => $version + 1, 'finished_at' => $batch->finished_at ?? new DateTimeImmutable]);
 
-            return $batch->load('verdict');
+            return $batch;
         });
     }
 }

@@ -46,7 +46,7 @@ final readonly class KeepGear
                 return $gear;
             }
             if ($gear->version !== $version) {
-                throw Conflict::between('tool', $gear->version, $version, GearDocument::of($gear), $fields);
+                throw Conflict::between('tool', $gear->version, $version, GearDocument::of($gear, (new Learn)($kitchen)), $fields);
             }
             $gear->update([...$fields, 'version' => $version + 1]);
 

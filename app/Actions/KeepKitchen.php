@@ -5,22 +5,46 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Kitchen;
+use Illuminate\Support\Facades\DB;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Measure\Cup;
 
-/** Keeps what holds for a whole kitchen: the cup that it measures with. */
+/** Keeps what holds for a whole kitchen: the cup that it measures with, and what of its record nobody wants used. */
 final class KeepKitchen
 {
     /** @throws InvalidInput If anything in the document breaks the contract. */
     public function __invoke(Kitchen $kitchen, mixed $document): Kitchen
     {
         $findings = new Findings;
-        $cup = Node::root($document, $findings)->object(['cup'])->at('cup')->optionalChoice(Cup::class);
+        $body = Node::root($document, $findings)->object(['cup', 'aside']);
+        $saysCup = ! $body->at('cup')->isAbsent();
+        $cup = $body->at('cup')->optionalChoice(Cup::class);
+        $aside = $body->at('aside')->isAbsent() ? null : self::aside($body->at('aside'));
         $findings->refuseIfAny();
-        $kitchen->update(['cup' => $cup?->value]);
 
-        return $kitchen;
+        return DB::transaction(static function () use ($kitchen, $saysCup, $cup, $aside): Kitchen {
+            $kitchen->refresh();
+            if ($saysCup) {
+                $kitchen->cup = $cup?->value;
+            }
+            if ($aside !== null) {
+                [$name, $isSet] = $aside;
+                $others = array_values(array_filter($kitchen->set_aside, static fn (string $one): bool => $one !== $name));
+                $kitchen->set_aside = $isSet ? [...$others, $name] : $others;
+            }
+            $kitchen->save();
+
+            return $kitchen;
+        });
+    }
+
+    /** @return array{string, bool} */
+    private static function aside(Node $node): array
+    {
+        $node->object(['name', 'set']);
+
+        return [$node->at('name')->text(160), $node->at('set')->boolean()];
     }
 }

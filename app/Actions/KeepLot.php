@@ -51,7 +51,7 @@ final readonly class KeepLot
                 return $lot;
             }
             if ($lot->version !== $version) {
-                throw Conflict::between('bag', $lot->version, $version, LotDocument::of($lot, (new LearnWater)($kitchen)), $fields);
+                throw Conflict::between('bag', $lot->version, $version, LotDocument::of($lot, (new Learn)($kitchen)->water), $fields);
             }
             $lot->update([...$fields, 'version' => $version + 1]);
 

@@ -25,7 +25,7 @@ final class RecordEvents
     {
         $findings = new Findings;
         $nodes = Node::root($document, $findings)->object(['events'])->at('events')->items(1, self::MOST_AT_ONCE);
-        $events = array_map(static fn (Node $node): array => [$node, CoreEvent::read($node)], $nodes);
+        $events = array_map(static fn (Node $node): array => [$node, CoreEvent::read($node)->by((string) $user->id)], $nodes);
         $findings->refuseIfAny();
 
         return DB::transaction(static function () use ($batchId, $user, $events, $findings): Batch {
@@ -85,7 +85,6 @@ final class RecordEvents
             static fn (CoreEvent $event): array => [...LogEntry::columns($event), 'batch_id' => $batch->id, 'user_id' => $user->id, 'recorded_at' => $now],
             $events,
         ));
-        $felt = array_filter($events, static fn (CoreEvent $event): bool => $event->kind === EventKind::Felt) !== [];
-        $batch->update([...Batch::columns($state, $batch->plan), 'event_count' => $batch->event_count + count($events), ...($felt ? ['felt_by' => $user->id] : [])]);
+        $batch->update([...$batch->columnsAfter($state), 'cooks' => Batch::withCook($batch->cooks, $user->id), 'event_count' => $batch->event_count + count($events)]);
     }
 }

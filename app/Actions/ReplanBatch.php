@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Http\Resources\BatchDocument;
 use App\Models\Batch;
+use App\Models\BatchBags;
 use App\Problems\Conflict;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Exchange\Findings;
@@ -43,7 +44,8 @@ final readonly class ReplanBatch
             Replan::check($batch->state(), $batch->request, $request, Node::root(['request' => $request], $findings)->at('request'));
             $findings->refuseIfAny();
             $batch->fill(['request' => $request, 'plan' => $plan, 'plan_format' => StoredPlan::FORMAT, 'version' => $version + 1, 'change_id' => $changeId]);
-            $batch->fill(Batch::columns($batch->state(), $plan))->save();
+            $batch->fill($batch->columnsAfter($batch->state()))->save();
+            BatchBags::keep($batch);
 
             return $batch;
         });

@@ -5,83 +5,85 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Batch;
+use App\Models\BatchBags;
 use App\Models\Bread;
 use App\Models\BreadRevision;
 use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
+use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Learn\KitchenRecord;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
 use StoneMill\Plan\StoredPlan;
 use StoneMill\Record\BatchState;
-use StoneMill\Record\PaceRecord;
-use StoneMill\Record\PaceTally;
 use StoneMill\Record\PlannedBatch;
-use StoneMill\Record\Tally;
 
 /**
- * Begins a batch of a bread with what the kitchen has: its newest bags, its first griddle, press and scale.
+ * Begins a batch of a bread with what the kitchen has: its newest bags, its first griddle, press and scale, and what its record says of them.
  *
  * @phpstan-import-type PlanDocument from PlannedBatch
  */
 final readonly class StartBatch
 {
-    private const BATCHES_FOR_PACE = 8;
-
     public function __construct(private Reference $reference, private Planner $planner)
     {
     }
 
-    public function __invoke(Kitchen $kitchen, Bread $formula, string $uuid, DateTimeImmutable $at): Batch
+    public function __invoke(Kitchen $kitchen, Bread $formula, string $uuid, DateTimeImmutable $at, User $cook): Batch
     {
         $revision = BreadRevision::query()->where('formula_id', $formula->id)->latest('number')->firstOrFail();
-        $request = $this->withPace($kitchen, $this->withGear($kitchen, $this->withLots($kitchen, $revision->document)));
+        $record = (new Learn)($kitchen);
+        $request = $this->withExperience($record, $cook, $this->withGear($kitchen, $record, $this->withLots($kitchen, $record, $revision->document)));
         $plan = $this->planner->plan(PlanRequest::read($request, $this->reference))->toArray();
 
         /** @var PlanDocument $plan */
-        $columns = Batch::columns(BatchState::of(PlannedBatch::fromDocument($plan), []), $plan);
+        $columns = Batch::columns(BatchState::of(PlannedBatch::fromDocument($plan), []), null);
 
         // Whoever sent the same a moment before has begun it: then this is that batch.
-        return DB::transaction(static fn (): Batch => Batch::query()->where('uuid', $uuid)->first() ?? Batch::query()->create([
-            ...$columns,
-            'uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'formula_revision_id' => $revision->id, 'version' => 1,
-            'request' => $request, 'plan' => $plan, 'plan_format' => StoredPlan::FORMAT, 'started_at' => $at, 'finished_at' => null, 'event_count' => 0,
-        ]));
+        return DB::transaction(static function () use ($columns, $uuid, $kitchen, $revision, $request, $plan, $at, $cook): Batch {
+            $begun = Batch::query()->where('uuid', $uuid)->first();
+            if ($begun !== null) {
+                return $begun;
+            }
+            $batch = Batch::query()->create([
+                ...$columns,
+                'uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'formula_revision_id' => $revision->id, 'version' => 1, 'cooks' => Batch::withCook('', $cook->id),
+                'request' => $request, 'plan' => $plan, 'plan_format' => StoredPlan::FORMAT, 'started_at' => $at, 'finished_at' => null, 'event_count' => 0,
+            ]);
+            BatchBags::keep($batch);
+
+            return $batch;
+        });
     }
 
     /**
-     * Hands are as quick as the last batches that were shaped the same way say; what the bread itself asks for stands above that.
+     * What the record says of this cook's hands, of this bread and of this griddle; what the bread itself asks for stands above that.
      *
      * @param array<string, mixed> $request
      * @return array<string, mixed>
      */
-    private function withPace(Kitchen $kitchen, array $request): array
+    private function withExperience(KitchenRecord $record, User $cook, array $request): array
     {
-        $shape = PlanRequest::read($request, $this->reference)->method->shape->value;
-        $last = Batch::query()->where('kitchen_id', $kitchen->id)->where('shape', $shape)
-            ->latest('started_at')->limit(self::BATCHES_FOR_PACE)->pluck('tally')->all();
-        $pace = PaceRecord::of(array_values(array_map(
-            static fn (mixed $tally): PaceTally => (Tally::fromText(is_string($tally) ? $tally : null) ?? Tally::of([]))->pace,
-            $last,
-        )));
-        $own = is_array($request['pace'] ?? null) ? $request['pace'] : [];
+        $read = PlanRequest::read($request, $this->reference);
+        $experience = $record->experience((string) $cook->id, $read->style->id, $read->method->shape->value, $read->gear->griddleId);
 
-        return $pace === [] && $own === [] ? $request : [...$request, 'pace' => [...$pace, ...$own]];
+        return $experience->isEmpty() ? $request : [...$request, 'learned' => $experience->toRequest()];
     }
 
     /**
      * @param array<string, mixed> $request
      * @return array<string, mixed>
      */
-    private function withGear(Kitchen $kitchen, array $request): array
+    private function withGear(Kitchen $kitchen, KitchenRecord $record, array $request): array
     {
         $gear = $kitchen->cup === null ? [] : ['cup' => $kitchen->cup];
-        foreach (Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get() as $tool) {
+        foreach (Gear::query()->where('kitchen_id', $kitchen->id)->whereNull('archived_at')->oldest('id')->get() as $tool) {
             if ($tool->kind !== 'pan') {
-                $gear[$tool->kind] ??= $tool->toRequest();
+                $gear[$tool->kind] ??= $tool->toRequest($record);
             }
         }
 
@@ -95,10 +97,10 @@ final readonly class StartBatch
      * @param array<string, mixed> $request
      * @return array<string, mixed>
      */
-    private function withLots(Kitchen $kitchen, array $request): array
+    private function withLots(Kitchen $kitchen, KitchenRecord $record, array $request): array
     {
         /** @var array{formula: array{lines: list<array<string, mixed>>}} $request */
-        $shelf = Lot::shelf(Lot::query()->where('kitchen_id', $kitchen->id)->get(), (new LearnWater)($kitchen));
+        $shelf = Lot::shelf(Lot::query()->where('kitchen_id', $kitchen->id)->whereNull('archived_at')->get(), $record->water);
         $lots = [];
         foreach ($request['formula']['lines'] as $index => $line) {
             $taken = is_string($line['ingredient'] ?? null) ? $shelf->taken($line['ingredient']) : null;

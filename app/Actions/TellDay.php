@@ -34,7 +34,7 @@ final class TellDay
         $hands = Node::root(['hands' => $hands], $findings)->object(['hands'])->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1;
         $findings->refuseIfAny();
         /** @var \Illuminate\Support\Collection<int, Batch> $open */
-        $open = Batch::query()->with(['revision.formula'])->where('kitchen_id', $kitchen->id)->whereNull('finished_at')
+        $open = Batch::query()->with(['revision.formula'])->where('kitchen_id', $kitchen->id)->whereNull('finished_at')->whereNull('discarded_at')
             ->latest('started_at')->limit(LineDesk::BATCHES)->get();
 
         return (new Day(array_map(static fn (Batch $batch): DayBatch => self::batch($batch, $zone), array_values($open->all())), $hands, now()->toDateTimeImmutable()))->toArray();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\Batch;
+use App\Models\BatchBags;
 use App\Models\LogEntry;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -30,7 +31,7 @@ final class Rebuild extends Command
         // What an old plan did not say is filled in by the style's own times: ten thousand batches are not baked anew for it.
         $planner = new Planner($reference, new StyleTurnPlanner, Effort::Sketch);
         $done = 0;
-        Batch::query()->with('revision.formula')->chunkById(self::AT_ONCE, function (iterable $batches) use ($reference, $planner, &$done): void {
+        Batch::query()->with(['revision.formula', 'verdict'])->chunkById(self::AT_ONCE, function (iterable $batches) use ($reference, $planner, &$done): void {
             DB::transaction(function () use ($batches, $reference, $planner, &$done): void {
                 /** @var Batch $batch */
                 foreach ($batches as $batch) {
@@ -38,9 +39,11 @@ final class Rebuild extends Command
                         $batch->fill(['plan' => $this->upToDate($batch, $reference, $planner), 'plan_format' => StoredPlan::FORMAT]);
                     }
                     $batch->fill([
-                        ...Batch::columns($batch->stateFromLog(), $batch->plan),
+                        ...$batch->columnsAfter($batch->stateFromLog()),
+                        'cooks' => self::cooks($batch),
                         'event_count' => LogEntry::query()->where('batch_id', $batch->id)->count(),
                     ])->save();
+                    BatchBags::keep($batch);
                     $done++;
                 }
             });
@@ -48,6 +51,13 @@ final class Rebuild extends Command
         $this->line("$done batches are worked out anew.");
 
         return self::SUCCESS;
+    }
+
+    private static function cooks(Batch $batch): string
+    {
+        $cooks = LogEntry::query()->where('batch_id', $batch->id)->whereNotNull('user_id')->distinct()->pluck('user_id')->all();
+
+        return array_reduce($cooks, static fn (string $all, mixed $cook): string => is_int($cook) ? Batch::withCook($all, $cook) : $all, $batch->cooks);
     }
 
     /** @return array<string, mixed> */

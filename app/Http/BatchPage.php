@@ -18,7 +18,7 @@ final readonly class BatchPage
     private const USUAL = 60;
 
     /** What a list needs; plans and logs stay where they are. */
-    private const COLUMNS = ['id', 'uuid', 'kitchen_id', 'formula_revision_id', 'version', 'started_at', 'finished_at', 'summary', 'lesson_left_out'];
+    private const COLUMNS = ['id', 'uuid', 'kitchen_id', 'formula_revision_id', 'version', 'started_at', 'finished_at', 'summary', 'lesson_left_out', 'is_good', 'discarded_at'];
 
     private const CURSOR = '/^([od])~(\d{4}-\d\d-\d\d \d\d:\d\d:\d\d)~(\d{1,18})$/D';
 
@@ -36,16 +36,16 @@ final readonly class BatchPage
             $address->at('after')->refuse('This is no place in the list.', 'what an earlier page gave as next');
         }
 
-        return self::after($kitchenId, $limit, $cursor);
+        return self::after($kitchenId, BatchFilter::read($address), $limit, $cursor);
     }
 
     /** @param array<int, string> $cursor whether the last one was open or done, when it was begun, its row */
-    private static function after(int $kitchenId, int $limit, array $cursor): self
+    private static function after(int $kitchenId, BatchFilter $filter, int $limit, array $cursor): self
     {
-        [, $section, $startedAt, $row] = $cursor === [] ? ['', 'o', null, '0'] : $cursor;
-        $found = $section === 'o' ? self::section($kitchenId, false, $limit + 1, $startedAt, (int) $row) : new Collection;
+        [, $section, $startedAt, $row] = $cursor === [] ? ['', $filter->saysDone() ? 'd' : 'o', null, '0'] : $cursor;
+        $found = $section === 'o' ? self::section($kitchenId, $filter, false, $limit + 1, $startedAt, (int) $row) : new Collection;
         if ($found->count() <= $limit) {
-            $found = $found->concat(self::section($kitchenId, true, $limit + 1 - $found->count(), $section === 'd' ? $startedAt : null, (int) $row));
+            $found = $found->concat(self::section($kitchenId, $filter, true, $limit + 1 - $found->count(), $section === 'd' ? $startedAt : null, (int) $row));
         }
         $page = $found->take($limit)->values();
         $last = $page->last();
@@ -54,10 +54,11 @@ final readonly class BatchPage
     }
 
     /** @return Collection<int, Batch> */
-    private static function section(int $kitchenId, bool $done, int $limit, ?string $startedAt, int $row): Collection
+    private static function section(int $kitchenId, BatchFilter $filter, bool $done, int $limit, ?string $startedAt, int $row): Collection
     {
         $query = Batch::query()->with(['verdict', 'revision:id,formula_id,number', 'revision.formula'])->where('kitchen_id', $kitchenId);
         $query->whereRaw('(finished_at IS NOT NULL) = ?', [$done ? 1 : 0]);
+        $filter->narrow($query);
         if ($startedAt !== null) {
             $query->where(static fn (Builder $before): Builder => $before->where('started_at', '<', $startedAt)
                 ->orWhere(static fn (Builder $same): Builder => $same->where('started_at', $startedAt)->where('id', '<', $row)));

@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Models\Batch;
 use App\Models\Bread;
 use App\Models\Kitchen;
+use App\Models\Photo;
 use App\Models\User;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\Request;
@@ -30,6 +31,12 @@ final class CurrentKitchen
     public static function bread(Request $request, string $uuid): Bread
     {
         return Bread::query()->where('kitchen_id', self::user($request)->kitchen_id)->where('uuid', $uuid)->firstOrFail();
+    }
+
+    /** The photo of that identifier, of a batch in this kitchen; elsewhere it does not exist. */
+    public static function photo(Request $request, string $batch, string $uuid): Photo
+    {
+        return Photo::query()->where('batch_id', self::batch($request, $batch)->id)->where('uuid', $uuid)->firstOrFail();
     }
 
     /** The batch of that identifier in this kitchen; elsewhere it does not exist. */

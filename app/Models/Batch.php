@@ -10,10 +10,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Collection;
-use StoneMill\Learn\WaterLesson;
+use StoneMill\Learn\BatchLesson;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Tally;
+use StoneMill\Record\Verdict as CoreVerdict;
 
 /**
  * One run of a formula: what it was planned from, the plan as it stood, and what happened.
@@ -30,9 +31,13 @@ use StoneMill\Record\Tally;
  * @property int $event_count
  * @property array<string, string|int|float|null>|null $summary what a list shows
  * @property string|null $shape how its pieces are shaped
- * @property string|null $lesson what it says of the water its bags take
+ * @property string|null $lesson what it teaches of bags, griddle and hands
  * @property bool $lesson_left_out whether a cook left it out of what is learned
- * @property int|null $felt_by who felt the dough
+ * @property string|null $griddle that it is made on, by its identifier
+ * @property string $cooks who wrote in its log, each between bars
+ * @property string $words of its verdict and notes
+ * @property bool|null $is_good whether a cook would make it again; null where nobody judged
+ * @property string|null $discarded_at
  * @property string|null $change_id the client's identifier of the last change of the plan
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $updated_at
@@ -85,41 +90,46 @@ final class Batch extends Model
     /**
      * What stands beside a batch so that no look at it works its log out again.
      *
-     * @return array{tally: string, summary: array<string, string|int|float|null>, shape: string|null, lesson: string|null}
+     * @return array{tally: string, summary: array<string, string|int|float|null>, shape: string|null, lesson: string|null, griddle: string|null, words: string, is_good: bool|null}
      */
-    public static function columns(BatchState $state, mixed $plan): array
+    public static function columns(BatchState $state, ?CoreVerdict $verdict): array
     {
+        $plan = $state->plan();
         $bowl = $state->bowl();
-        $shape = data_get($plan, 'method.shape');
+        $lesson = BatchLesson::of($plan, $state, $verdict);
 
         return [
             'tally' => $state->tally()->toText(),
             'summary' => [
                 'stage' => $state->stage()->value,
-                'planned_hydration_percent' => self::number($plan, 'water.hydration_percent.value'),
+                'planned_hydration_percent' => $plan->hydrationPercent,
                 'hydration_percent' => $bowl->waterGrams() > 0 ? round($bowl->hydrationPercent(), 2) : null,
-                'water_celsius' => self::number($plan, 'water.celsius.value'),
-                'piece_count' => (int) self::number($plan, 'portion.count'),
-                'piece_grams' => self::number($plan, 'portion.piece_grams.value'),
+                'water_celsius' => $plan->waterCelsius,
+                'piece_count' => $plan->count,
+                'piece_grams' => $plan->pieceGrams,
             ],
-            'shape' => is_string($shape) ? $shape : null,
-            'lesson' => self::lesson($state, $plan),
+            'shape' => $plan->shape,
+            'griddle' => $plan->griddleId,
+            'lesson' => $lesson->isEmpty() ? null : json_encode($lesson->toRow(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            'words' => implode("\n", array_filter([$verdict?->notes, ...$state->noteTexts()])),
+            'is_good' => $verdict?->isGood(),
         ];
     }
 
-    private static function lesson(BatchState $state, mixed $plan): ?string
+    /**
+     * The same with the verdict that was given, where one was.
+     *
+     * @return array{tally: string, summary: array<string, string|int|float|null>, shape: string|null, lesson: string|null, griddle: string|null, words: string, is_good: bool|null}
+     */
+    public function columnsAfter(BatchState $state): array
     {
-        /** @var PlanDocument $plan */
-        $lesson = WaterLesson::of(PlannedBatch::fromDocument($plan), $state);
-
-        return $lesson === null ? null : json_encode($lesson->toRow(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return self::columns($state, $this->verdict?->toCore());
     }
 
-    private static function number(mixed $plan, string $path): float
+    /** Who wrote in a log, with one more: each between bars, so that one is found without taking another for it. */
+    public static function withCook(string $cooks, int $cook): string
     {
-        $number = data_get($plan, $path);
-
-        return is_numeric($number) ? (float) $number : 0.0;
+        return str_contains($cooks, "|$cook|") ? $cooks : ($cooks === '' ? '|' : $cooks)."$cook|";
     }
 
     private function planned(): PlannedBatch
@@ -133,6 +143,6 @@ final class Batch extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['lesson_left_out' => 'boolean', 'request' => 'array', 'plan' => 'array', 'summary' => 'array', 'started_at' => UtcMoment::class, 'finished_at' => UtcMoment::class];
+        return ['lesson_left_out' => 'boolean', 'is_good' => 'boolean', 'request' => 'array', 'plan' => 'array', 'summary' => 'array', 'started_at' => UtcMoment::class, 'finished_at' => UtcMoment::class];
     }
 }

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $kitchen_id
  * @property string $name
  * @property string $style
+ * @property string|null $archived_at
  */
 final class Bread extends Model
 {

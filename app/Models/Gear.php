@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use StoneMill\Learn\KitchenRecord;
+use StoneMill\Plan\KnobSetting;
 
 /**
  * A griddle, press, pan or scale of the kitchen.
@@ -24,6 +26,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $metal_millimetres
  * @property string|null $burner
  * @property float|null $burner_watts
+ * @property string|null $archived_at
  */
 final class Gear extends Model
 {
@@ -31,8 +34,12 @@ final class Gear extends Model
 
     protected $guarded = [];
 
-    /** @return array<string, string|float|null> this tool as a plan request names it */
-    public function toRequest(): array
+    /**
+     * This tool as a plan request names it, a griddle with what the record says of its settings.
+     *
+     * @return array<string, mixed>
+     */
+    public function toRequest(?KitchenRecord $record = null): array
     {
         return array_filter([
             'shape' => $this->kind === 'griddle' ? $this->shape : null,
@@ -45,7 +52,15 @@ final class Gear extends Model
             'burner' => $this->burner,
             'burner_watts' => $this->burner_watts,
             'preheat_seconds' => $this->kind === 'griddle' ? $this->preheatSeconds() : null,
-        ], static fn (string|float|null $value): bool => $value !== null);
+            'id' => $this->kind === 'griddle' ? $this->uuid : null,
+            'settings' => $this->kind === 'griddle' && $record !== null ? $this->settings($record) : null,
+        ], static fn (mixed $value): bool => $value !== null && $value !== []);
+    }
+
+    /** @return list<array{name: string, value: float, deviation: float, batches: int}> */
+    private function settings(KitchenRecord $record): array
+    {
+        return array_map(static fn (KnobSetting $setting): array => ['name' => $setting->name, 'value' => round($setting->heat->value, 2), 'deviation' => round($setting->heat->deviation, 2), 'batches' => $setting->heat->batches], $record->settings($this->uuid));
     }
 
     /** What its newest calibration found; null where nobody has timed it. */

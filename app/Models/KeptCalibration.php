@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use StoneMill\Learn\CalibratedSetting;
+use StoneMill\Measure\Spread;
 
 /**
  * What was read of a griddle at one setting, and what came of it.
@@ -23,7 +25,24 @@ final class KeptCalibration extends Model
 
     public const UPDATED_AT = null;
 
+    private const LEAST_DEVIATION = 1.0;
+
     protected $guarded = [];
+
+    /** What it found of its setting, as the record learns from it; the griddle's identifier comes along with the row. */
+    public function toSetting(): CalibratedSetting
+    {
+        $figure = fn (string $part): float => is_numeric($value = data_get($this->answer, "surface_celsius.$part")) ? (float) $value : 0.0;
+        $griddle = $this->getAttribute('griddle');
+
+        return new CalibratedSetting(
+            is_string($griddle) ? $griddle : '',
+            $this->setting,
+            $figure('value'),
+            max(self::LEAST_DEVIATION, ($figure('high') - $figure('low')) / 2 / Spread::DECILE_DEVIATIONS),
+            UtcMoment::dayOf($this->taken_at),
+        );
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

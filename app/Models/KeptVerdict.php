@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use StoneMill\Record\Extent;
+use StoneMill\Record\Pliability;
+use StoneMill\Record\Puff;
+use StoneMill\Record\Verdict as CoreVerdict;
 
 /**
  * What came out of a batch.
@@ -28,6 +32,22 @@ final class KeptVerdict extends Model
     protected $table = 'verdicts';
 
     protected $guarded = [];
+
+    public function toCore(): CoreVerdict
+    {
+        return CoreVerdict::kept(
+            Pliability::from($this->pliability),
+            Puff::from($this->puff),
+            $this->shade_first,
+            $this->shade_second,
+            Extent::from($this->cracks),
+            Extent::from($this->sticking),
+            $this->pieces_good,
+            $this->pieces_second,
+            $this->pieces_lost,
+            $this->notes,
+        );
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

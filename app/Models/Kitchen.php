@@ -11,9 +11,18 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $id
  * @property string $name
+ * @property list<string> $set_aside of what was learned, what nobody wants used
  * @property string|null $cup that it measures with; null where nobody said
  */
 final class Kitchen extends Model
 {
     protected $guarded = [];
+
+    protected $attributes = ['set_aside' => '[]'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['set_aside' => 'array'];
+    }
 }

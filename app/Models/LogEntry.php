@@ -36,6 +36,7 @@ use StoneMill\School\Stage;
  * @property int|null $touch
  * @property string|null $text
  * @property string|null $undoes
+ * @property float|null $diameter_mm
  */
 final class LogEntry extends Model
 {
@@ -64,6 +65,8 @@ final class LogEntry extends Model
             touch: $this->touch,
             text: $this->text,
             undoes: $this->undoes,
+            diameterMillimetres: $this->diameter_mm,
+            by: $this->user_id === null ? null : (string) $this->user_id,
         );
     }
 
@@ -100,12 +103,13 @@ final class LogEntry extends Model
             'touch' => $event->touch,
             'text' => $event->text,
             'undoes' => $event->undoes,
+            'diameter_mm' => $event->diameterMillimetres,
         ];
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['grams' => 'float', 'water_grams' => 'float', 'flour_grams' => 'float', 'celsius' => 'float'];
+        return ['grams' => 'float', 'water_grams' => 'float', 'flour_grams' => 'float', 'celsius' => 'float', 'diameter_mm' => 'float'];
     }
 }

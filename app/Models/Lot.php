@@ -28,6 +28,7 @@ use StoneMill\Pantry\LotFacts;
  * @property float|null $bought_grams
  * @property bool $set_aside whether the cook does not want what was learned of it used
  * @property string|null $notes
+ * @property string|null $archived_at
  */
 final class Lot extends Model
 {

@@ -20,6 +20,8 @@ final class UtcMoment implements CastsAttributes
 {
     private const KEPT_AS = 'Y-m-d H:i:s';
 
+    private const SECONDS_IN_DAY = 86400;
+
     /** @param array<string, mixed> $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): ?CarbonImmutable
     {
@@ -30,6 +32,12 @@ final class UtcMoment implements CastsAttributes
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
         return $value instanceof DateTimeInterface ? self::kept($value) : null;
+    }
+
+    /** The day since 1970 of a moment as it is kept. */
+    public static function dayOf(string $kept): int
+    {
+        return intdiv((new DateTimeImmutable($kept, new DateTimeZone('UTC')))->getTimestamp(), self::SECONDS_IN_DAY);
     }
 
     public static function kept(DateTimeInterface $moment): string

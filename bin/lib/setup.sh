@@ -1,6 +1,6 @@
 # What the machine must have, and how it gets it. Each step says what it does; each failure is one line.
 
-php_packages=(php8.2-cli php8.2-sqlite3 php8.2-curl php8.2-mbstring php8.2-xml php8.2-zip)
+php_packages=(php8.2-cli php8.2-sqlite3 php8.2-curl php8.2-gd php8.2-mbstring php8.2-xml php8.2-zip)
 export COMPOSER_ALLOW_SUPERUSER=1
 # From where the cook stands, not from where this is kept.
 kitchen=${MILL_DATABASE:-$root/storage/kitchen/kitchen.sqlite}
@@ -123,7 +123,7 @@ need_to_measure() {
 }
 
 set_up_php() {
-    php -r 'exit(extension_loaded("pdo_sqlite") && extension_loaded("curl") && extension_loaded("dom") && extension_loaded("zip") ? 0 : 1);' 2>/dev/null || need_packages "${php_packages[@]}"
+    php -r 'exit(extension_loaded("pdo_sqlite") && extension_loaded("curl") && extension_loaded("dom") && extension_loaded("zip") && extension_loaded("gd") ? 0 : 1);' 2>/dev/null || need_packages "${php_packages[@]}"
     mkdir -p bootstrap/cache storage/kitchen storage/logs storage/framework/{views,cache/data,budget}
     if ! is_current vendor/.mill-stamp composer.json; then
         need_disk

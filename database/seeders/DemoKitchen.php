@@ -10,11 +10,13 @@ use App\Models\Bread;
 use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
+use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 use Ramsey\Uuid\Uuid;
+use StoneMill\Measure\Cup;
 
 /** A made-up kitchen to look around in. The same on every start, but for the moment its history counts back from. */
 final class DemoKitchen extends Seeder
@@ -22,6 +24,8 @@ final class DemoKitchen extends Seeder
     public const NAMESPACE = '6f1d6f0e-3a52-5b0e-9a53-0f6f1f4d7c11';
 
     public const COOK = 'cook';
+
+    public const SECOND_COOK = 'second';
 
     private const BREADS = [
         'pressed-masa' => 'Everyday masa discs',
@@ -59,7 +63,9 @@ final class DemoKitchen extends Seeder
             $this->nameBreads($cook->kitchen);
             $this->fillLarder($cook->kitchen, $now);
             $this->fitOut($cook->kitchen, $now);
-            $batches->seed($cook, $now);
+            $cook->kitchen->update(['cup' => Cup::Metric->value]);
+            $second = User::query()->create(['kitchen_id' => $cook->kitchen_id, 'name' => self::SECOND_COOK, 'password' => config()->string('mill.demo_password')]);
+            $batches->seed($cook, $second, $now);
         });
     }
 

@@ -16,6 +16,9 @@ use StoneMill\School\Stage;
 /** The log of one demo batch while it is being made up. */
 final class DemoLog
 {
+    /** The metal is read under load once so many are laid. */
+    private const READ_AFTER = 3;
+
     /** @var list<BatchEvent> */
     public array $events = [];
 
@@ -28,33 +31,35 @@ final class DemoLog
         $this->add(EventKind::Entered, $minute, ['stage' => Stage::from($stage)]);
     }
 
-    /** @param array{stage?: Stage, ingredient?: string, grams?: float, waterGrams?: float, flourGrams?: float, grade?: FeelGrade, pieces?: int, piece?: int, place?: int|null} $fields */
+    /** @param array{stage?: Stage, ingredient?: string, grams?: float, waterGrams?: float, flourGrams?: float, grade?: FeelGrade, celsius?: float, diameterMillimetres?: float, pieces?: int, piece?: int, place?: int|null} $fields */
     public function add(EventKind $kind, float $minute, array $fields = []): void
     {
         $id = DemoKitchen::uuid($this->name.' event '.count($this->events));
         $this->events[] = new BatchEvent($id, $kind, LogTime::later($this->start, 60 * $minute), ...$fields);
     }
 
-    /** Counts the scale down by its marks, now and then a gram off. */
-    public function countDown(BatchState $fresh, BatchState $mixed, float $minute): void
+    /** Counts the scale down by its marks, now and then a gram off; an uneven hand is off by more, and slower. */
+    public function countDown(BatchState $fresh, BatchState $mixed, float $minute, float $keptShare, bool $isUneven): void
     {
         $plan = $fresh->portions();
-        $reading = floor($mixed->bowl()->doughGrams() * 0.985);
+        $reading = floor($mixed->bowl()->doughGrams() * (1 - $keptShare));
         $this->add(EventKind::ScaleSet, $minute, ['grams' => $reading, 'pieces' => $plan->count]);
         for ($left = $plan->count; $left > 0; $left--) {
-            $next = round($reading * ($left - 1) / $left) + ($left > 1 && $left % 4 === 0 ? 1 : 0);
-            $this->add(EventKind::Portioned, $minute + 0.2 * ($plan->count - $left + 1), ['grams' => $next]);
+            $off = $left === 1 ? 0 : ($isUneven ? [3, -2, 1, -3][$left % 4] : ($left % 4 === 0 ? 1 : 0));
+            $next = round($reading * ($left - 1) / $left) + $off;
+            $this->add(EventKind::Portioned, $minute + ($isUneven ? 0.22 : 0.15) * ($plan->count - $left + 1), ['grams' => $next]);
             $reading = $next;
         }
     }
 
-    /** Lays, turns and lifts as the plan's line says, the first turns so many seconds late. */
-    public function cook(Batch $batch, float $minute, int $lateSeconds): void
+    /** Lays, turns and lifts as the plan's line says, the first turns so many seconds late; with bread on it the metal is read once. */
+    public function cook(Batch $batch, float $minute, int $lateSeconds, float $celsius): void
     {
         /** @var array{line: array{actions: list<array{kind: string, at_seconds: float, piece: int|null, place: int|null}>}} $plan */
         $plan = $batch->plan;
         $kinds = ['lay' => EventKind::Laid, 'turn' => EventKind::Turned, 'press' => EventKind::Turned, 'lift' => EventKind::Lifted];
         $first = null;
+        $laid = 0;
         foreach ($plan['line']['actions'] as $action) {
             if (! isset($kinds[$action['kind']]) || $action['piece'] === null) {
                 continue;
@@ -62,7 +67,11 @@ final class DemoLog
             $first ??= $action['at_seconds'];
             $late = $action['kind'] === 'lay' ? 0 : $lateSeconds;
             $fields = $action['kind'] === 'lay' ? ['piece' => $action['piece'], 'place' => $action['place']] : ['piece' => $action['piece']];
-            $this->add($kinds[$action['kind']], $minute + ($action['at_seconds'] - $first + $late) / 60, $fields);
+            $at = $minute + ($action['at_seconds'] - $first + $late) / 60;
+            $this->add($kinds[$action['kind']], $at, $fields);
+            if ($action['kind'] === 'lay' && ++$laid === self::READ_AFTER) {
+                $this->add(EventKind::SurfaceTaken, $at + 0.05, ['celsius' => $celsius]);
+            }
         }
     }
 }

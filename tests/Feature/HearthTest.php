@@ -26,7 +26,7 @@ final class HearthTest extends TestCase
         $response = $this->putJson("/api/v1/gear/$id", self::PLATE)->assertOk();
         Contract::assertHolds('openapi.json#/components/schemas/Gear', (string) $response->getContent());
         $kept = array_column((array) $this->getJson('/api/v1/kitchen')->json('gear'), null, 'id')[$id];
-        self::assertSame(['shape' => 'round', 'diameter_mm' => 300, 'metal' => 'steel', 'thickness_mm' => 3, 'burner' => 'steady'], $kept['request']);
+        self::assertSame(['shape' => 'round', 'diameter_mm' => 300, 'metal' => 'steel', 'thickness_mm' => 3, 'burner' => 'steady', 'id' => $id], $kept['request']);
         $this->postJson('/api/v1/plan', ['style' => 'pressed-masa', 'gear' => ['griddle' => $kept['request']]])->assertOk();
     }
 

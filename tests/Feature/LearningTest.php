@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Batch;
+use App\Models\Gear;
+use App\Models\User;
 use Database\Seeders\DemoKitchen;
 use Tests\TestCase;
 
@@ -83,11 +85,80 @@ final class LearningTest extends TestCase
         self::assertIsArray($lots);
         $water = data_get(array_values(array_filter($lots, static fn (mixed $lot): bool => data_get($lot, 'id') === self::bag()))[0], 'water');
         self::assertSame(3, data_get($water, 'batches'));
-        self::assertEqualsWithDelta(8.0, self::number($water, 'settling.0.points'), 0.6);
-        $widths = array_map(static fn (int $step): float => self::number($water, "settling.$step.known.high") - self::number($water, "settling.$step.known.low"), [0, 1, 2]);
+        $settling = (string) $this->getJson('/api/v1/lots/'.self::bag().'/settling')->assertOk()->getContent();
+        $steps = json_decode($settling, true);
+        self::assertEqualsWithDelta(8.0, self::number($steps, 'settling.0.points'), 0.6);
+        $widths = array_map(static fn (int $step): float => self::number($steps, "settling.$step.known.high") - self::number($steps, "settling.$step.known.low"), [0, 1, 2]);
         self::assertGreaterThan($widths[1], $widths[0]);
         self::assertGreaterThan($widths[2], $widths[1]);
         self::assertStringContainsString('points more than its kind', (string) json_encode(data_get($water, 'words')));
+    }
+
+    public function test_a_griddle_calibrated_too_cool_is_planned_for_as_it_is_and_set_aside_as_usual(): void
+    {
+        $this->cook();
+        $griddle = self::uuid();
+        Gear::query()->where('kind', 'griddle')->update(['archived_at' => '2026-01-01 00:00:00']);
+        $this->putJson("/api/v1/gear/$griddle", ['version' => 0, 'kind' => 'griddle', 'name' => 'Cool plate', 'shape' => 'round', 'diameter_mm' => 320, 'metal' => 'cast_iron', 'burner' => 'home'])->assertOk();
+        self::assertEquals(230, data_get($this->startBatch(), 'plan.griddle.surface_celsius.value'));
+        $this->putJson('/api/v1/calibrations/'.self::uuid(), ['gear' => $griddle, 'setting' => 'Knob at 6', 'taken_at' => '2026-03-01T10:00:00Z', 'question' => ['believed_celsius' => 195, 'readings' => [['seconds' => 900, 'celsius' => 193]]]])->assertOk();
+        $planned = $this->startBatch();
+        self::assertEqualsWithDelta(193, self::number($planned, 'plan.griddle.surface_celsius.value'), 2);
+        self::assertSame('Knob at 6', data_get($planned, 'plan.griddle.tool.setting'));
+        self::assertStringContainsString('Knob at 6 comes to 193', (string) json_encode(data_get($planned, 'plan.griddle.surface_celsius.because'), JSON_UNESCAPED_UNICODE));
+        // Cooler metal takes longer.
+        self::assertGreaterThan(self::number($this->planned('pressed-masa'), 'griddle.lift.at_seconds'), self::number($planned, 'plan.griddle.lift.at_seconds'));
+        $this->patchJson('/api/v1/kitchen', ['aside' => ['name' => "settings:$griddle", 'set' => true]])->assertOk();
+        self::assertEquals(230, data_get($this->startBatch(), 'plan.griddle.surface_celsius.value'));
+        $this->patchJson('/api/v1/kitchen', ['aside' => ['name' => "settings:$griddle", 'set' => false]])->assertOk();
+        self::assertEqualsWithDelta(193, self::number($this->startBatch(), 'plan.griddle.surface_celsius.value'), 2);
+    }
+
+    public function test_discs_that_come_out_thick_make_the_next_plan_thicker_slower_and_narrower(): void
+    {
+        $this->cook();
+        $this->forget();
+        $first = $this->startBatch();
+        for ($batch = 0; $batch < 3; $batch++) {
+            $one = $this->startBatch();
+            $wide = self::number($one, 'state.shape.diameter_mm.value');
+            // Narrower by 5 % at one weight is thicker by a tenth.
+            $this->postJson("/api/v1/batches/{$one['id']}/events", ['events' => [self::event('disc_measured', ['diameter_mm' => 0.95 * $wide]), self::event('disc_measured', ['diameter_mm' => 0.95 * $wide])]])->assertOk();
+        }
+        $next = $this->startBatch();
+        self::assertGreaterThan(1.05 * self::number($first, 'plan.shape.thickness_mm.value'), self::number($next, 'plan.shape.thickness_mm.value'));
+        self::assertGreaterThan(self::number($first, 'plan.griddle.lift.at_seconds'), self::number($next, 'plan.griddle.lift.at_seconds'));
+        self::assertStringContainsString('thicker than planned', (string) json_encode(data_get($next, 'plan.shape.thickness_mm.because')));
+        self::assertContains('learned.thickness', array_column((array) data_get($next, 'plan.learned'), 'key'));
+    }
+
+    public function test_two_cooks_of_a_kitchen_have_their_own_hand(): void
+    {
+        $cook = $this->cook();
+        $this->forget();
+        $second = User::query()->create(['name' => 'second cook', 'password' => 'another-word-here', 'kitchen_id' => $cook->kitchen_id]);
+        foreach ([[$cook, 0.0], [$second, -7.0]] as [$who, $points]) {
+            $this->actingAs($who);
+            for ($batch = 0; $batch < 5; $batch++) {
+                $this->felt($this->startBatch(), 4.0 + $points);
+            }
+        }
+        $grams = [];
+        foreach ([$cook, $second] as $who) {
+            $this->actingAs($who);
+            $grams[] = self::percent($this->startBatch(), 'grams.value');
+        }
+        self::assertGreaterThan($grams[1] + 2, $grams[0], 'the second calls dough ready drier');
+        self::assertSame(['feel', 'feel'], array_values(array_filter(array_column((array) $this->getJson('/api/v1/kitchen')->json('learned'), 'kind'), static fn (mixed $kind): bool => $kind === 'feel')));
+    }
+
+    /** @return array<string, mixed> */
+    private function planned(string $style): array
+    {
+        /** @var array<string, mixed> $plan */
+        $plan = $this->postJson('/api/v1/plan', ['style' => $style, 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 320, 'metal' => 'cast_iron', 'burner' => 'home']]])->assertOk()->json();
+
+        return $plan;
     }
 
     public function test_the_demo_kitchen_has_learned_something(): void
@@ -126,7 +197,7 @@ final class LearningTest extends TestCase
         self::assertIsArray($lots);
         /** @var array<string, mixed> $lot */
         $lot = array_values(array_filter($lots, static fn (mixed $lot): bool => data_get($lot, 'id') === self::bag()))[0];
-        unset($lot['id'], $lot['water']);
+        unset($lot['id'], $lot['water'], $lot['archived']);
         $this->putJson('/api/v1/lots/'.self::bag(), [...$lot, 'set_aside' => $aside])->assertOk()->assertJsonPath('set_aside', $aside);
     }
 

@@ -104,7 +104,7 @@ final class LineTest extends TestCase
         }
         $this->postJson("/api/v1/batches/$id/events", ['events' => $events])->assertOk();
         $next = $this->startBatch();
-        self::assertEquals(15, data_get($next, 'request.pace.portion'));
+        self::assertEquals(15, data_get($next, 'request.learned.portion.value'));
         self::assertEquals(15, data_get($next, 'plan.line.pace.portion'));
     }
 

@@ -10,6 +10,11 @@ import type {
   GearChange,
   KeptCalibration,
   FoundTurns,
+  Photo,
+  PhotoPlace,
+  PhotoShade,
+  Settling,
+  Sought,
   Loads,
   LoadsQuestion,
   Practice,
@@ -106,6 +111,31 @@ async function send<Answer>(method: string, path: string, body?: unknown): Promi
   return (response.status === 204 ? null : await response.json()) as Answer
 }
 
+/** A picture as it is. */
+async function sendFile<Answer>(path: string, file: Blob): Promise<Answer> {
+  let response: Response
+  try {
+    response = await fetch(BASE + path, {
+      method: 'PUT',
+      headers: { Accept: 'application/json', 'Content-Type': file.type },
+      credentials: 'same-origin',
+      body: file,
+    })
+  } catch {
+    throw new Unreachable('The house does not answer.')
+  }
+  if (!response.ok) throw await refusal(response)
+  return (await response.json()) as Answer
+}
+
+/** What is said of an address; what is empty is not said. */
+function inAddress(said: Record<string, string | undefined>): string {
+  const parts = Object.entries(said).flatMap(([name, value]) =>
+    value ? [`${name}=${encodeURIComponent(value)}`] : [],
+  )
+  return parts.length ? `?${parts.join('&')}` : ''
+}
+
 /** As many as the house works out for one person at a time. */
 const turns = new Turns(2)
 
@@ -173,7 +203,12 @@ export const api = {
   practice: (question: PracticeQuestion, signal?: AbortSignal) =>
     ask<Practice>('/practice', question, signal),
   catalogue: async () => (await send<{ ingredients: Ingredient[] }>('GET', '/catalogue')).ingredients,
-  keepKitchen: (change: { cup: Kitchen['cup'] }) => send<Kitchen>('PATCH', '/kitchen', change),
+  keepKitchen: (change: { cup?: Kitchen['cup']; aside?: { name: string; set: boolean } }) =>
+    send<Kitchen>('PATCH', '/kitchen', change),
+  archive: (kind: 'breads' | 'lots' | 'gear', id: string, archived: boolean) =>
+    send<Kitchen>('PUT', `/${kind}/${id}/archived`, { archived }),
+  settling: async (lot: string) =>
+    (await send<{ settling: Settling }>('GET', `/lots/${lot}/settling`)).settling,
   keepLot: (id: string, lot: LotChange) => send<Lot>('PUT', `/lots/${id}`, lot),
   keepGear: (id: string, gear: GearChange) => send<Gear>('PUT', `/gear/${id}`, gear),
   keepCalibration: (id: string, calibration: CalibrationToKeep) =>
@@ -185,8 +220,8 @@ export const api = {
   renameBread: (id: string, name: string) => send<BreadVersions>('PATCH', `/breads/${id}`, { name }),
   saveRevision: (bread: string, after: number, request: PlanRequest, id: string) =>
     send<BreadVersions>('POST', `/breads/${bread}/revisions`, { after, request, id }),
-  batches: (after?: string) =>
-    send<BatchPage>('GET', after === undefined ? '/batches' : `/batches?after=${encodeURIComponent(after)}`),
+  batches: (after?: string, sought: Sought = {}) =>
+    send<BatchPage>('GET', `/batches${inAddress({ ...sought, ...(after === undefined ? {} : { after }) })}`),
   startBatch: (id: string, bread: string, at: string) => send<Batch>('POST', '/batches', { id, bread, at }),
   batch: (id: string) => send<Batch>('GET', `/batches/${id}`),
   /** What changed since, or the whole batch where its plan did; null where nothing happened. */
@@ -199,6 +234,13 @@ export const api = {
     send<BatchChange>('POST', `/batches/${id}/events`, { events }),
   leaveOut: (batch: string, left_out: boolean) =>
     send<Batch>('PUT', `/batches/${batch}/lesson`, { left_out }),
+  discard: (batch: string, discarded: boolean) =>
+    send<Batch>('PUT', `/batches/${batch}/discarded`, { discarded }),
+  keepPhoto: (batch: string, id: string, file: Blob) =>
+    sendFile<Photo>(`/batches/${batch}/photos/${id}`, file),
+  deletePhoto: (batch: string, id: string) => send<null>('DELETE', `/batches/${batch}/photos/${id}`),
+  readShade: (batch: string, id: string, places: { white: PhotoPlace; bread: PhotoPlace }) =>
+    send<PhotoShade>('POST', `/batches/${batch}/photos/${id}/shade`, places),
   judge: (batch: string, version: number, verdict: Verdict, id: string) =>
     send<Batch>('PUT', `/batches/${batch}/verdict`, { version, verdict, id }),
 }

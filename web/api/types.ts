@@ -26,6 +26,14 @@ export type Griddle = BatchState['griddle']
 export type Day = Schemas['Day']
 export type DayBatch = Day['batches'][number]
 export type Clash = Day['clashes'][number]
+export type Photo = Schemas['Photo']
+export type PhotoPlace = Schemas['PhotoPlace']
+export type PhotoShade = operations['readShade']['responses']['200']['content']['application/json']
+export type Settling = Schemas['Settling']
+export type LearnedThing = Schemas['LearnedThing']
+export type GriddleHeat = NonNullable<Schemas['GriddleHeat']>
+/** What a cook looks for in the record. */
+export type Sought = Omit<NonNullable<operations['listBatches']['parameters']['query']>, 'limit' | 'after'>
 export type Verdict = Schemas['Verdict']
 export type Kitchen = Schemas['Kitchen']
 export type Bread = Schemas['Bread']

@@ -1,22 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Lot } from '@/api/types'
+import type { Settling } from '@/api/types'
 import { SETTLING, settlingOf } from './settling'
 
 /** What a bag takes, settling batch by batch about the catalogue's line. */
-const { water, name } = defineProps<{ water: NonNullable<Lot['water']>; name: string }>()
-const picture = computed(() => settlingOf(water))
+const { steps, words, name } = defineProps<{ steps: Settling; words: string; name: string }>()
+const picture = computed(() => settlingOf(steps))
 const signed = (points: number) =>
   `${points > 0 ? '+' : points < 0 ? '−' : '±'}${Math.abs(points).toFixed(1)}`
 </script>
 
 <template>
-  <figure v-if="water.settling.length" class="settling">
-    <svg
-      :viewBox="`0 0 ${SETTLING.width} ${SETTLING.height}`"
-      role="img"
-      :aria-label="`${name}: ${water.words}`"
-    >
+  <figure v-if="steps.length" class="settling">
+    <svg :viewBox="`0 0 ${SETTLING.width} ${SETTLING.height}`" role="img" :aria-label="`${name}: ${words}`">
       <polygon :points="picture.band" class="band" />
       <line
         :x1="SETTLING.left"
@@ -56,7 +52,7 @@ const signed = (points: number) =>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="(step, index) in water.settling" :key="index">
+          <tr v-for="(step, index) in steps" :key="index">
             <td>{{ index + 1 }}</td>
             <td>{{ signed(step.points) }}</td>
             <td>{{ signed(step.known.points) }}</td>

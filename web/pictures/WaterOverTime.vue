@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { BatchSummary } from '@/api/types'
-import { day, inShort, isGood } from '@/places/batches'
+import { day, inShort } from '@/places/batches'
 
 /** One dot a batch: the water its dough had in the end, against the day. */
 const { batches } = defineProps<{ batches: BatchSummary[] }>()
@@ -24,7 +24,7 @@ const dots = computed(() =>
     id: batch.id,
     x: LEFT + 10 + ((WIDTH - LEFT - 30) * ((times.value[index] ?? 0) - first.value)) / span.value,
     y: y(batch.hydration_percent ?? 0),
-    good: batch.verdict ? isGood(batch.verdict) : false,
+    good: batch.is_good === true,
     title: `${day(batch.started_at)}: ${Math.round(batch.hydration_percent ?? 0)} %. ${batch.verdict ? inShort(batch.verdict) : ''}`,
   })),
 )

@@ -8,20 +8,15 @@ const known = (points: number, reach: number, batches: number) => ({
   low: points - reach,
   high: points + reach,
 })
-const water = {
-  ...known(6, 3, 3),
-  words: '',
-  more_until_half: 6,
-  settling: [
-    { points: 9, reach: 4, known: known(5, 9, 1) },
-    { points: 5, reach: 4, known: known(5.5, 5, 2) },
-    { points: 7, reach: 4, known: known(6, 3, 3) },
-  ],
-}
+const steps = [
+  { points: 9, reach: 4, known: known(5, 9, 1) },
+  { points: 5, reach: 4, known: known(5.5, 5, 2) },
+  { points: 7, reach: 4, known: known(6, 3, 3) },
+]
 
 describe('the need of a bag, settling', () => {
   it('draws one mark a batch, from the first on the left to the last on the right, inside the frame', () => {
-    const { said } = settlingOf(water)
+    const { said } = settlingOf(steps)
     expect(said.map(one => one.x)).toEqual([...said.map(one => one.x)].sort((a, b) => a - b))
     for (const one of said) {
       expect(one.top).toBeGreaterThanOrEqual(SETTLING.top - 0.001)
@@ -31,7 +26,7 @@ describe('the need of a bag, settling', () => {
   })
 
   it('closes its band as more becomes known, and keeps the catalogue in sight', () => {
-    const { band, zero } = settlingOf(water)
+    const { band, zero } = settlingOf(steps)
     const points = band.split(' ').map(pair => Number(pair.split(',')[1]))
     const widths = [0, 1, 2].map(index => (points[5 - index] ?? 0) - (points[index] ?? 0))
     expect(widths[0]).toBeGreaterThan(widths[1] ?? 0)
@@ -41,7 +36,7 @@ describe('the need of a bag, settling', () => {
   })
 
   it('puts more water above less', () => {
-    const { said } = settlingOf(water)
+    const { said } = settlingOf(steps)
     expect(said[0]?.y).toBeLessThan(said[1]?.y ?? 0)
   })
 })

@@ -1,6 +1,4 @@
-import type { Lot } from '@/api/types'
-
-type Water = NonNullable<Lot['water']>
+import type { Settling as Steps } from '@/api/types'
 
 export const SETTLING = { width: 320, height: 150, left: 44, right: 10, top: 10, bottom: 24 } as const
 
@@ -13,9 +11,8 @@ export interface Settling {
 }
 
 /** The need of a bag settling batch by batch: what each one said, and the band of what was known after it. */
-export function settlingOf(water: Water): Settling {
+export function settlingOf(steps: Steps): Settling {
   const { width, height, left, right, top, bottom } = SETTLING
-  const steps = water.settling
   const edges = [0, ...steps.flatMap(step => [step.points, step.known.low, step.known.high])]
   const [low, high] = [Math.min(-4, ...edges) - 1, Math.max(4, ...edges) + 1]
   const y = (points: number) => top + ((high - points) / (high - low)) * (height - top - bottom)

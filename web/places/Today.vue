@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
+import { api, toldBy } from '@/api/client'
 import type { BatchSummary } from '@/api/types'
 import { useHouse } from '@/house'
 import { STAGE_NAMES } from '@/stages/course'
@@ -8,18 +9,37 @@ import { timeOfDay } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
 import BreadCard from './BreadCard.vue'
 import DayPanel from './DayPanel.vue'
-import { day, inShort, isGood } from './batches'
+import { day, inShort } from './batches'
 import { useBatches } from './useBatches'
 import { useStart } from './useStart'
 
 const house = useHouse()
 const units = useUnits()
-const { batches, open, done, next, loading, more } = useBatches()
+const { batches, open, done, next, loading, more, look } = useBatches()
+const discarded = shallowRef<BatchSummary | null>(null)
+const trouble = ref('')
 const { start } = useStart()
 /** A busy kitchen's page stays calm: the few begun last, and the rest on demand. */
 const FEW = 3
 const all = ref(false)
 const shown = computed(() => (all.value ? open.value : open.value.slice(0, FEW)))
+
+async function discard(batch: BatchSummary) {
+  try {
+    await api.discard(batch.id, true)
+    discarded.value = batch
+    trouble.value = ''
+    await look()
+  } catch (failure) {
+    trouble.value = toldBy(failure)
+  }
+}
+
+async function bringBack() {
+  if (discarded.value) await api.discard(discarded.value.id, false)
+  discarded.value = null
+  await look()
+}
 
 function latest(bread: string): BatchSummary | undefined {
   return done.value.find(batch => batch.bread.id === bread)
@@ -28,23 +48,30 @@ function latest(bread: string): BatchSummary | undefined {
 
 <template>
   <div class="today">
-    <section v-if="open.length" aria-labelledby="under-way">
+    <section v-if="open.length || discarded" aria-labelledby="under-way">
       <h2 id="under-way">Under way</h2>
-      <RouterLink
-        v-for="batch in shown"
-        :key="batch.id"
-        class="today-open"
-        :to="{ name: 'batch', params: { id: batch.id, stage: batch.stage } }"
-      >
-        <span class="says">{{ batch.bread.name }}</span>
-        <span>
-          Stands at <strong>{{ STAGE_NAMES[batch.stage as keyof typeof STAGE_NAMES] }}</strong>, begun
-          {{ day(batch.started_at) }}
-          {{ timeOfDay(batch.started_at) }}. {{ batch.piece_count }} ×
-          {{ units.text(batch.piece_grams, 'g') }}
-        </span>
-        <span class="today-go" aria-hidden="true">Go on →</span>
-      </RouterLink>
+      <p v-if="discarded" class="row" role="status">
+        {{ discarded.bread.name }} is out of sight.
+        <ElButton @click="bringBack">Bring it back</ElButton>
+      </p>
+      <p v-if="trouble" role="alert">{{ trouble }}</p>
+      <div v-for="batch in shown" :key="batch.id" class="today-line">
+        <RouterLink class="today-open" :to="{ name: 'batch', params: { id: batch.id, stage: batch.stage } }">
+          <span class="says">{{ batch.bread.name }}</span>
+          <span>
+            Stands at <strong>{{ STAGE_NAMES[batch.stage as keyof typeof STAGE_NAMES] }}</strong>, begun
+            {{ day(batch.started_at) }}
+            {{ timeOfDay(batch.started_at) }}. {{ batch.piece_count }} ×
+            {{ units.text(batch.piece_grams, 'g') }}
+          </span>
+          <span class="today-go" aria-hidden="true">Go on →</span>
+        </RouterLink>
+        <ElButton
+          :aria-label="`${batch.bread.name} of ${timeOfDay(batch.started_at)} was begun by mistake`"
+          @click="discard(batch)"
+          >Begun by mistake</ElButton
+        >
+      </div>
       <p v-if="open.length > FEW">
         <ElButton @click="all = !all">{{ all ? 'Fewer' : `All ${open.length} that are under way` }}</ElButton>
       </p>
@@ -54,7 +81,7 @@ function latest(bread: string): BatchSummary | undefined {
       <h1 id="begin">What will it be?</h1>
       <div class="today-breads">
         <BreadCard
-          v-for="bread in house.kitchen?.breads"
+          v-for="bread in house.kitchen?.breads.filter(one => !one.archived)"
           :key="bread.id"
           :bread="bread"
           :last="latest(bread.id)"
@@ -72,13 +99,10 @@ function latest(bread: string): BatchSummary | undefined {
       </p>
       <ul class="today-done">
         <li v-for="batch in done.slice(0, 5)" :key="batch.id">
-          <RouterLink :to="{ name: 'batch', params: { id: batch.id, stage: 'judge' } }">
-            <span
-              class="today-mark"
-              :class="{ 'is-good': batch.verdict && isGood(batch.verdict) }"
-              aria-hidden="true"
-              >{{ batch.verdict && isGood(batch.verdict) ? '●' : '○' }}</span
-            >
+          <RouterLink :to="{ name: 'made', params: { id: batch.id } }">
+            <span class="today-mark" :class="{ 'is-good': batch.is_good }" aria-hidden="true">{{
+              batch.is_good ? '●' : '○'
+            }}</span>
             <span class="soft">{{ day(batch.started_at) }}</span>
             <strong>{{ batch.bread.name }}</strong>
             <span v-if="batch.verdict">{{ inShort(batch.verdict) }}</span>
@@ -115,6 +139,13 @@ function latest(bread: string): BatchSummary | undefined {
   background: var(--panel);
   color: var(--ink);
   text-decoration: none;
+}
+
+.today-line {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: center;
+  gap: 0.6rem;
 }
 
 .today-go {

@@ -1,4 +1,4 @@
-import type { BatchSummary, Verdict } from '@/api/types'
+import type { Verdict } from '@/api/types'
 
 export const PLIABILITY: Record<Verdict['pliability'], string> = {
   shatters: 'Shatters',
@@ -30,19 +30,6 @@ export function inShort(verdict: Verdict): string {
   return troubles.length ? `${head}; ${troubles.join(', ')}` : head
 }
 
-/** Whether a cook would repeat it: bends without breaking and nothing was lost. */
-export function isGood(verdict: Verdict): boolean {
-  return (
-    ['folds', 'wraps'].includes(verdict.pliability) && verdict.cracks === 'none' && verdict.pieces_lost === 0
-  )
-}
-
 export function day(moment: string): string {
   return new Date(moment).toLocaleDateString(undefined, { weekday: 'short', day: 'numeric', month: 'short' })
-}
-
-export function byBread(batches: BatchSummary[]): Map<string, BatchSummary[]> {
-  const groups = new Map<string, BatchSummary[]>()
-  for (const batch of batches) groups.set(batch.bread.name, [...(groups.get(batch.bread.name) ?? []), batch])
-  return groups
 }

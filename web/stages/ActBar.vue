@@ -6,7 +6,7 @@ import type { Plan, Stage } from '@/api/types'
 import { useUnits } from '@/ui/units'
 import { useBatch } from './batch'
 import { afterStage, beforeStage, STAGE_NAMES } from './course'
-import { eventWords } from './eventWords'
+import { eventWords } from '@/ui/eventWords'
 
 /**
  * The act of the moment and the way on, on the screen whatever is scrolled: back, what can be undone, the act, next. `ready` says that going

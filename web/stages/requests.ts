@@ -37,15 +37,6 @@ export function withLot(request: PlanRequest, ingredient: string, lot: Lot | nul
   return { ...request, lots, formula: { ...request.formula, lines } as NonNullable<PlanRequest['formula']> }
 }
 
-/** The request with what was learned of a bag, or without it. */
-export function withLearned(request: PlanRequest, id: string, lot: Lot | null): PlanRequest {
-  const before = request.lots?.[id]
-  if (!before) return request
-  const facts = { ...before }
-  delete facts.water
-  return { ...request, lots: { ...request.lots, [id]: lot ? factsOf(lot) : facts } }
-}
-
 /** The request with the cup of the kitchen said. */
 export function withCup(request: PlanRequest, cup: 'us' | 'metric'): PlanRequest {
   return withWish(request, 'gear', { cup })

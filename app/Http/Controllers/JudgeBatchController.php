@@ -24,6 +24,6 @@ final class JudgeBatchController
         $id = $body->at('id')->optionalUuid();
         $findings->refuseIfAny();
 
-        return new JsonResponse(BatchDocument::of($judge(CurrentKitchen::batch($request, $batch)->id, $version, $verdict, $id)));
+        return new JsonResponse(BatchDocument::of($judge(CurrentKitchen::batch($request, $batch)->id, CurrentKitchen::user($request), $version, $verdict, $id)));
     }
 }

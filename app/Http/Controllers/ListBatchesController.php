@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Address;
+use App\Http\BatchFilter;
 use App\Http\BatchPage;
 use App\Http\CurrentKitchen;
 use App\Http\Resources\BatchDocument;
@@ -18,7 +19,7 @@ final class ListBatchesController
     public function __invoke(Request $request): JsonResponse
     {
         $findings = new Findings;
-        $address = Node::root(Address::of($request), $findings)->object(['after', 'limit']);
+        $address = Node::root(Address::of($request), $findings)->object(['after', 'limit', ...BatchFilter::FIELDS]);
         $page = BatchPage::read($address, CurrentKitchen::user($request)->kitchen_id);
         $findings->refuseIfAny();
 

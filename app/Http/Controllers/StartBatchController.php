@@ -33,7 +33,7 @@ final class StartBatchController
         $formula = Bread::query()->where('kitchen_id', $kitchen->id)->where('uuid', $bread)->first()
             ?? throw InvalidInput::at('bread', 'This kitchen has no such bread.', $bread, 'a bread of this kitchen');
 
-        $start($kitchen, $formula, $id, $at);
+        $start($kitchen, $formula, $id, $at, CurrentKitchen::user($request));
 
         return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $id)->load(['verdict', 'revision.formula'])), 201);
     }

@@ -7,15 +7,21 @@ namespace App\Http\Resources;
 use App\Models\Batch;
 use App\Models\KeptVerdict;
 use App\Models\LogEntry;
+use Illuminate\Support\Facades\DB;
+use StoneMill\Learn\BatchLesson;
 use StoneMill\Record\LogTime;
 
-/** A batch as the interface sees it. */
+/**
+ * A batch as the interface sees it.
+ *
+ * @phpstan-import-type BatchLessonRow from BatchLesson
+ */
 final class BatchDocument
 {
     /** @return array<string, mixed> with its whole log */
     public static function whole(Batch $batch): array
     {
-        return [...self::of($batch), 'events' => $batch->events->map(self::event(...))->values()->all()];
+        return [...self::of($batch), 'events' => $batch->events->map(self::event(...))->values()->all(), 'taught' => self::taught($batch), 'verdicts' => self::verdicts($batch), 'photos' => PhotoDocument::all($batch)];
     }
 
     /** @return array<string, mixed> */
@@ -52,6 +58,8 @@ final class BatchDocument
             'finished_at' => $batch->finished_at === null ? null : LogTime::format($batch->finished_at),
             'verdict' => $batch->verdict === null ? null : self::verdict($batch->verdict),
             'left_out' => $batch->lesson_left_out,
+            'is_good' => $batch->is_good,
+            'discarded' => $batch->discarded_at !== null,
         ];
     }
 
@@ -75,7 +83,30 @@ final class BatchDocument
             'touch' => $event->touch,
             'text' => $event->text,
             'event' => $event->undoes,
+            'diameter_mm' => $event->diameter_mm,
+            'cook' => $event->user_id === null ? null : (string) $event->user_id,
         ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** @return list<string> */
+    private static function taught(Batch $batch): array
+    {
+        if ($batch->lesson === null) {
+            return [];
+        }
+        /** @var BatchLessonRow $row */
+        $row = json_decode($batch->lesson, true, 8, JSON_THROW_ON_ERROR);
+
+        return BatchLesson::fromRow($row, 0)->inWords();
+    }
+
+    /** @return list<array{said_at: string, cook: string|null, verdict: mixed}> everything that was ever said of it, the first first */
+    private static function verdicts(Batch $batch): array
+    {
+        return array_values(DB::table('verdict_history')->where('batch_id', $batch->id)->orderBy('id')->get()->map(static function (object $row): array {
+            /** @var object{said_at: string, user_id: int|null, verdict: string} $row */
+            return ['said_at' => $row->said_at, 'cook' => $row->user_id === null ? null : (string) $row->user_id, 'verdict' => json_decode($row->verdict, true, 4, JSON_THROW_ON_ERROR)];
+        })->all());
     }
 
     /** @return array<string, string|int|float|null> */

@@ -6,15 +6,18 @@ namespace App\Http\Resources;
 
 use App\Models\Gear;
 use App\Models\KeptCalibration;
+use StoneMill\Ask\LearnDesk;
+use StoneMill\Learn\KitchenRecord;
 
 /** One tool as the hearth shows it, with the newest calibration of each of its settings. */
 final class GearDocument
 {
     /** @return array<string, mixed> */
-    public static function of(Gear $gear): array
+    public static function of(Gear $gear, KitchenRecord $record): array
     {
         return [
-            'id' => $gear->uuid, 'version' => $gear->version, 'kind' => $gear->kind, 'name' => $gear->name, 'request' => $gear->toRequest(),
+            'id' => $gear->uuid, 'version' => $gear->version, 'kind' => $gear->kind, 'name' => $gear->name, 'archived' => $gear->archived_at !== null, 'request' => $gear->toRequest($record),
+            'heat' => $gear->kind === 'griddle' ? LearnDesk::heat($record, $gear->uuid) : null,
             'calibrations' => array_values(KeptCalibration::query()->where('gear_id', $gear->id)->oldest('taken_at')->oldest('id')->get()
                 ->keyBy('setting')->map(self::calibration(...))->all()),
         ];

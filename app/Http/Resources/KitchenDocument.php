@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\LearnWater;
+use App\Actions\Learn;
 use App\Models\Bread;
 use App\Models\BreadRevision;
 use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
 use App\Models\OwnIngredient;
+use App\Models\User;
+use StoneMill\Ask\LearnDesk;
 use StoneMill\Griddle\SurfaceRange;
 use StoneMill\Measure\Spread;
 use StoneMill\Pantry\Ingredient;
@@ -30,17 +32,20 @@ final readonly class KitchenDocument
     public function of(Kitchen $kitchen): array
     {
         $lots = Lot::query()->where('kitchen_id', $kitchen->id)->latest('opened_on')->latest('id')->get();
-        $record = (new LearnWater)($kitchen);
-        $shelf = Lot::shelf($lots, $record);
+        $record = (new Learn)($kitchen);
+        $cooks = User::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(static fn (User $cook): array => ['id' => (string) $cook->id, 'name' => $cook->name])->all();
+        $shelf = Lot::shelf($lots->whereNull('archived_at'), $record->water);
 
         return [
             'name' => $kitchen->name,
             'cup' => $kitchen->cup,
             'breads' => Bread::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map($this->bread(...))->all(),
-            'lots' => $lots->map(static fn (Lot $lot): array => LotDocument::of($lot, $record))->all(),
+            'lots' => $lots->map(static fn (Lot $lot): array => LotDocument::of($lot, $record->water))->all(),
             'bags_taken' => (object) $shelf->takenIds(),
             'prices' => (object) $shelf->prices(),
-            'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(GearDocument::of(...))->all(),
+            'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(static fn (Gear $gear): array => GearDocument::of($gear, $record))->all(),
+            'cooks' => $cooks,
+            'learned' => LearnDesk::all($record, array_values($cooks)),
             'schools' => array_map(self::school(...), Reference::schools()->rows),
             'styles' => array_map(self::style(...), $this->reference->styles->all()),
             'own_ingredients' => OwnIngredient::query()->where('kitchen_id', $kitchen->id)->oldest('name')->get()->map(static fn (OwnIngredient $own): array => ['version' => $own->version, 'document' => $own->document])->all(),
@@ -59,6 +64,7 @@ final readonly class KitchenDocument
 
         return [
             'id' => $formula->uuid, 'name' => $formula->name, 'style' => $formula->style, 'purpose' => $style->purpose,
+            'archived' => $formula->archived_at !== null,
             'revision' => $revision->number, 'contains_wheat' => $this->containsWheat($revision->document), 'request' => $revision->document,
         ];
     }

@@ -10,11 +10,11 @@ use App\Models\User;
 /** Who is signed in, or whether anybody could. */
 final class SessionDocument
 {
-    /** @return array{user: array{name: string, kitchen: string}|null, first_run: bool} */
+    /** @return array{user: array{id: string, name: string, kitchen: string}|null, first_run: bool} */
     public static function of(?User $user): array
     {
         return [
-            'user' => $user === null ? null : ['name' => $user->name, 'kitchen' => $user->kitchen->name],
+            'user' => $user === null ? null : ['id' => (string) $user->id, 'name' => $user->name, 'kitchen' => $user->kitchen->name],
             'first_run' => $user === null && ! Kitchen::query()->exists(),
         ];
     }

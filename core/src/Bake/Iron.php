@@ -28,6 +28,7 @@ final readonly class Iron
         public float $lateral,
         public float $coveredShare,
         public float $turnedUp = 0.0,
+        public float $sagKelvin = 0.0,
     ) {
     }
 
@@ -61,13 +62,19 @@ final readonly class Iron
     {
         OutOfRange::guard('surface temperature in °C', $setCelsius, 100, 450);
 
-        return new self($this->storedPerKelvin, $setCelsius, $this->regulation, $this->mostPower, $this->lateral, $this->coveredShare);
+        return new self($this->storedPerKelvin, $setCelsius, $this->regulation, $this->mostPower, $this->lateral, $this->coveredShare, 0.0, $this->sagKelvin);
     }
 
     /** The same setting with the flame turned up by so many W/m² for what lies on it. */
     public function turnedUpBy(float $power): self
     {
-        return new self($this->storedPerKelvin, $this->setCelsius, $this->regulation, $this->mostPower, $this->lateral, $this->coveredShare, $power);
+        return new self($this->storedPerKelvin, $this->setCelsius, $this->regulation, $this->mostPower, $this->lateral, $this->coveredShare, $power, $this->sagKelvin);
+    }
+
+    /** The same, of which a record says that its bare metal stands so much above or under its setting while bread lies on it. */
+    public function sagging(float $kelvin): self
+    {
+        return new self($this->storedPerKelvin, $this->setCelsius, $this->regulation, $this->mostPower, $this->lateral, $this->coveredShare, $this->turnedUp, $kelvin);
     }
 
     /** By how many W/m² it can be turned up until the flame is open, while the bare metal stands at this temperature. */

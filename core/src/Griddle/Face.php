@@ -38,7 +38,7 @@ final readonly class Face
     }
 
     /** @return array{face: string, contact_seconds: float, shade: array<string, mixed>, rest_shade: float, hottest_celsius: float|null, words: string} */
-    public function toArray(): array
+    public function toArray(Reason ...$also): array
     {
         $shade = Figure::spread(
             Spread::of(max(0.0, $this->shade - self::SHADE_REACH), $this->shade, min(1.0, $this->shade + self::SHADE_REACH)),
@@ -46,7 +46,7 @@ final readonly class Face
             Reason::amount('On the metal for', $this->contactSeconds, Unit::Second),
             ...($this->hottestCelsius === null ? [] : [Reason::amount('Face at most', $this->hottestCelsius, Unit::Celsius)]),
             ...[Reason::saying('Spots that touch closely; 0.5 is golden. Heat, dryness, sugars and protein speed it.')],
-        );
+        )->also(...$also);
 
         return [
             'face' => $this->name,

@@ -76,9 +76,9 @@ final readonly class SteadyCycle
 
     private static function of(Laying $laying): self
     {
-        $wanted = $laying->iron->setCelsius;
+        $wanted = max(self::LEAST_CELSIUS, $laying->iron->setCelsius + $laying->iron->sagKelvin);
         $planner = new ModelTurnPlanner(Mesh::rough($laying->thicknessMillimetres()));
-        $cycle = new self($wanted, $wanted, $wanted, $laying->iron->at($wanted));
+        $cycle = new self($wanted, $wanted, $wanted, $laying->iron->at($laying->iron->setCelsius));
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $baked = $planner->bake($laying->inStride($cycle));
             $metal = clone $baked->metal;

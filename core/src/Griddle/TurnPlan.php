@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace StoneMill\Griddle;
 
 use StoneMill\Measure\Figure;
+use StoneMill\Measure\Learned;
+use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
+use StoneMill\Measure\Unit;
 
 /** When to turn, press and lift one bread, and what comes of it. */
 final readonly class TurnPlan
@@ -34,6 +37,41 @@ final readonly class TurnPlan
         public ?float $doneCelsius = null,
         public array $rounds = [],
     ) {
+    }
+
+    /**
+     * The same with what the record says of it: points of weight that this bread loses beside what is worked out, and where the heat comes from.
+     */
+    public function known(?Learned $loss, ?string $setting): self
+    {
+        if ($loss === null && $setting === null) {
+            return $this;
+        }
+        $lost = $this->weightLossPercent;
+        if ($loss !== null) {
+            $likely = max(0.0, $lost->value + $loss->value);
+            $reach = Spread::DECILE_DEVIATIONS * $loss->deviation;
+            $lost = Figure::spread(Spread::of(max(0.0, $likely - $reach), $likely, $likely + $reach), Unit::Percent, ...$lost->because)->also(
+                Reason::amount('Worked out', $lost->value, Unit::Percent),
+                Reason::amount('Stacks that were weighed say beside it, '.$loss->from(), $loss->value, Unit::Point),
+            );
+        }
+
+        return new self(
+            $setting === null ? $this->surfaceCelsius : $this->surfaceCelsius->also(Reason::saying($setting)),
+            $this->turns,
+            $this->lift,
+            $this->finish,
+            $this->finishSeconds,
+            $lost,
+            $this->faces,
+            $this->basis,
+            $this->centreCelsius,
+            $this->missed,
+            $this->stride,
+            $this->doneCelsius,
+            $this->rounds,
+        );
     }
 
     public function lossSpread(): Spread

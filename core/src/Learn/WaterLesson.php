@@ -11,7 +11,7 @@ use StoneMill\Record\PlannedBatch;
  * What one batch says of water: by how many points of the flour base the need that it revealed lies beside what catalogue and practice
  * said, how surely, of which flours from which bags, and by whose hand.
  *
- * @phpstan-type LessonRow array{parts: list<array{flour: string, bag: string|null, share: float}>, points: float, deviation: float}
+ * @phpstan-type LessonRow array{parts: list<array{flour: string, bag: string|null, share: float}>, points: float, deviation: float, cook: string|null, flour?: float}
  */
 final readonly class WaterLesson
 {
@@ -23,8 +23,9 @@ final readonly class WaterLesson
      * @param float $deviation of the grade and of the measuring, in points
      * @param string|null $cook who felt it, where the log knows
      * @param int $day since 1970
+     * @param float $flourGrams of the flour base; 0 where nobody said
      */
-    public function __construct(public array $parts, public float $points, public float $deviation, public ?string $cook = null, public int $day = 0)
+    public function __construct(public array $parts, public float $points, public float $deviation, public ?string $cook = null, public int $day = 0, public float $flourGrams = 0.0)
     {
     }
 
@@ -40,18 +41,24 @@ final readonly class WaterLesson
         $needed = $bowl->hydrationPercent() - ($grade?->offsetPoints() ?? 0.0);
         $felt = $grade?->deviationPoints() ?? self::NOT_FELT_AGAIN;
 
-        return new self($plan->flourParts(), $needed - $plan->catalogueHydrationPercent(), hypot($felt, $plan->measuring->relativeDeviation() * $needed));
+        return new self($plan->flourParts(), $needed - $plan->catalogueHydrationPercent(), hypot($felt, $plan->measuring->relativeDeviation() * $needed), $bowl->feltBy(), 0, $bowl->flourBaseGrams());
+    }
+
+    /** @return list<string> */
+    public function inWords(): array
+    {
+        return [sprintf('Its dough took %.1f points %s water than its kind, ± %.1f.', abs($this->points), $this->points >= 0 ? 'more' : 'less', $this->deviation)];
     }
 
     /** @return LessonRow */
     public function toRow(): array
     {
-        return ['parts' => $this->parts, 'points' => round($this->points, 4), 'deviation' => round($this->deviation, 4)];
+        return ['parts' => $this->parts, 'points' => round($this->points, 4), 'deviation' => round($this->deviation, 4), 'cook' => $this->cook, 'flour' => round($this->flourGrams, 1)];
     }
 
     /** @param LessonRow $row */
-    public static function fromRow(array $row, ?string $cook, int $day): self
+    public static function fromRow(array $row, int $day): self
     {
-        return new self($row['parts'], (float) $row['points'], (float) $row['deviation'], $cook, $day);
+        return new self($row['parts'], (float) $row['points'], (float) $row['deviation'], $row['cook'], $day, (float) ($row['flour'] ?? 0));
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace StoneMill\Learn;
 
 use StoneMill\Dough\FeelGrade;
-use StoneMill\Measure\Cholesky;
+use StoneMill\Measure\Learned;
+use StoneMill\Measure\LinearBelief;
+use StoneMill\Measure\Observation;
 use StoneMill\Pantry\LearnedWater;
 
 /**
@@ -13,9 +15,8 @@ use StoneMill\Pantry\LearnedWater;
  *
  *   points = Σ share · (flour + bag) + cook + noise
  *
- * with normal priors about zero, worked out at once (Gaussian conditioning, Cholesky), so that a new bag inherits what its flour
- * taught and two flours in one dough share what they cannot tell apart. Outliers lose their weight in three rounds of Student's t with four
- * degrees of freedom. A bag changes as it ages: what it said m months ago is less sure by m points. docs/model.md has the derivation.
+ * with normal priors about zero, worked out at once, so that a new bag inherits what its flour taught and two flours in one dough
+ * share what they cannot tell apart. A bag changes as it ages: what it said m months ago is less sure by m points. docs/model.md has the derivation.
  */
 final readonly class WaterRecord
 {
@@ -28,38 +29,19 @@ final readonly class WaterRecord
 
     private const NOISE = 2.0;
 
-    private const FREEDOM = 4.0;
-
-    private const ROUNDS = 3;
-
-    private const DAYS_IN_MONTH = 30.44;
-
     private const DRIFT_POINTS_A_MONTH = 1.0;
 
-    /** @var array<string, int> place of each unknown */
-    private array $places;
+    /** Batches of a bag that are shown one by one. */
+    private const SHOWN = 24;
 
-    /** @var list<float> */
-    private array $means;
+    private const USUAL_OF = 5;
 
-    private Cholesky $precision;
+    private LinearBelief $belief;
 
     /** @param list<WaterLesson> $lessons in the order in which they were learned */
     public function __construct(private array $lessons)
     {
-        $this->places = self::places($lessons);
-        $latest = $lessons === [] ? 0 : max(array_map(static fn (WaterLesson $lesson): int => $lesson->day, $lessons));
-        $variances = array_map(static fn (WaterLesson $lesson): float => $lesson->deviation ** 2 + self::NOISE ** 2 + (self::DRIFT_POINTS_A_MONTH * ($latest - $lesson->day) / self::DAYS_IN_MONTH) ** 2, $lessons);
-        $weights = array_fill(0, count($lessons), 1.0);
-        [$precision, $means] = $this->conditioned($variances, $weights);
-        for ($round = 0; $round < self::ROUNDS && $lessons !== []; $round++) {
-            foreach ($lessons as $index => $lesson) {
-                $off = $lesson->points - $this->said($lesson, $means);
-                $weights[$index] = (self::FREEDOM + 1) / (self::FREEDOM + $off ** 2 / $variances[$index]);
-            }
-            [$precision, $means] = $this->conditioned($variances, $weights);
-        }
-        [$this->precision, $this->means] = [$precision, $means];
+        $this->belief = new LinearBelief(array_map(self::observed(...), $lessons), self::prior(...));
     }
 
     /** What is known of a bag; null where neither it nor its flour was ever in a dough that was felt. */
@@ -70,43 +52,67 @@ final readonly class WaterRecord
         if ($kind === 0) {
             return null;
         }
-        $direction = array_fill(0, count($this->places), 0.0);
-        $direction[$this->places["flour $flour"]] = 1.0;
-        $strange = 0.0;
-        if ($own > 0) {
-            $direction[$this->places["bag $bag"]] = 1.0;
-        } else {
-            $strange = self::BAG ** 2;
-        }
-        $points = 0.0;
-        foreach ($direction as $place => $share) {
-            $points += $share * $this->means[$place];
-        }
-        $deviation = sqrt($this->precision->variance(array_values($direction)) + $strange + self::NOISE ** 2);
+        // Where one hand felt every dough, bag and hand cannot be told apart, and need not be.
+        $hands = $this->cooks();
+        $said = $this->belief->of(["flour $flour" => 1.0, "bag $bag" => 1.0, ...(count($hands) === 1 ? ["cook {$hands[0]}" => 1.0] : [])]);
+        $deviation = hypot($said->deviation, self::NOISE);
         $most = LearnedWater::MOST_POINTS;
 
-        return new LearnedWater(max(-$most, min($most, $points)), min(LearnedWater::MOST_DEVIATION, $deviation), $own);
+        return new LearnedWater(max(-$most, min($most, $said->mean)), min(LearnedWater::MOST_DEVIATION, $deviation), $own);
+    }
+
+    /** By how many points a cook calls dough ready wetter than others; null where that cook felt none, or nobody else did. */
+    public function cook(string $cook): ?Learned
+    {
+        $batches = count(array_filter($this->lessons, static fn (WaterLesson $lesson): bool => $lesson->cook === $cook));
+        $said = $this->belief->of(["cook $cook" => 1.0]);
+
+        return $batches === 0 || count($this->cooks()) < 2 ? null : new Learned($said->mean, $said->deviation, $batches);
     }
 
     /**
-     * A bag as it became known: what each of its batches said, and what was known after it.
+     * A bag as it became known: what each of its latest batches said, and what was known after it by the doughs of its flour.
      *
      * @return list<array{points: float, deviation: float, known: LearnedWater}>
      */
     public function settling(string $flour, string $bag): array
     {
+        $kind = array_values(array_filter($this->lessons, static fn (WaterLesson $lesson): bool => in_array($flour, array_column($lesson->parts, 'flour'), true)));
+        $own = array_keys(array_filter($kind, static fn (WaterLesson $lesson): bool => in_array($bag, array_column($lesson->parts, 'bag'), true)));
         $steps = [];
-        foreach ($this->lessons as $index => $lesson) {
-            if (! in_array($bag, array_column($lesson->parts, 'bag'), true)) {
-                continue;
-            }
-            $known = (new self(array_slice($this->lessons, 0, $index + 1)))->bag($flour, $bag);
+        $last = $own === [] ? null : $own[count($own) - 1];
+        foreach (array_slice($own, -self::SHOWN) as $index) {
+            // By now other flours have had their say too.
+            $known = $index === $last ? $this->bag($flour, $bag) : (new self(array_slice($kind, 0, $index + 1)))->bag($flour, $bag);
             if ($known !== null) {
-                $steps[] = ['points' => $lesson->points, 'deviation' => hypot($lesson->deviation, self::NOISE), 'known' => $known];
+                $steps[] = ['points' => $kind[$index]->points, 'deviation' => hypot($kind[$index]->deviation, self::NOISE), 'known' => $known];
             }
         }
 
         return $steps;
+    }
+
+    /** @return list<string> who felt a dough */
+    public function cooks(): array
+    {
+        return array_values(array_unique(array_filter(array_map(static fn (WaterLesson $lesson): ?string => $lesson->cook, $this->lessons), is_string(...))));
+    }
+
+    /** Grams of a bag that its latest doughs took: the median of five; 0 where that is not known. */
+    public function usualGrams(string $bag): float
+    {
+        $grams = [];
+        foreach ($this->lessons as $lesson) {
+            foreach ($lesson->parts as $part) {
+                if ($part['bag'] === $bag && $lesson->flourGrams > 0) {
+                    $grams[] = $part['share'] * $lesson->flourGrams;
+                }
+            }
+        }
+        $latest = array_slice($grams, -self::USUAL_OF);
+        sort($latest);
+
+        return $latest === [] ? 0.0 : $latest[intdiv(count($latest), 2)];
     }
 
     /** How many more batches that were felt ready make what is known of the bag twice as sure: a quarter of its variance. */
@@ -124,24 +130,8 @@ final readonly class WaterRecord
         return count(array_filter($this->lessons, static fn (WaterLesson $lesson): bool => array_filter($lesson->parts, $counts) !== []));
     }
 
-    /**
-     * @param list<WaterLesson> $lessons
-     * @return array<string, int>
-     */
-    private static function places(array $lessons): array
-    {
-        $places = [];
-        foreach ($lessons as $lesson) {
-            foreach (self::terms($lesson) as $name => $_) {
-                $places[$name] ??= count($places);
-            }
-        }
-
-        return $places;
-    }
-
-    /** @return array<string, float> what of a lesson goes with which unknown */
-    private static function terms(WaterLesson $lesson): array
+    /** What of a lesson goes with which unknown. */
+    private static function observed(WaterLesson $lesson): Observation
     {
         $terms = [];
         foreach ($lesson->parts as $part) {
@@ -154,37 +144,7 @@ final readonly class WaterRecord
             $terms["cook {$lesson->cook}"] = 1.0;
         }
 
-        return $terms;
-    }
-
-    /**
-     * @param list<float> $variances
-     * @param array<int, float> $weights
-     * @return array{Cholesky, list<float>} the precision of the unknowns, and their means
-     */
-    private function conditioned(array $variances, array $weights): array
-    {
-        $size = count($this->places);
-        /** @var array<int, array<int, float>> $matrix */
-        $matrix = array_fill(0, $size, array_fill(0, $size, 0.0));
-        $right = array_fill(0, $size, 0.0);
-        foreach ($this->places as $name => $place) {
-            $matrix[$place][$place] = 1 / self::prior($name) ** 2;
-        }
-        foreach ($this->lessons as $index => $lesson) {
-            $weight = $weights[$index] / $variances[$index];
-            $terms = self::terms($lesson);
-            foreach ($terms as $one => $share) {
-                $row = $this->places[$one];
-                $right[$row] += $weight * $share * $lesson->points;
-                foreach ($terms as $other => $also) {
-                    $matrix[$row][$this->places[$other]] += $weight * $share * $also;
-                }
-            }
-        }
-        $precision = Cholesky::of(array_values(array_map(static fn (array $row): array => array_values($row), $matrix)));
-
-        return [$precision, $precision->solve(array_values($right))];
+        return new Observation($terms, $lesson->points, hypot($lesson->deviation, self::NOISE), $lesson->day, self::DRIFT_POINTS_A_MONTH);
     }
 
     private static function prior(string $name): float
@@ -194,16 +154,5 @@ final readonly class WaterRecord
             'bag' => self::BAG,
             default => self::COOK,
         };
-    }
-
-    /** @param list<float> $means */
-    private function said(WaterLesson $lesson, array $means): float
-    {
-        $points = 0.0;
-        foreach (self::terms($lesson) as $name => $share) {
-            $points += $share * $means[$this->places[$name]];
-        }
-
-        return $points;
     }
 }

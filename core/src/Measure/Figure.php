@@ -30,6 +30,12 @@ final readonly class Figure
         return new self($spread->likely, $spread->low, $spread->high, $unit, array_values($because));
     }
 
+    /** The same, for one more reason. */
+    public function also(Reason ...$because): self
+    {
+        return new self($this->value, $this->low, $this->high, $this->unit, [...$this->because, ...array_values($because)]);
+    }
+
     /** @return array{value: float, low: float, high: float, unit: string, because: list<array{text: string, value: float|null, unit: string|null}>} */
     public function toArray(): array
     {

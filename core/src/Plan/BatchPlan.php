@@ -14,6 +14,7 @@ use StoneMill\Label\Label;
 use StoneMill\Line\PlannedLine;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
+use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Packing;
@@ -62,6 +63,7 @@ final readonly class BatchPlan
             ],
             'cautions' => array_map(static fn (Caution $caution): array => $caution->toArray(), $this->cautions),
             'warnings' => array_map(static fn (Warning $warning): array => $warning->toArray(), $this->warnings),
+            'learned' => (new LearnedSection($this))->toArray(),
         ];
     }
 
@@ -94,7 +96,7 @@ final readonly class BatchPlan
 
         return [
             'mixed_grams' => Figure::exact($portions->mixedGrams, Unit::Gram, Reason::saying('All lines and the water.'))->toArray(),
-            'lost_grams' => Figure::spread($portions->lostGrams, Unit::Gram, Reason::saying('What stays on bowl, spoon and hands.'))->toArray(),
+            'lost_grams' => Figure::spread($portions->lostGrams, Unit::Gram, Reason::saying('What stays on bowl, spoon and hands.'), ...$this->said(LearnedKind::BowlLoss))->toArray(),
             'dough_grams' => Figure::exact(
                 $portions->countdown->readingGrams,
                 Unit::Gram,
@@ -102,11 +104,12 @@ final readonly class BatchPlan
                 Reason::amount('less', $portions->lostGrams->likely, Unit::Gram),
                 Reason::saying('as the scale shows it.'),
             )->toArray(),
-            'piece_grams' => Figure::exact(
-                $portions->pieceGrams(),
+            'piece_grams' => Figure::spread(
+                $this->uneven($portions->pieceGrams()),
                 Unit::Gram,
                 Reason::amount('Dough', $portions->countdown->readingGrams, Unit::Gram),
                 Reason::saying(sprintf('in %d equal pieces.', $portions->count)),
+                ...$this->said(LearnedKind::Evenness),
             )->toArray(),
             'count' => $portions->count,
             'marks' => $portions->countdown->marks,
@@ -131,10 +134,27 @@ final readonly class BatchPlan
                 $this->disc->thicknessMillimetres,
                 Unit::Millimetre,
                 Reason::amount('Usual for this style', $this->request->style->thicknessMillimetres, Unit::Millimetre),
+                ...$this->said(LearnedKind::Thickness),
             )->toArray(),
             'cooked_diameter_mm' => Figure::exact($cooked, Unit::Millimetre, Reason::saying('Rounds of this style draw in a little on the griddle.'))->toArray(),
             'uncovered_seconds' => $this->request->style->uncoveredSeconds,
         ];
+    }
+
+    /** A piece as this cook's hands make it; exact where nobody weighed them yet. */
+    private function uneven(float $grams): Spread
+    {
+        $reach = Spread::DECILE_DEVIATIONS * ($this->request->experience->of(LearnedKind::Evenness)->value ?? 0.0) * $grams;
+
+        return Spread::of($grams - $reach, $grams, $grams + $reach);
+    }
+
+    /** @return list<Reason> what the record says of it */
+    private function said(LearnedKind $kind): array
+    {
+        $learned = $this->request->experience->of($kind);
+
+        return $learned === null ? [] : [Reason::saying($kind->inWords($learned))];
     }
 
     /** @return array<string, mixed>|null load after load; null for what never lies on the hob */
@@ -159,6 +179,7 @@ final readonly class BatchPlan
             'surface_celsius' => $this->turns->surfaceCelsius->toArray(),
             'done_celsius' => $this->turns->doneCelsius,
             'stride' => $this->stride(),
+            'tool' => ['id' => $this->request->gear->griddleId, 'setting' => $this->request->setting()?->name],
             'preheat_seconds' => (int) round($this->request->preheatSeconds()),
             'turns' => array_map(static fn (TurnWindow $turn): array => $turn->toArray(), $this->turns->turns),
             'lift' => $this->turns->lift->toArray(),
@@ -167,7 +188,7 @@ final readonly class BatchPlan
             'finish_rounds' => array_map(static fn (FinishRound $round): array => $round->toArray(), $this->turns->rounds),
             'oven_celsius' => $this->request->gear->oven->air($this->request->room->celsius)->ovenCelsius,
             'weight_loss_percent' => $this->turns->weightLossPercent->toArray(),
-            'faces' => array_map(static fn (Face $face): array => $face->toArray(), $this->turns->faces),
+            'faces' => array_map(fn (Face $face): array => $face->toArray(...$this->said(LearnedKind::Colour)), $this->turns->faces),
             'basis' => $this->turns->basis,
             'centre_celsius' => $this->turns->centreCelsius?->toArray(),
             'places' => $this->packing->places,

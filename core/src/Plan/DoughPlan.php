@@ -41,6 +41,7 @@ final readonly class DoughPlan
         public ?Rise $rise,
         public BindingNeed $bindingNeed,
         public float $batterGrams,
+        public Known $known,
     ) {
     }
 

@@ -65,7 +65,7 @@ final readonly class DoughSection
             'total_water_grams' => round($pour->grams + array_sum(array_map(static fn (LedgerRow $row): float => $row->ownWaterGrams, $this->dough->ledger->rows)), 4),
             'need_deviation_grams' => round($this->dough->need->deviationGrams(), 4),
             'catalogue_grams' => round($this->dough->need->withoutLearningGrams(), 4),
-            'learned' => Known::of($this->dough->lines, $this->request->lots)->toArray(),
+            'learned' => $this->dough->known->toArray(),
             'beside_lines' => $this->besideLines(),
             'usual_grams' => ['low' => round($this->dough->need->bandLowGrams, 4), 'high' => round($this->dough->need->bandHighGrams, 4)],
             'measuring_deviation_grams' => round($this->dough->ledger->measuringDeviationGrams(), 4),
@@ -83,7 +83,7 @@ final readonly class DoughSection
 
         return ['grams' => round($grams, 4), 'words' => match (true) {
             $isWished => 'Your own wish',
-            ! Known::of($this->dough->lines, $this->request->lots)->isNothing() => 'Practice and your record',
+            ! $this->dough->known->isNothing() => 'Practice and your record',
             $grams >= 0 => 'Practice makes it wetter',
             default => 'Practice makes it drier',
         }];

@@ -23,6 +23,8 @@ final readonly class GearWish
     /**
      * @param array{shape: PlateShape, width: float, depth: float}|null $griddle width is the diameter of a round one
      * @param float|null $preheatSeconds as the griddle was timed
+     * @param string|null $griddleId of the griddle in the kitchen, so that its record finds it again
+     * @param list<KnobSetting> $settings of its knob that were calibrated
      */
     private function __construct(
         public ?array $griddle,
@@ -36,13 +38,15 @@ final readonly class GearWish
         public float $scaleResolutionGrams,
         public OvenWish $oven,
         public ?Cup $cup,
+        public ?string $griddleId,
+        public array $settings,
     ) {
     }
 
     public static function read(Node $node): self
     {
         $node->object(['griddle', 'press', 'pan', 'scale', 'oven', 'cup']);
-        $griddle = $node->at('griddle')->object(['shape', 'diameter_mm', 'width_mm', 'depth_mm', 'metal', 'thickness_mm', 'burner', 'burner_watts', 'preheat_seconds']);
+        $griddle = $node->at('griddle')->object(['shape', 'diameter_mm', 'width_mm', 'depth_mm', 'metal', 'thickness_mm', 'burner', 'burner_watts', 'preheat_seconds', 'id', 'settings']);
         $press = $node->at('press')->object(['diameter_mm']);
         $pan = $node->at('pan')->object(['diameter_mm']);
         $scale = $node->at('scale')->object(['resolution_grams']);
@@ -59,6 +63,8 @@ final readonly class GearWish
             $scale->at('resolution_grams')->optionalNumber(0.1, 10, 'g') ?? 1.0,
             OvenWish::read($node->at('oven')),
             $node->at('cup')->optionalChoice(Cup::class),
+            $griddle->at('id')->optionalText(60),
+            KnobSetting::readAll($griddle->at('settings')),
         );
     }
 
@@ -82,6 +88,19 @@ final readonly class GearWish
             $this->griddle['shape'] === PlateShape::Round => M_PI / 4 * $this->griddle['width'] ** 2,
             default => $this->griddle['width'] * $this->griddle['depth'],
         };
+    }
+
+    /** The setting of the knob that comes nearest to a heat; null where none was calibrated. */
+    public function settingNear(float $celsius): ?KnobSetting
+    {
+        $nearest = null;
+        foreach ($this->settings as $setting) {
+            if ($nearest === null || abs($setting->heat->value - $celsius) < abs($nearest->heat->value - $celsius)) {
+                $nearest = $setting;
+            }
+        }
+
+        return $nearest;
     }
 
     /** W/m² with the flame open, where its power was said. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use StoneMill\Dough\WeighedLine;
+use StoneMill\Measure\Learned;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Unit;
 use StoneMill\Pantry\LotFacts;
@@ -13,15 +14,16 @@ use StoneMill\Pantry\LotFacts;
 final readonly class Known
 {
     /** @param list<array{line: WeighedLine, facts: LotFacts, share: float}> $bags of the flour base that something was learned of */
-    private function __construct(private array $bags)
+    private function __construct(private array $bags, private ?Learned $feel)
     {
     }
 
     /**
      * @param list<WeighedLine> $lines
      * @param array<string, LotFacts> $lots by lot
+     * @param Learned|null $feel points by which the cook's hand calls dough ready wetter than others
      */
-    public static function of(array $lines, array $lots): self
+    public static function of(array $lines, array $lots, ?Learned $feel = null): self
     {
         $flour = array_sum(array_map(static fn (WeighedLine $line): float => $line->ingredient->role->isFlourBase() ? $line->grams : 0.0, $lines));
         $bags = [];
@@ -32,12 +34,12 @@ final readonly class Known
             }
         }
 
-        return new self($bags);
+        return new self($bags, $feel);
     }
 
     public function isNothing(): bool
     {
-        return $this->bags === [];
+        return $this->bags === [] && $this->feel === null;
     }
 
     /** Share of the flour base that is known. */
@@ -49,23 +51,25 @@ final readonly class Known
     /** Points of the flour base that the dough takes beside what catalogue and practice say. */
     public function points(): float
     {
-        return array_sum(array_map(static fn (array $bag): float => $bag['share'] * ($bag['facts']->water->points ?? 0.0), $this->bags));
+        return array_sum(array_map(static fn (array $bag): float => $bag['share'] * ($bag['facts']->water->points ?? 0.0), $this->bags)) + ($this->feel->value ?? 0.0);
     }
 
     /** Standard deviation of them: bags of one kitchen err together, so theirs are added. */
     public function deviation(): float
     {
-        return array_sum(array_map(static fn (array $bag): float => $bag['share'] * ($bag['facts']->water->deviation ?? 0.0), $this->bags));
+        return hypot(array_sum(array_map(static fn (array $bag): float => $bag['share'] * ($bag['facts']->water->deviation ?? 0.0), $this->bags)), $this->feel->deviation ?? 0.0);
     }
 
     /** @return list<Reason> */
     public function reasons(): array
     {
-        return array_map(static fn (array $bag): Reason => Reason::amount(
+        $reasons = array_map(static fn (array $bag): Reason => Reason::amount(
             sprintf('%s: this bag %s', $bag['line']->ingredient->name, $bag['facts']->water?->inWords() ?? ''),
             $bag['facts']->water->points ?? 0.0,
             Unit::Point,
         ), $this->bags);
+
+        return $this->feel === null ? $reasons : [...$reasons, Reason::amount(LearnedKind::Feel->inWords($this->feel), $this->feel->value, Unit::Point)];
     }
 
     /** @return list<array{ingredient: string, lot: string|null, name: string, points: float, deviation: float, batches: int, words: string}> */

@@ -70,7 +70,7 @@ final readonly class LinePlanner
     {
         $method = $this->request->method;
         $flame = $this->turns->finish === 'flame' ? (float) $this->turns->finishSeconds : 0.0;
-        $pace = Pace::of($method->shape, $method->grease, (float) $method->knead->seconds(), $flame, $this->request->pace);
+        $pace = Pace::of($method->shape, $method->grease, (float) $method->knead->seconds(), $flame, $this->pace());
         $isBatter = $this->request->texture === Texture::Batter;
         $keeps = $isBatter ? self::BATTER_SECONDS : ($this->request->style->weakens ? self::WEAK_DOUGH_SECONDS : null);
         [$width, $depth] = self::TRAY_MILLIMETRES;
@@ -90,6 +90,14 @@ final readonly class LinePlanner
             finish: $this->turns->finish === 'flame' ? 0.0 : (float) $this->turns->finishSeconds,
             stack: (float) $this->request->style->stackSeconds,
         );
+    }
+
+    /** @return array<string, float> the cook's own pace above what the record says of it */
+    private function pace(): array
+    {
+        $learned = array_filter(['portion' => $this->request->experience->of(LearnedKind::Portion)?->value, 'shape' => $this->request->experience->of(LearnedKind::Shape)?->value], static fn (?float $seconds): bool => $seconds !== null);
+
+        return [...$learned, ...$this->request->pace];
     }
 
     /** Where a wait of hours may be longer or shorter, it is chosen so that nobody has to work at night. */

@@ -51,17 +51,17 @@ final class OnTheGriddle
             $gear->metal,
             $gear->burner,
             $gear->metalMillimetres ?? $gear->metal->usualMillimetres(),
-            $request->griddle->surfaceCelsius ?? $request->style->baking->surfaceCelsius->likely,
+            $request->surfaceCelsius(),
             min(0.9, max(0.05, $covered)),
             min(1000.0, max(5.0, $disc->diameterMillimetres / 2)),
             $gear->mostPower($disc->diameterMillimetres),
-        );
+        )->sagging($request->experience->of(LearnedKind::Sag)->value ?? 0.0);
     }
 
     /** @param list<WeighedLine> $lines */
     private static function matter(PlanRequest $request, array $lines): Matter
     {
-        return Matter::of(WeighedLine::mixed($lines), $request->style->airShare, self::swelling($lines))->colouring($request->style->baking->colouring);
+        return Matter::of(WeighedLine::mixed($lines), $request->style->airShare, self::swelling($lines))->colouring($request->style->baking->colouring * ($request->experience->of(LearnedKind::Colour)->value ?? 1.0));
     }
 
     /**

@@ -12,6 +12,7 @@ use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Line\Pace;
+use StoneMill\Measure\Spread;
 use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\LearnedWater;
 use StoneMill\Pantry\LotFacts;
@@ -20,6 +21,7 @@ use StoneMill\School\Method;
 use StoneMill\School\Purpose;
 use StoneMill\School\Scald;
 use StoneMill\School\Texture;
+use StoneMill\Shape\Portions;
 use StoneMill\Style\Style;
 
 /** Everything that a batch plan is worked out from. */
@@ -27,7 +29,7 @@ final readonly class PlanRequest
 {
     private const FIELDS = [
         'style', 'formula', 'pieces', 'room', 'water', 'griddle', 'gear', 'lots', 'hands', 'serve_at',
-        'own_ingredients', 'purpose', 'budget', 'rise', 'begin_at', 'pace',
+        'own_ingredients', 'purpose', 'budget', 'rise', 'begin_at', 'pace', 'learned',
     ];
 
     private const DEFAULT_ROOM_CELSIUS = 21.0;
@@ -57,6 +59,7 @@ final readonly class PlanRequest
         public float $growth,
         public ?DateTimeImmutable $beginAt,
         public array $pace,
+        public Experience $experience,
     ) {
     }
 
@@ -119,6 +122,7 @@ final readonly class PlanRequest
             $root->at('rise')->object(['growth'])->at('growth')->optionalNumber(Limits::LEAST_GROWTH, Limits::MOST_GROWTH) ?? Rise::DEFAULT_GROWTH,
             $root->at('begin_at')->optionalMoment(),
             Pace::read($root->at('pace')),
+            Experience::read($root->at('learned')),
         ];
 
         return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $texture, $scale, $method, ...$request);
@@ -147,6 +151,7 @@ final readonly class PlanRequest
             $this->growth,
             null,
             $this->pace,
+            $this->experience,
         );
     }
 
@@ -166,6 +171,30 @@ final readonly class PlanRequest
     public function preheatSeconds(): float
     {
         return $this->gear->preheatSeconds ?? (float) $this->style->preheatSeconds;
+    }
+
+    /**
+     * °C of the bare metal: the cook's own wish, or else the heat of the knob's setting that comes nearest to what the bread likes, or that
+     * itself where nobody calibrated the griddle.
+     */
+    public function surfaceCelsius(): float
+    {
+        return $this->griddle->surfaceCelsius ?? $this->setting()->heat->value ?? $this->style->baking->surfaceCelsius->likely;
+    }
+
+    /** The setting of the knob to take; null where none was calibrated. */
+    public function setting(): ?KnobSetting
+    {
+        return $this->gear->settingNear($this->griddle->surfaceCelsius ?? $this->style->baking->surfaceCelsius->likely);
+    }
+
+    /** Share of the dough that bowl and hands keep: as it was weighed, or as is usual. */
+    public function bowlLoss(): Spread
+    {
+        $learned = $this->experience->of(LearnedKind::BowlLoss);
+        $reach = Spread::DECILE_DEVIATIONS * ($learned->deviation ?? 0.0);
+
+        return $learned === null ? Portions::usualLoss() : Spread::of(max(0.0, $learned->value - $reach), $learned->value, $learned->value + $reach);
     }
 
     public function scalds(): bool

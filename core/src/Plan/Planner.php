@@ -51,6 +51,7 @@ final readonly class Planner
         $packing = $request->gear->packing($disc->diameterMillimetres);
         $laying = self::laid($request, $lines, $dough, $disc, $packing);
         $turns = $request->griddle->own?->bake(SteadyCycle::settled($laying))->plan() ?? $this->turnPlanner->plan($laying);
+        $turns = $turns->known($request->experience->of(LearnedKind::WeightLoss), $request->setting()?->inWords());
         $label = Label::of($lines, $portions->pieceGrams(), $turns->lossSpread(), $request->certifiedLots());
         $restSeconds = $this->restSeconds($request, $dough);
 
@@ -141,7 +142,7 @@ final readonly class Planner
         // The bowl takes less of a large dough's heat, so the hydration leans a little on the size; three rounds settle it.
         for ($round = 0; $round < 3; $round++) {
             $pieceGrams = $this->wishedPieceGrams($request, $planner, $flour);
-            $flour = Portions::mixedFor($count * $pieceGrams) / $planner->doughPerFlour($flour);
+            $flour = Portions::mixedFor($count * $pieceGrams, $request->bowlLoss()) / $planner->doughPerFlour($flour);
             if ($flour > Limits::MOST_GRAMS) {
                 throw InvalidInput::at('pieces', 'So many pieces of that size want too much flour.', round($flour), sprintf('at most %d g of flour', Limits::MOST_GRAMS));
             }
@@ -182,7 +183,7 @@ final readonly class Planner
 
     private function portions(PlanRequest $request, DoughPlan $dough, float $density): Portions
     {
-        $left = Portions::leftGrams($dough->mixedGrams());
+        $left = Portions::leftGrams($dough->mixedGrams(), $request->bowlLoss());
         $size = $request->pieces->gramsEach ?? $this->wishedDiscGrams($request, $density);
         $count = $request->pieces->count ?? ($request->formula->isScalable() && $request->scale === null ? $request->style->pieceCount : max(1, (int) round($left / $size)));
         if ($count > Limits::PIECES) {
@@ -196,7 +197,7 @@ final readonly class Planner
             throw InvalidInput::at('pieces', 'The pieces get too large.', round($left / $count, 2), sprintf('at most %d g a piece', 2 * Limits::MOST_PIECE_GRAMS));
         }
 
-        return Portions::ofDough($dough->mixedGrams(), $count, $request->gear->scaleResolutionGrams);
+        return Portions::ofDough($dough->mixedGrams(), $count, $request->gear->scaleResolutionGrams, $request->bowlLoss());
     }
 
     private function disc(PlanRequest $request, float $pieceGrams, float $density): Disc
@@ -208,7 +209,7 @@ final readonly class Planner
 
         return InvalidInput::unless(static fn (): Disc => $wide !== null
             ? Disc::ofWeightAndDiameter($pieceGrams, $wide, $density)
-            : Disc::ofWeightAndThickness($pieceGrams, $wish->thicknessMillimetres ?? $request->style->thicknessMillimetres, $density), 'pieces');
+            : Disc::ofWeightAndThickness($pieceGrams, ($wish->thicknessMillimetres ?? $request->style->thicknessMillimetres) * ($request->experience->of(LearnedKind::Thickness)->value ?? 1.0), $density), 'pieces');
     }
 
     /**

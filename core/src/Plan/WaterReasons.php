@@ -9,7 +9,6 @@ use StoneMill\Dough\Ledger;
 use StoneMill\Dough\LedgerRow;
 use StoneMill\Dough\Pour;
 use StoneMill\Dough\WaterNeed;
-use StoneMill\Dough\WeighedLine;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
@@ -21,7 +20,7 @@ use StoneMill\School\Measuring;
 /** The water as a figure that can say what it rests on. */
 final readonly class WaterReasons
 {
-    public function __construct(private PlanRequest $request)
+    public function __construct(private PlanRequest $request, private Known $known)
     {
     }
 
@@ -41,7 +40,7 @@ final readonly class WaterReasons
                 Reason::amount('and at most', $need->bandHighGrams, Unit::Gram),
                 Reason::amount('Both together say', $need->withoutLearningGrams(), Unit::Gram),
             ],
-            ...$this->learned($ledger, $need),
+            ...$this->learned($need),
             ...$this->measuring($ledger),
             ...($wishedPercent === null ? [] : [Reason::amount('Your own wish, in % of the flour', $wishedPercent, Unit::Percent)]),
         );
@@ -86,11 +85,9 @@ final readonly class WaterReasons
     }
 
     /** @return list<Reason> */
-    private function learned(Ledger $ledger, WaterNeed $need): array
+    private function learned(WaterNeed $need): array
     {
-        $known = Known::of(array_map(static fn (LedgerRow $row): WeighedLine => $row->line, $ledger->rows), $this->request->lots);
-
-        return $known->isNothing() ? [] : [...$known->reasons(), Reason::amount('With what was learned', $need->grams(), Unit::Gram)];
+        return $this->known->isNothing() ? [] : [...$this->known->reasons(), Reason::amount('With what was learned', $need->grams(), Unit::Gram)];
     }
 
     /** @return list<Reason> */

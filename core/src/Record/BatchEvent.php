@@ -15,7 +15,7 @@ use StoneMill\School\Stage;
  * One thing that happened, with a client-made identifier, so that sending it twice records it once. A turn or lift
  * may say which touch of its piece it is meant to be, so that two cooks who do the same one record it once.
  *
- * @phpstan-type EventRow array{id: string, kind: string, at: int, stage?: string, ingredient?: string, grams?: float, water_grams?: float, flour_grams?: float, celsius?: float, grade?: string, pieces?: int, piece?: int, place?: int, touch?: int, text?: string}
+ * @phpstan-type EventRow array{id: string, kind: string, at: int, stage?: string, ingredient?: string, grams?: float, water_grams?: float, flour_grams?: float, celsius?: float, grade?: string, pieces?: int, piece?: int, place?: int, touch?: int, text?: string, diameter_mm?: float}
  */
 final readonly class BatchEvent
 {
@@ -36,7 +36,34 @@ final readonly class BatchEvent
         public ?int $touch = null,
         public ?string $text = null,
         public ?string $undoes = null,
+        public ?float $diameterMillimetres = null,
+        public ?string $by = null,
     ) {
+    }
+
+    /** The same, knowing whose hands it was. */
+    public function by(string $cook): self
+    {
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->at,
+            $this->stage,
+            $this->ingredient,
+            $this->grams,
+            $this->waterGrams,
+            $this->flourGrams,
+            $this->celsius,
+            $this->grade,
+            $this->pieces,
+            $this->piece,
+            $this->place,
+            $this->touch,
+            $this->text,
+            $this->undoes,
+            $this->diameterMillimetres,
+            $cook,
+        );
     }
 
     /** Reads an event from outside; what is wrong with it goes to the findings of the node. */
@@ -68,6 +95,7 @@ final readonly class BatchEvent
             touch: $node->at('touch')->optionalInteger(1, OwnTurns::MOST_TOUCHES),
             text: $node->at('text')->optionalProse(2000),
             undoes: $node->at('event')->optionalUuid(),
+            diameterMillimetres: $node->at('diameter_mm')->optionalNumber(10, 2 * Limits::MOST_DIAMETER_MM, 'mm'),
         );
     }
 
@@ -90,6 +118,7 @@ final readonly class BatchEvent
             'place' => $this->place,
             'touch' => $this->touch,
             'text' => $this->text,
+            'diameter_mm' => $this->diameterMillimetres,
         ], static fn (string|int|float|null $value): bool => $value !== null);
     }
 
@@ -112,6 +141,7 @@ final readonly class BatchEvent
             place: $row['place'] ?? null,
             touch: $row['touch'] ?? null,
             text: $row['text'] ?? null,
+            diameterMillimetres: $row['diameter_mm'] ?? null,
         );
     }
 }

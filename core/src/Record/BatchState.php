@@ -48,6 +48,17 @@ final readonly class BatchState
         return self::of($this->plan, [...$this->log(), $event]);
     }
 
+    public function plan(): PlannedBatch
+    {
+        return $this->plan;
+    }
+
+    /** @return list<string> the latest notes, in words */
+    public function noteTexts(): array
+    {
+        return array_map(static fn (Note $note): string => $note->text, $this->tally->course->notes);
+    }
+
     public function tally(): Tally
     {
         return $this->tally;
@@ -71,6 +82,37 @@ final readonly class BatchState
     public function oven(): OvenLog
     {
         return OvenLog::of($this->plan, $this->tally->griddle);
+    }
+
+    /** What never came from the bowl to the scale, as a share of the dough; null where the dough or its weight is not known. */
+    public function bowlLossShare(): ?float
+    {
+        $weighed = $this->portions()->startGrams();
+        $bowl = $this->bowl();
+        if ($weighed === null || ! $bowl->isWhole()) {
+            return null;
+        }
+        $mixed = $bowl->doughGrams();
+
+        // A weight that only repeats the plan was not weighed.
+        return $mixed <= 0 || abs($weighed - $mixed * $this->plan->keptShare) <= $this->plan->resolutionGrams ? null : 1 - $weighed / $mixed;
+    }
+
+    /** @return list<float> of each disc that was measured, its thickness over the planned: at one weight it goes with the inverse square of the width */
+    public function discThicknessRatios(): array
+    {
+        $wide = (new ShapeState($this->plan, $this->portions()->meanGrams() ?? $this->bowl()->pieceGrams()))->diameterMillimetres();
+
+        return array_map(static fn (float $millimetres): float => ($wide / $millimetres) ** 2, $this->tally->scale->discMillimetres);
+    }
+
+    /** Weight that the pieces lost on the griddle, in %, where all of them were weighed after; null where they were not. */
+    public function stackLossPercent(): ?float
+    {
+        $stack = $this->tally->scale->stackGrams;
+        $laid = $this->griddle()->lifted() * ($this->portions()->meanGrams() ?? $this->bowl()->pieceGrams());
+
+        return $stack === null || $laid <= 0 || $stack >= $laid ? null : 100 * (1 - $stack / $laid);
     }
 
     /** Where the cook is: the stage last gone to. */

@@ -73,6 +73,17 @@ final readonly class Bowl
         return $this->tally->count ?? $this->plan->count;
     }
 
+    /** Whether every line and the first pour are in. */
+    public function isWhole(): bool
+    {
+        return $this->tally->pouredGrams > 0 && array_filter($this->plan->lines, fn (array $line): bool => ! isset($this->tally->gramsByIngredient[$line['ingredient']])) === [];
+    }
+
+    public function feltBy(): ?string
+    {
+        return $this->tally->feltBy;
+    }
+
     public function doughGrams(): float
     {
         return array_sum(array_column($this->lines(), 'grams')) + $this->waterGrams();

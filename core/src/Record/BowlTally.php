@@ -9,7 +9,7 @@ use StoneMill\Dough\FeelGrade;
 /**
  * What went into the bowl so far, and how it felt.
  *
- * @phpstan-type BowlRow array{lines: array<string, float>, poured: float, water: float, flour: float, feel: string|null, last_feel: string|null, celsius: float|null, corrections: int, count: int|null}
+ * @phpstan-type BowlRow array{lines: array<string, float>, poured: float, water: float, flour: float, feel: string|null, last_feel: string|null, celsius: float|null, corrections: int, count: int|null, by: string|null}
  */
 final readonly class BowlTally
 {
@@ -18,6 +18,7 @@ final readonly class BowlTally
      * @param FeelGrade|null $feel as it is; null where something was added since
      * @param FeelGrade|null $lastFeel as it was when it was last felt; null where it never was
      * @param int|null $count pieces that a correction wished for
+     * @param string|null $feltBy who felt it last, where the log knows
      */
     private function __construct(
         public array $gramsByIngredient,
@@ -29,12 +30,13 @@ final readonly class BowlTally
         public ?float $celsius,
         public int $corrections,
         public ?int $count,
+        public ?string $feltBy,
     ) {
     }
 
     public static function empty(): self
     {
-        return new self([], 0.0, 0.0, 0.0, null, null, null, 0, null);
+        return new self([], 0.0, 0.0, 0.0, null, null, null, 0, null, null);
     }
 
     public function with(BatchEvent $event): self
@@ -56,6 +58,7 @@ final readonly class BowlTally
             $kind === EventKind::TemperatureTaken ? $event->celsius : $this->celsius,
             $this->corrections + ($isCorrection ? 1 : 0),
             $isCorrection ? $event->pieces ?? $this->count : $this->count,
+            $kind === EventKind::Felt ? $event->by : $this->feltBy,
         );
     }
 
@@ -64,7 +67,7 @@ final readonly class BowlTally
     {
         return [
             'lines' => $this->gramsByIngredient, 'poured' => $this->pouredGrams, 'water' => $this->correctionWaterGrams, 'flour' => $this->correctionFlourGrams,
-            'feel' => $this->feel?->value, 'last_feel' => $this->lastFeel?->value, 'celsius' => $this->celsius, 'corrections' => $this->corrections, 'count' => $this->count,
+            'feel' => $this->feel?->value, 'last_feel' => $this->lastFeel?->value, 'celsius' => $this->celsius, 'corrections' => $this->corrections, 'count' => $this->count, 'by' => $this->feltBy,
         ];
     }
 
@@ -83,6 +86,7 @@ final readonly class BowlTally
             $row['celsius'],
             $row['corrections'],
             $row['count'],
+            $row['by'],
         );
     }
 }

@@ -15,6 +15,7 @@ enum EventKind: string
     case TemperatureTaken = 'temperature_taken';
     case RestStarted = 'rest_started';
     case ScaleSet = 'scale_set';
+    case DiscMeasured = 'disc_measured';
     case Portioned = 'portioned';
     case Laid = 'laid';
     case Turned = 'turned';
@@ -41,6 +42,7 @@ enum EventKind: string
             self::TemperatureTaken, self::SurfaceTaken => ['celsius'],
             self::CentreTaken => ['piece', 'celsius'],
             self::ScaleSet => ['grams', 'pieces'],
+            self::DiscMeasured => ['diameter_mm'],
             self::Portioned => ['grams'],
             self::Laid => ['piece', 'place'],
             self::Turned, self::Lifted => ['piece'],
@@ -58,6 +60,8 @@ enum EventKind: string
             self::Corrected => ['pieces'],
             self::Turned, self::Lifted => ['touch', 'place'],
             self::SurfaceTaken => ['place'],
+            self::DiscMeasured => ['piece'],
+            self::Stacked => ['grams'],
             self::Noted => ['stage', 'piece'],
             default => [],
         };

@@ -19,6 +19,7 @@ final readonly class GriddleLog
     /**
      * @param array<int, GriddlePiece> $pieces by piece number, in order of laying
      * @param array{float, DateTimeImmutable}|null $surface °C of the metal as it was last read, and when
+     * @param list<array{float, bool}> $readings °C, and whether bread lay on it
      */
     private function __construct(
         private PlannedBatch $plan,
@@ -28,13 +29,14 @@ final readonly class GriddleLog
         private ?DateTimeImmutable $pausedAt,
         private ?Probe $probe,
         private ?array $surface,
+        private array $readings,
     ) {
     }
 
     /** @param int $count pieces of the batch */
     public static function of(PlannedBatch $plan, GriddleTally $tally, int $count): self
     {
-        return new self($plan, $tally->pieces, $count, $tally->since, $tally->pausedAt, $tally->probe, $tally->surface);
+        return new self($plan, $tally->pieces, $count, $tally->since, $tally->pausedAt, $tally->probe, $tally->surface, $tally->readings);
     }
 
     public function isOn(int $piece): bool
@@ -80,6 +82,31 @@ final readonly class GriddleLog
     public function lifted(): int
     {
         return count($this->pieces) - count($this->onGriddle());
+    }
+
+    /** @return array{list<float>, list<float>} °C of the metal, read while nothing lay on it and while bread did */
+    public function readings(): array
+    {
+        $of = fn (bool $loaded): array => array_values(array_map(static fn (array $one): float => $one[0], array_filter($this->readings, static fn (array $one): bool => $one[1] === $loaded)));
+
+        return [$of(false), $of(true)];
+    }
+
+    /** @return array{float, float} how long each face lay, over what was planned: the mean of the pieces that were lifted; 1 where none was */
+    public function lieShares(): array
+    {
+        $sums = [0.0, 0.0];
+        $wanted = [0.0, 0.0];
+        foreach ($this->pieces as $piece) {
+            if ($piece->lifted) {
+                foreach ($piece->lies($this->plannedFor($piece)) as $face => [$lay, $planned]) {
+                    $sums[$face] += $lay;
+                    $wanted[$face] += $planned;
+                }
+            }
+        }
+
+        return [$wanted[0] > 0 ? $sums[0] / $wanted[0] : 1.0, $wanted[1] > 0 ? $sums[1] / $wanted[1] : 1.0];
     }
 
     public function since(): ?DateTimeImmutable

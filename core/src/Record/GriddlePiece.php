@@ -129,6 +129,27 @@ final readonly class GriddlePiece
     }
 
     /**
+     * How long each face lay and should have lain, in seconds, over the touches that were made.
+     *
+     * @param non-empty-list<PlannedTouch> $planned
+     * @return array{array{float, float}, array{float, float}}
+     */
+    public function lies(array $planned): array
+    {
+        $lies = [[0.0, 0.0], [0.0, 0.0]];
+        $before = $this->laidAt;
+        foreach ($this->touchedAt as $index => $at) {
+            if ($index < count($planned)) {
+                $lies[$index % 2][0] += LogTime::between($before, $at);
+                $lies[$index % 2][1] += self::planned($planned, $index);
+            }
+            $before = $at;
+        }
+
+        return $lies;
+    }
+
+    /**
      * Seconds that each face is owed: below 0 where it lay too long. The first face lies below first.
      *
      * @param non-empty-list<PlannedTouch> $planned

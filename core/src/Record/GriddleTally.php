@@ -12,23 +12,26 @@ use DateTimeImmutable;
  * @phpstan-import-type PieceRow from GriddlePiece
  * @phpstan-import-type ProbeRow from Probe
  *
- * @phpstan-type GriddleRow array{pieces: list<PieceRow>, since: int|null, paused: int|null, probe: ProbeRow|null, surface: array{float, int}|null, oven: array{int, int|null}}
+ * @phpstan-type GriddleRow array{pieces: list<PieceRow>, since: int|null, paused: int|null, probe: ProbeRow|null, surface: array{float, int}|null, oven: array{int, int|null}, readings: list<array{float, bool}>}
  */
 final readonly class GriddleTally
 {
+    private const READINGS = 40;
+
     /**
      * @param array<int, GriddlePiece> $pieces by piece number, in order of laying
      * @param DateTimeImmutable|null $since the last thing that hands did there
      * @param array{float, DateTimeImmutable}|null $surface °C of the metal as it was last read, and when
      * @param int $ovenRounds that are over
+     * @param list<array{float, bool}> $readings °C of the metal, the latest, and whether bread lay on it then
      */
-    private function __construct(public array $pieces, public ?DateTimeImmutable $since, public ?DateTimeImmutable $pausedAt, public ?Probe $probe, public ?array $surface, public int $ovenRounds, public ?DateTimeImmutable $ovenSince)
+    private function __construct(public array $pieces, public ?DateTimeImmutable $since, public ?DateTimeImmutable $pausedAt, public ?Probe $probe, public ?array $surface, public int $ovenRounds, public ?DateTimeImmutable $ovenSince, public array $readings)
     {
     }
 
     public static function empty(): self
     {
-        return new self([], null, null, null, null, 0, null);
+        return new self([], null, null, null, null, 0, null, []);
     }
 
     public function with(BatchEvent $event): self
@@ -48,7 +51,7 @@ final readonly class GriddleTally
             EventKind::OvenIn => $event->at,
             EventKind::OvenOut => null,
             default => $this->ovenSince,
-        });
+        }, $event->kind === EventKind::SurfaceTaken ? [...array_slice($this->readings, 1 - self::READINGS), [(float) $event->celsius, $this->isLoaded()]] : $this->readings);
     }
 
     /** @return GriddleRow */
@@ -61,6 +64,7 @@ final readonly class GriddleTally
             'probe' => $this->probe?->toRow(),
             'surface' => $this->surface === null ? null : [$this->surface[0], LogTime::toMilliseconds($this->surface[1])],
             'oven' => [$this->ovenRounds, $this->ovenSince === null ? null : LogTime::toMilliseconds($this->ovenSince)],
+            'readings' => $this->readings,
         ];
     }
 
@@ -80,7 +84,13 @@ final readonly class GriddleTally
             $row['surface'] === null ? null : [$row['surface'][0], LogTime::ofMilliseconds($row['surface'][1])],
             $row['oven'][0],
             $row['oven'][1] === null ? null : LogTime::ofMilliseconds($row['oven'][1]),
+            array_map(static fn (array $one): array => [(float) $one[0], $one[1]], $row['readings']),
         );
+    }
+
+    private function isLoaded(): bool
+    {
+        return array_filter($this->pieces, static fn (GriddlePiece $piece): bool => ! $piece->lifted) !== [];
     }
 
     /** @return array<int, GriddlePiece> */

@@ -9,7 +9,7 @@ use DateTimeImmutable;
 /**
  * Seconds between pieces that were done one after the other with nothing between: off the scale, onto the griddle.
  *
- * @phpstan-type PaceRow array{portion: list<float>, shape: list<float>, kind: string|null, at: int|null}
+ * @phpstan-type PaceRow array{portion: list<float>, shape: list<float>, kind: string|null, at: int|null, by: string|null}
  */
 final readonly class PaceTally
 {
@@ -27,14 +27,15 @@ final readonly class PaceTally
     /**
      * @param list<float> $portionSeconds
      * @param list<float> $shapeSeconds
+     * @param string|null $by who portioned and laid last, where the log knows
      */
-    private function __construct(public array $portionSeconds, public array $shapeSeconds, private ?EventKind $kind, private ?DateTimeImmutable $at)
+    private function __construct(public array $portionSeconds, public array $shapeSeconds, private ?EventKind $kind, private ?DateTimeImmutable $at, public ?string $by)
     {
     }
 
     public static function empty(): self
     {
-        return new self([], [], null, null);
+        return new self([], [], null, null, null);
     }
 
     public function with(BatchEvent $event): self
@@ -46,13 +47,14 @@ final readonly class PaceTally
             $event->kind === EventKind::Laid ? self::added($this->shapeSeconds, $seconds - self::LAY_SECONDS, self::MOST_SHAPE_SECONDS) : $this->shapeSeconds,
             $event->kind,
             $event->at,
+            $event->kind === EventKind::Portioned || $event->kind === EventKind::Laid ? $event->by ?? $this->by : $this->by,
         );
     }
 
     /** @return PaceRow */
     public function toRow(): array
     {
-        return ['portion' => $this->portionSeconds, 'shape' => $this->shapeSeconds, 'kind' => $this->kind?->value, 'at' => $this->at === null ? null : LogTime::toMilliseconds($this->at)];
+        return ['portion' => $this->portionSeconds, 'shape' => $this->shapeSeconds, 'kind' => $this->kind?->value, 'at' => $this->at === null ? null : LogTime::toMilliseconds($this->at), 'by' => $this->by];
     }
 
     /** @param PaceRow $row */
@@ -63,6 +65,7 @@ final readonly class PaceTally
             array_map(floatval(...), $row['shape']),
             $row['kind'] === null ? null : EventKind::from($row['kind']),
             $row['at'] === null ? null : LogTime::ofMilliseconds($row['at']),
+            $row['by'],
         );
     }
 

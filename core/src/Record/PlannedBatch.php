@@ -26,11 +26,12 @@ use StoneMill\School\TurnAction;
  * @phpstan-type Point array{value: float}
  * @phpstan-type PlanDocument array{
  *   ledger: list<PlannedLine>,
+ *   style?: array{id: string},
  *   method: array<string, string>,
- *   water: array{grams: Point, first_pour_grams: Point, catalogue_grams?: float, as_batter_grams?: float, texture?: string},
+ *   water: array{grams: Point, first_pour_grams: Point, hydration_percent?: Point, celsius?: Point, catalogue_grams?: float, as_batter_grams?: float, texture?: string},
  *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point, piece_grams: Point},
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
- *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, finish_rounds?: list<array{what: string, seconds: int}>, recover_seconds?: float, stride?: array{first_share: float}|null, surface_celsius: Point, centre_celsius?: Point|null, done_celsius?: float},
+ *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, finish_rounds?: list<array{what: string, seconds: int}>, recover_seconds?: float, stride?: array{first_share: float}|null, surface_celsius: Point, tool?: array{id: string|null, setting: string|null}, weight_loss_percent?: Point, faces?: list<array{shade: Point}>, centre_celsius?: Point|null, done_celsius?: float},
  *   line: array{hands: int, actions?: list<array{kind: string}>, length_seconds: int, ready_at: string|null, pace?: array<string, float|int|bool>, stages: list<array{stage: string, at_seconds: float}>},
  *   rest: array{seconds: int},
  *   stack: array{seconds: int}
@@ -42,6 +43,8 @@ final readonly class PlannedBatch
      * @param list<PlannedLine> $lines
      * @param non-empty-list<PlannedTouch> $touches turns and lift, in order
      * @param float $afterLiftSeconds from the last lift until it is served
+     * @param float $surfaceCelsius of the bare metal
+     * @param list<float> $shades of both faces, as expected
      * @param PlanDocument $document
      */
     private function __construct(
@@ -65,6 +68,15 @@ final readonly class PlannedBatch
         public ?DateTimeImmutable $readyAt,
         public float $afterLiftSeconds,
         public ?float $wantedCentreCelsius,
+        public string $style,
+        public string $shape,
+        public ?string $griddleId,
+        public ?string $setting,
+        public float $surfaceCelsius,
+        public float $lossPercent,
+        public array $shades,
+        public float $hydrationPercent,
+        public float $waterCelsius,
         private array $document,
     ) {
     }
@@ -102,6 +114,15 @@ final readonly class PlannedBatch
             readyAt: $plan['line']['ready_at'] === null ? null : new DateTimeImmutable($plan['line']['ready_at']),
             afterLiftSeconds: (float) ($plan['stack']['seconds'] + (($plan['griddle']['finish'] ?? '') === 'flame' ? 0 : $plan['griddle']['finish_seconds'] ?? 0)),
             wantedCentreCelsius: $plan['griddle']['done_celsius'] ?? null,
+            style: $plan['style']['id'] ?? '',
+            shape: $plan['method']['shape'],
+            griddleId: $plan['griddle']['tool']['id'] ?? null,
+            setting: $plan['griddle']['tool']['setting'] ?? null,
+            surfaceCelsius: (float) $plan['griddle']['surface_celsius']['value'],
+            lossPercent: (float) ($plan['griddle']['weight_loss_percent']['value'] ?? 0),
+            shades: array_map(static fn (array $face): float => (float) $face['shade']['value'], $plan['griddle']['faces'] ?? []),
+            hydrationPercent: (float) ($plan['water']['hydration_percent']['value'] ?? 0),
+            waterCelsius: (float) ($plan['water']['celsius']['value'] ?? 0),
             document: $plan,
         );
     }
@@ -149,6 +170,12 @@ final readonly class PlannedBatch
         }
 
         return (float) $this->document['line']['length_seconds'];
+    }
+
+    /** @return list<array{ingredient: string, lot: string|null, is_flour: bool}> what is weighed, from which bag */
+    public function bags(): array
+    {
+        return array_map(static fn (array $line): array => ['ingredient' => $line['ingredient'], 'lot' => $line['lot'] ?? null, 'is_flour' => self::isFlourBase($line['role'])], $this->lines);
     }
 
     /** @return list<array{flour: string, bag: string|null, share: float}> of the flour base as planned, together 1 */

@@ -26,6 +26,12 @@ final readonly class PortionLog
         return $this->readings !== [];
     }
 
+    /** What the full bowl weighed; null before it was on the scale. */
+    public function startGrams(): ?float
+    {
+        return $this->readings[0] ?? null;
+    }
+
     public function taken(): int
     {
         return max(0, count($this->readings) - 1);
@@ -121,8 +127,8 @@ final readonly class PortionLog
         return abs($off) <= $this->toleranceGrams($mean) ? null : ['piece' => count($grams), 'off_grams' => round($off, 2), 'is_last' => $this->left() === 0];
     }
 
-    /** @return list<float> */
-    private function pieceGrams(): array
+    /** @return list<float> of the pieces taken so far */
+    public function pieceGrams(): array
     {
         $pieces = [];
         for ($index = 1; $index < count($this->readings); $index++) {

@@ -50,6 +50,18 @@ final readonly class Verdict
         return $verdict;
     }
 
+    /** As it was kept. */
+    public static function kept(Pliability $pliability, Puff $puff, float $shadeFirst, float $shadeSecond, Extent $cracks, Extent $sticking, int $good, int $seconds, int $lost, ?string $notes): self
+    {
+        return new self($pliability, $puff, $shadeFirst, $shadeSecond, $cracks, $sticking, $good, $seconds, $lost, $notes);
+    }
+
+    /** Whether a cook would make it again: it bends without breaking, nothing cracked, nothing was lost. */
+    public function isGood(): bool
+    {
+        return ($this->pliability === Pliability::Folds || $this->pliability === Pliability::Wraps) && $this->cracks === Extent::None && $this->lost === 0;
+    }
+
     /** @return array<string, string|int|float|null> */
     public function toArray(): array
     {

@@ -20,23 +20,28 @@ final readonly class Portions
     ) {
     }
 
-    public static function ofDough(float $mixedGrams, int $count, float $resolutionGrams): self
+    /** @param Spread $lossShare of the dough that bowl and hands keep */
+    public static function ofDough(float $mixedGrams, int $count, float $resolutionGrams, Spread $lossShare): self
     {
-        $lost = Spread::of(...self::LOSS_SHARE)->multipliedBy($mixedGrams);
+        return new self($mixedGrams, $lossShare->multipliedBy($mixedGrams), Countdown::from(self::leftGrams($mixedGrams, $lossShare), $count, $resolutionGrams), $count);
+    }
 
-        return new self($mixedGrams, $lost, Countdown::from(self::leftGrams($mixedGrams), $count, $resolutionGrams), $count);
+    /** What stays on bowl, spoon and hands, as a share of the dough, where nobody weighed it. */
+    public static function usualLoss(): Spread
+    {
+        return Spread::of(...self::LOSS_SHARE);
     }
 
     /** Dough that reaches the scale out of this much mixed dough. */
-    public static function leftGrams(float $mixedGrams): float
+    public static function leftGrams(float $mixedGrams, Spread $lossShare): float
     {
-        return $mixedGrams * (1 - self::LOSS_SHARE[1]);
+        return $mixedGrams * (1 - $lossShare->likely);
     }
 
     /** Dough that must be mixed so that this much reaches the scale. */
-    public static function mixedFor(float $leftGrams): float
+    public static function mixedFor(float $leftGrams, Spread $lossShare): float
     {
-        return $leftGrams / (1 - self::LOSS_SHARE[1]);
+        return $leftGrams / (1 - $lossShare->likely);
     }
 
     public function pieceGrams(): float

@@ -36,11 +36,11 @@ final class CountdownTest extends TestCase
 
     public function test_what_is_mixed_is_what_is_divided_and_what_sticks(): void
     {
-        $portions = Portions::ofDough(612, 14, 1);
+        $portions = Portions::ofDough(612, 14, 1, Portions::usualLoss());
         // 612 · 1.5 % = 9.18 g stay on bowl and hands; the scale shows 603 g.
         self::assertEqualsWithDelta(9.18, $portions->lostGrams->likely, 1e-9);
         self::assertSame(603.0, $portions->countdown->readingGrams);
-        self::assertEqualsWithDelta(612, Portions::mixedFor(Portions::leftGrams(612)), 1e-9);
+        self::assertEqualsWithDelta(612, Portions::mixedFor(Portions::leftGrams(612, Portions::usualLoss()), Portions::usualLoss()), 1e-9);
     }
 
     public function test_less_dough_than_the_scale_can_divide_is_refused(): void

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, reactive, watch } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useAsking } from '@/api/asking'
 import { api } from '@/api/client'
@@ -12,11 +12,19 @@ import Choice from '@/ui/Choice.vue'
 import WheatMark from '@/ui/WheatMark.vue'
 import Why from '@/ui/Why.vue'
 import { useUnits } from '@/ui/units'
+import { saysAll } from '@/ui/search'
+import ShelfSearch from '@/ui/ShelfSearch.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
 import WishFader from './WishFader.vue'
 
 /** The breads of this kitchen, and a way to another one by what it must do and for whom. */
 const house = useHouse()
+const sought = ref('')
+const away = ref(false)
+const all = computed(() => house.kitchen?.breads ?? [])
+const own = computed(() =>
+  all.value.filter(one => one.archived === away.value && saysAll(`${one.name} ${one.purpose}`, sought.value)),
+)
 const router = useRouter()
 const units = useUnits()
 const wishes = reactive({
@@ -56,13 +64,24 @@ async function keep(chosen: ChosenBread) {
   <div class="breads">
     <section class="breads-own" aria-labelledby="own">
       <h1 id="own">Your breads</h1>
+      <ShelfSearch
+        v-model="sought"
+        v-model:away="away"
+        :away-count="all.filter(one => one.archived).length"
+        label="Search your breads"
+      />
       <ul>
-        <li v-for="bread in house.kitchen?.breads" :key="bread.id">
+        <li v-for="bread in own" :key="bread.id" class="breads-line">
           <RouterLink :to="{ name: 'bread', params: { id: bread.id } }">
             <strong>{{ bread.name }}</strong>
             <span class="soft">version {{ bread.revision }}</span>
             <WheatMark v-if="bread.contains_wheat" />
           </RouterLink>
+          <ElButton
+            :aria-label="`${bread.archived ? 'Take out' : 'Put away'} ${bread.name}`"
+            @click="house.archive('breads', bread.id, !bread.archived)"
+            >{{ bread.archived ? 'Take it out again' : 'Put it away' }}</ElButton
+          >
         </li>
       </ul>
     </section>

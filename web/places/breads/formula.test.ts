@@ -40,6 +40,7 @@ const lot = (ingredient: string, more: Partial<Lot> = {}): Lot => ({
   grams: null,
   notes: null,
   set_aside: false,
+  archived: false,
   water: null,
   ...more,
 })

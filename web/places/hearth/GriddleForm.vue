@@ -19,8 +19,7 @@ const trouble = ref('')
 const measure = (
   name: 'diameter_mm' | 'width_mm' | 'depth_mm' | 'thickness_mm' | 'burner_watts',
   usual: number,
-) =>
-  computed({ get: () => change[name] ?? usual, set: value => (change[name] = value) })
+) => computed({ get: () => change[name] ?? usual, set: value => (change[name] = value) })
 const diameter = measure('diameter_mm', 300)
 const width = measure('width_mm', 500)
 const depth = measure('depth_mm', 320)

@@ -6,15 +6,38 @@ import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
 import { CUPS, type Cup } from '@/ui/cups'
 import CalibrateForm from './CalibrateForm.vue'
+import { saysAll } from '@/ui/search'
+import ShelfSearch from '@/ui/ShelfSearch.vue'
 import GearCard from './GearCard.vue'
 import GriddleForm from './GriddleForm.vue'
+import HandCard from './HandCard.vue'
+import LearnedList from './LearnedList.vue'
 import LoadsPanel from './LoadsPanel.vue'
+import ToolForm from './ToolForm.vue'
 
-/** Griddles, presses, pans and scales; how hot the griddles are, and what loads do to them. */
-type Doing = { what: 'change' | 'calibrate' | 'loads'; gear: Gear } | { what: 'new' } | null
+/** Griddles, presses, pans and scales; how hot the griddles are, what loads do to them, and what is known of the hands that use them. */
+type Doing = { what: 'change' | 'calibrate' | 'loads'; gear: Gear } | { what: 'new' | 'tool' } | null
 const house = useHouse()
 const doing = ref<Doing>(null)
-const gear = computed(() => house.kitchen?.gear ?? [])
+const away = ref(false)
+const sought = ref('')
+const all = computed(() => house.kitchen?.gear ?? [])
+const gear = computed(() =>
+  all.value.filter(one => one.archived === away.value && saysAll(`${one.name} ${one.kind}`, sought.value)),
+)
+/** What is learned of breads, and of the kitchen as a whole. */
+const breads = computed(
+  () => house.kitchen?.learned.filter(one => one.cook === null && one.griddle === null) ?? [],
+)
+const styleOf = (id: string | null) => house.kitchen?.styles.find(one => one.id === id)?.name
+const byBread = computed(() => {
+  const groups = new Map<string, typeof breads.value>()
+  for (const one of breads.value) {
+    const name = styleOf(one.style) ?? 'Every dough'
+    groups.set(name, [...(groups.get(name) ?? []), one])
+  }
+  return groups
+})
 const cup = computed({
   get: () => house.kitchen?.cup ?? undefined,
   set: (value?: Cup) => value && void house.keepCup(value),
@@ -38,11 +61,25 @@ async function kept() {
     <header class="row">
       <h1>Hearth</h1>
       <ElButton @click="begin({ what: 'new' })">A new griddle</ElButton>
+      <ElButton @click="begin({ what: 'tool' })">A press, pan or scale</ElButton>
+      <ShelfSearch
+        v-model="sought"
+        v-model:away="away"
+        :away-count="all.filter(one => one.archived).length"
+        label="Search the tools"
+      />
     </header>
     <p v-if="!gear.length" class="soft">
       No griddle yet. Put in the first one, and plans know how many pieces it takes and how it heats.
     </p>
     <GriddleForm v-if="doing?.what === 'new'" :gear="null" @kept="kept" @leave="doing = null" />
+    <ToolForm v-else-if="doing?.what === 'tool'" :gear="null" @kept="kept" @leave="doing = null" />
+    <ToolForm
+      v-else-if="doing?.what === 'change' && doing.gear.kind !== 'griddle'"
+      :gear="doing.gear"
+      @kept="kept"
+      @leave="doing = null"
+    />
     <GriddleForm v-else-if="doing?.what === 'change'" :gear="doing.gear" @kept="kept" @leave="doing = null" />
     <CalibrateForm
       v-else-if="doing?.what === 'calibrate'"
@@ -51,11 +88,6 @@ async function kept() {
       @leave="doing = null"
     />
     <LoadsPanel v-else-if="doing?.what === 'loads'" :gear="doing.gear" />
-    <Choice
-      v-model="cup"
-      label="The cup of this kitchen"
-      :options="CUPS"
-    />
     <ul class="hearth-gear">
       <GearCard
         v-for="one in gear"
@@ -66,6 +98,17 @@ async function kept() {
         @loads="begin({ what: 'loads', gear: one })"
       />
     </ul>
+    <section class="stack" aria-labelledby="hands">
+      <h2 id="hands">Hands, and what they make</h2>
+      <ul class="hearth-gear">
+        <HandCard v-for="cook in house.kitchen?.cooks" :key="cook.id" :cook="cook" />
+        <li v-for="[name, things] in byBread" :key="name" class="panel stack">
+          <h3>{{ name }}</h3>
+          <LearnedList :things="things" />
+        </li>
+      </ul>
+    </section>
+    <Choice v-model="cup" label="The cup of this kitchen" :options="CUPS" />
   </div>
 </template>
 

@@ -9,6 +9,8 @@ const plate = {
   name: 'Plate',
   request: { shape: 'round', diameter_mm: 380, metal: 'steel', preheat_seconds: 500 },
   calibrations: [],
+  archived: false,
+  heat: null,
 } as Gear
 
 describe('the tools of the hearth', () => {

@@ -4,6 +4,8 @@ import { computed, ref } from 'vue'
 import type { Lot } from '@/api/types'
 import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
+import { saysAll } from '@/ui/search'
+import ShelfSearch from '@/ui/ShelfSearch.vue'
 import { namesOf } from '../breads/formula'
 import CatalogueShelf from './CatalogueShelf.vue'
 import LotCard from './LotCard.vue'
@@ -13,9 +15,18 @@ import { inOrder } from './lots'
 
 /** What the kitchen has: its bags, its own ingredients, and all that can be known of the others. */
 const house = useHouse()
-const shelf = ref<'bags' | 'own' | 'catalogue'>('bags')
-const lots = computed(() => inOrder(house.kitchen?.lots ?? []))
 const names = computed(() => namesOf(house.kitchen))
+const shelf = ref<'bags' | 'own' | 'catalogue'>('bags')
+const sought = ref('')
+const all = computed(() => inOrder(house.kitchen?.lots ?? []))
+const away = ref(false)
+const lots = computed(() =>
+  all.value.filter(
+    lot =>
+      lot.archived === away.value &&
+      saysAll(`${lot.label} ${names.value.get(lot.ingredient)} ${lot.notes ?? ''}`, sought.value),
+  ),
+)
 const editing = ref<Lot | 'new' | null>(null)
 const own = computed(() => house.kitchen?.own_ingredients ?? [])
 const labelled = ref<string | 'new' | null>(null)
@@ -35,7 +46,7 @@ async function kept() {
         v-model="shelf"
         label="Show"
         :options="[
-          { value: 'bags', label: `Bags (${lots.length})` },
+          { value: 'bags', label: `Bags (${all.filter(lot => !lot.archived).length})` },
           { value: 'own', label: `Own ingredients (${own.length})` },
           { value: 'catalogue', label: 'All that is known' },
         ]"
@@ -50,9 +61,16 @@ async function kept() {
         @leave="editing = null"
       />
       <ElButton v-else type="primary" class="larder-add" @click="editing = 'new'">A new bag</ElButton>
-      <p v-if="!lots.length" class="soft">
+      <ShelfSearch
+        v-model="sought"
+        v-model:away="away"
+        :away-count="all.filter(lot => lot.archived).length"
+        label="Search the bags"
+      />
+      <p v-if="!all.length" class="soft">
         No bag yet. Put in the first one, and batches know what they are weighed from and what they cost.
       </p>
+      <p v-else-if="!lots.length" class="soft">No bag says that.</p>
       <ul class="larder-bags">
         <LotCard
           v-for="lot in lots"

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { api } from '@/api/client'
-import type { Lot } from '@/api/types'
+import type { Lot, Settling } from '@/api/types'
+import { useHouse } from '@/house'
 import { useUnits } from '@/ui/units'
 import SettlingPicture from '@/pictures/SettlingPicture.vue'
 import { changeOf, historyOf } from './lots'
@@ -11,10 +12,25 @@ import { changeOf, historyOf } from './lots'
 const { lot, name } = defineProps<{ lot: Lot; name: string }>()
 const emit = defineEmits<{ edit: []; kept: [] }>()
 const units = useUnits()
+const settling = ref<Settling>([])
+const house = useHouse()
+
+/** How it became known is worked out by the house when somebody looks. */
+onMounted(async () => {
+  if (lot.water?.batches && !lot.archived) settling.value = await api.settling(lot.id).catch(() => [])
+})
+
 async function setAside() {
   await api.keepLot(lot.id, { ...changeOf(lot), set_aside: !lot.set_aside })
   emit('kept')
 }
+
+/** What it changes where it was used lately. */
+const inUsual = computed(() => {
+  const grams = lot.water?.usual_grams
+  if (!grams) return ''
+  return `In your usual batch that is ${units.text(Math.abs(grams), 'g')} ${grams > 0 ? 'more' : 'less'}.`
+})
 
 const history = computed(() => historyOf(lot, units.text))
 </script>
@@ -34,17 +50,24 @@ const history = computed(() => historyOf(lot, units.text))
         {{ lot.water.words }}.
         <template v-if="lot.set_aside">Set aside: plans do without it.</template>
         <template v-else-if="lot.water.more_until_half">
-          {{ lot.water.more_until_half }} more felt ready make it twice as sure.
+          {{ inUsual }} {{ lot.water.more_until_half }} more felt ready make it twice as sure.
         </template>
       </p>
-      <SettlingPicture :water="lot.water" :name="lot.label" />
+      <SettlingPicture :steps="settling" :words="lot.water.words" :name="lot.label" />
       <ElButton
         :aria-label="`${lot.set_aside ? 'Use what was learned of' : 'Set aside what was learned of'} ${lot.label}`"
         @click="setAside"
         >{{ lot.set_aside ? 'Use what was learned' : 'Set it aside' }}</ElButton
       >
     </template>
-    <ElButton :aria-label="`Change ${lot.label}`" @click="emit('edit')">Change</ElButton>
+    <div class="row">
+      <ElButton :aria-label="`Change ${lot.label}`" @click="emit('edit')">Change</ElButton>
+      <ElButton
+        :aria-label="`${lot.archived ? 'Take out' : 'Put away'} ${lot.label}`"
+        @click="house.archive('lots', lot.id, !lot.archived)"
+        >{{ lot.archived ? 'Take it out again' : 'Put it away' }}</ElButton
+      >
+    </div>
   </li>
 </template>
 

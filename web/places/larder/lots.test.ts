@@ -14,6 +14,7 @@ const lot = (label: string, opened_on: string | null, emptied_on: string | null 
   grams: null,
   notes: null,
   set_aside: false,
+  archived: false,
   water: null,
 })
 

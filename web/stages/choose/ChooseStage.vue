@@ -4,6 +4,7 @@ import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
+import Fold from '@/ui/Fold.vue'
 import { remembered } from '@/ui/remembered'
 import Views from '@/ui/Views.vue'
 import LabelPanel from '@/places/breads/LabelPanel.vue'
@@ -12,6 +13,7 @@ import { useBatch } from '../batch'
 import { withWish } from '../requests'
 import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
+import LearnedPanel from '../LearnedPanel.vue'
 import Warnings from '../Warnings.vue'
 import LinePanel from './LinePanel.vue'
 import ServeAt from './ServeAt.vue'
@@ -28,7 +30,9 @@ const house = useHouse()
 const store = useBatch()
 const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
 const request = computed<PlanRequest>(() => store.request ?? batch.request)
-const griddles = computed(() => house.kitchen?.gear.filter(one => one.kind === 'griddle') ?? [])
+const griddles = computed(
+  () => house.kitchen?.gear.filter(one => one.kind === 'griddle' && !one.archived) ?? [],
+)
 
 const count = computed({
   // What was last wished for, not what was last worked out: a quick hand is not made to wait.
@@ -45,9 +49,7 @@ const grams = computed({
   set: value => store.change(withPieces(request.value, { grams_each: value })),
 })
 const griddle = computed({
-  get: () =>
-    griddles.value.find(one => JSON.stringify(one.request) === JSON.stringify(request.value.gear?.griddle))
-      ?.id ?? '',
+  get: () => griddles.value.find(one => one.id === request.value.gear?.griddle?.id)?.id ?? '',
   set: id => {
     const shape = griddles.value.find(one => one.id === id)?.request
     if (shape)
@@ -136,6 +138,13 @@ const hands = computed({
     <h2>What is in it, for whom, for how much</h2>
     <LabelPanel :request="request" :plan="plan" :locked="batch.state.begun" @change="store.change" />
   </div>
+  <Fold
+    v-if="plan.learned.length"
+    name="learned"
+    :title="`What the record changed here (${plan.learned.length})`"
+  >
+    <LearnedPanel :plan="plan" :request="request" :begun="batch.state.begun" />
+  </Fold>
   <ActBar :plan="plan" stage="choose" />
 </template>
 

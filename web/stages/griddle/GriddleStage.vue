@@ -9,6 +9,7 @@ import { remembered } from '@/ui/remembered'
 import Views from '@/ui/Views.vue'
 import { useBatch } from '../batch'
 import ActBar from '../ActBar.vue'
+import LearnedPanel from '../LearnedPanel.vue'
 import Warnings from '../Warnings.vue'
 import BakeBench from './BakeBench.vue'
 import CuePanel from './CuePanel.vue'
@@ -74,6 +75,7 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
   </div>
   <Warnings :plan="plan" stage="griddle" :begun="batch.state.begun" @mend="store.mend" />
   <template v-if="view === 'plan'">
+    <LearnedPanel :plan="plan" :request="request" stage="griddle" :begun="cooking" />
     <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
     <OvenFaders v-if="usesOven" :plan="plan" :request="request" />
     <BakeBench :request="request" :plan="plan" :cooking="cooking" />

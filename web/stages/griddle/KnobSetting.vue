@@ -2,7 +2,6 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
-import { useHouse } from '@/house'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withWish } from '../requests'
@@ -14,18 +13,11 @@ const SOONER_PERCENT = 4
 /** Nearer than this a calibration knows no better. */
 const NEAR_KELVIN = 10
 const units = useUnits()
-const house = useHouse()
 const store = useBatch()
 const planned = computed(() => plan.griddle.surface_celsius.value)
-const setting = computed(() => {
-  const own = JSON.stringify(request.gear?.griddle)
-  const gear = house.kitchen?.gear.find(one => JSON.stringify(one.request) === own)
-  const far = (celsius: number) => Math.abs(celsius - planned.value)
-  return [...(gear?.calibrations ?? [])].sort(
-    (one, other) => far(one.answer.surface_celsius.value) - far(other.answer.surface_celsius.value),
-  )[0]
-})
-const comesTo = computed(() => setting.value?.answer.surface_celsius)
+const comesTo = computed(() =>
+  request.gear?.griddle?.settings?.find(one => one.name === plan.griddle.tool.setting),
+)
 const off = computed(() => (comesTo.value ? comesTo.value.value - planned.value : 0))
 const isFar = computed(() => Math.abs(off.value) > NEAR_KELVIN)
 const stride = computed(() => plan.griddle.stride)
@@ -38,13 +30,10 @@ function follow() {
 </script>
 
 <template>
-  <div v-if="stride || (setting && comesTo)" class="panel knob" :class="{ 'is-far': isFar }">
-    <p v-if="setting && comesTo">
-      >Set it to <strong>{{ setting.setting }}</strong>: it comes to
-      {{ units.text(comesTo.value, 'celsius') }}
-      <span class="soft"
-        >({{ units.text(comesTo.low, 'celsius') }} to {{ units.text(comesTo.high, 'celsius') }})</span
-      ><template v-if="isFar">
+  <div v-if="stride || comesTo" class="panel knob" :class="{ 'is-far': isFar }">
+    <p v-if="comesTo">
+      Set it to <strong>{{ comesTo.name }}</strong>: it comes to {{ units.text(comesTo.value, 'celsius')
+      }}<template v-if="isFar">
         , {{ off < 0 ? 'cooler' : 'hotter' }} than the {{ units.text(planned, 'celsius') }} that the times are
         for</template
       >.
@@ -54,8 +43,8 @@ function follow() {
     >
     <p v-if="stride">
       Turn up as the first is laid, to about {{ units.text(stride.flame_times, null) }} times the flame that
-      holds it empty: the bare metal stays at {{ units.text(planned, 'celsius') }}. Turn down when nothing lies
-      on it.
+      holds it empty: the bare metal stays at {{ units.text(planned, 'celsius') }}. Turn down when nothing
+      lies on it.
       <span v-if="sooner >= SOONER_PERCENT" class="soft"
         >The first on each place come {{ sooner }} % sooner than the later ones.</span
       >

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { ElButton, ElInput } from 'element-plus'
-import { computed, reactive, ref, watch } from 'vue'
-import type { Batch, Plan, Verdict } from '@/api/types'
+import { computed, onMounted, reactive, ref, shallowRef, watch } from 'vue'
+import { api } from '@/api/client'
+import type { Batch, Photo, Plan, Verdict } from '@/api/types'
 import { shadeColour, shadeWord } from '@/pictures/shade'
 import { inShort, PLIABILITY, PUFF } from '@/places/batches'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
+import Fold from '@/ui/Fold.vue'
+import PhotoShelf from '@/ui/PhotoShelf.vue'
 import { useUnits } from '@/ui/units'
 import ActBar from '../ActBar.vue'
 import { useBatch } from '../batch'
@@ -30,6 +33,22 @@ const FACES = [
 const rest = computed(
   () => batch.state.portion.count - verdict.pieces_good - verdict.pieces_second - verdict.pieces_lost,
 )
+
+/** Photos come with the batch as its address gives it, not with every answer. */
+const photos = shallowRef<Photo[]>(batch.photos ?? [])
+const face = ref<'shade_first' | 'shade_second'>('shade_first')
+
+async function look() {
+  photos.value = (await api.batch(batch.id)).photos ?? []
+}
+
+onMounted(() => look().catch(() => undefined))
+
+/** The colour off a photo is offered; the cook's eye has the last word. First for one face, then for the other. */
+function take(shade: number) {
+  verdict[face.value] = Math.round(20 * shade) / 20
+  face.value = face.value === 'shade_first' ? 'shade_second' : 'shade_first'
+}
 
 const whole = computed(() => complete(verdict))
 
@@ -115,7 +134,7 @@ async function save() {
           It is kept on this device and sent as soon as the house answers.
         </p>
         <p v-else-if="saved" role="status">
-          Kept. <RouterLink to="/record">See it in the record</RouterLink>
+          Kept. <RouterLink :to="{ name: 'made', params: { id: batch.id } }">See it in the record</RouterLink>
         </p>
         <p v-else-if="!whole" class="soft">Say how it folds, puffed, cracked and stuck first.</p>
       </div>
@@ -135,6 +154,9 @@ async function save() {
       batch.left_out ? 'Learn from it' : 'Leave it out'
     }}</ElButton>
   </p>
+  <Fold name="judge-photos" :title="`Photos (${photos.length})`">
+    <PhotoShelf :batch="batch.id" :photos="photos" offers @change="look" @shade="take" />
+  </Fold>
   <ActBar :plan="plan" stage="judge">
     <ElButton type="primary" size="large" native-type="submit" form="verdict" :disabled="!whole">{{
       batch.verdict ? 'Save the verdict again' : 'Save the verdict'

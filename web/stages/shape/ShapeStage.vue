@@ -14,7 +14,9 @@ import { useBatch } from '../batch'
 import { withWish } from '../requests'
 import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
+import LearnedPanel from '../LearnedPanel.vue'
 import Warnings from '../Warnings.vue'
+import DiscInput from './DiscInput.vue'
 import HandlingCard from './HandlingCard.vue'
 import WayCard from './WayCard.vue'
 import { questionOf, usualMeasures, usualWay, WAYS } from './ways'
@@ -56,6 +58,7 @@ const guideSheet = computed(() => {
     :detail="shaping.answer.value?.handling.steps[0] ?? ''"
   />
   <Warnings :plan="plan" stage="shape" :begun="batch.state.begun" @mend="store.mend" />
+  <LearnedPanel :plan="plan" :request="request" stage="shape" :begun="batch.state.griddle.since !== null" />
   <div class="panel stack">
     <Fader
       v-model="thickness"
@@ -84,6 +87,11 @@ const guideSheet = computed(() => {
       :shaping="shaping.answer.value"
     />
   </div>
+  <DiscInput
+    v-if="plan.method.shape !== 'pour'"
+    :planned="diameter.value"
+    @measured="value => store.record('disc_measured', { diameter_mm: value })"
+  />
   <Fold name="true-disc" title="The disc at true size">
     <TrueDisc :diameter="diameter.value" :thickness="plan.shape.thickness_mm.value" />
   </Fold>

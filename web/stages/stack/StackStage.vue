@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Batch, Plan } from '@/api/types'
+import MassInput from '@/ui/MassInput.vue'
 import { duration } from '@/ui/units'
 import { useBatch } from '../batch'
 import CountdownRing from '../CountdownRing.vue'
@@ -11,6 +12,8 @@ import StageHead from '../StageHead.vue'
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const store = useBatch()
 const stack = computed(() => batch.state.stack)
+/** What all of them weigh now: it tells what this griddle takes out of this bread. */
+const grams = ref(0)
 
 const HOW: Record<Plan['stack']['after'], { says: string; now: string; detail: string }> = {
   stack_in_cloth: {
@@ -45,6 +48,11 @@ const HOW: Record<Plan['stack']['after'], { says: string; now: string; detail: s
   <div class="panel stack steam">
     <CountdownRing v-if="stack.ends_at" :ends-at="stack.ends_at" :seconds="stack.seconds" />
     <p v-else class="steam-time">{{ duration(stack.seconds) }}</p>
+  </div>
+  <div v-if="batch.state.griddle.lifted" class="panel row">
+    <span>All of them on the scale, if you like</span>
+    <MassInput v-model="grams" label="The whole stack" />
+    <ElButton :disabled="!grams" @click="store.record('stacked', { grams })">Keep the weight</ElButton>
   </div>
   <ActBar :plan="plan" stage="stack" :ready="stack.ends_at !== null">
     <ElButton v-if="!stack.ends_at" type="primary" size="large" @click="store.record('stacked')"

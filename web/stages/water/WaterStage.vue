@@ -9,10 +9,10 @@ import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
+import LearnedPanel from '../LearnedPanel.vue'
 import Warnings from '../Warnings.vue'
 import { jugOf } from './jug'
 import { SCALD_STEPS } from './scald'
-import LearnedCard from './LearnedCard.vue'
 import WaterFacts from './WaterFacts.vue'
 import WaterSliders from './WaterSliders.vue'
 
@@ -51,7 +51,7 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
 <template>
   <StageHead :says="says" :detail="detail" />
   <Warnings :plan="plan" stage="water" :begun="batch.state.begun" @mend="store.mend" />
-  <LearnedCard :plan="plan" :request="request" :begun="begun" @change="store.change" />
+  <LearnedPanel :plan="plan" :request="request" stage="water" :begun="begun" />
   <div class="water">
     <div class="panel">
       <WaterColumn :plan="plan" :poured="bowl.water_grams" :answers="batch.state.feel_answers" />

@@ -44,10 +44,16 @@ export function eventWords(event: Partial<BatchEvent>, names: Map<string, string
       return 'putting it into the oven'
     case 'oven_out':
       return 'taking it out of the oven'
+    case 'disc_measured':
+      return `disc ${text(event.diameter_mm ?? 0, 'mm')} wide`
     case 'stacked':
-      return 'stacking'
+      return grams ? `stack of ${grams}` : 'stacking'
     case 'noted':
-      return 'note'
+      return event.text ? `note: ${event.text}` : 'note'
+    case 'entered':
+      return `to ${event.stage ?? ''}`
+    case 'undone':
+      return 'taken back'
     default:
       return 'last entry'
   }

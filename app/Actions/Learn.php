@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Batch;
+use App\Models\KeptCalibration;
+use App\Models\Kitchen;
+use App\Models\UtcMoment;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use StoneMill\Learn\BatchLesson;
+use StoneMill\Learn\CalibratedSetting;
+use StoneMill\Learn\KitchenRecord;
+
+/**
+ * What the batches of a kitchen teach, but for those that a cook left out or discarded. However many there are, so many are read as can still
+ * say something: the latest of each flour, and the latest of all.
+ *
+ * @phpstan-import-type BatchLessonRow from BatchLesson
+ */
+final class Learn
+{
+    /** Older ones of one flour are behind a drift of many months, or add little to so many. */
+    private const OF_A_FLOUR = 60;
+
+    private const OF_ALL = 240;
+
+    public function __invoke(Kitchen $kitchen): KitchenRecord
+    {
+        return new KitchenRecord($this->lessons($kitchen), self::calibrations($kitchen), $kitchen->set_aside);
+    }
+
+    /** @return list<BatchLesson> */
+    private function lessons(Kitchen $kitchen): array
+    {
+        $rows = Batch::query()->whereIn('id', $this->telling($kitchen))->whereNotNull('lesson')->where('lesson_left_out', 0)->whereNull('discarded_at')
+            ->orderBy('started_at')->orderBy('id')->toBase()->get(['lesson', 'started_at']);
+
+        return array_values($rows->map(static function (object $batch): BatchLesson {
+            /** @var object{lesson: string, started_at: string} $batch */
+            /** @var BatchLessonRow $row */
+            $row = json_decode($batch->lesson, true, 8, JSON_THROW_ON_ERROR);
+
+            return BatchLesson::fromRow($row, UtcMoment::dayOf($batch->started_at));
+        })->all());
+    }
+
+    /** @return Collection<int, mixed> the rows of batches that are read */
+    private function telling(Kitchen $kitchen): Collection
+    {
+        $latest = Batch::query()->where('kitchen_id', $kitchen->id)->orderByDesc('started_at')->limit(self::OF_ALL)->toBase()->pluck('id');
+        foreach (DB::table('batch_bags')->where('kitchen_id', $kitchen->id)->where('is_flour', 1)->distinct()->pluck('ingredient') as $flour) {
+            $latest = $latest->concat(DB::table('batch_bags')->where('kitchen_id', $kitchen->id)->where('is_flour', 1)->where('ingredient', $flour)
+                ->orderByDesc('started_at')->limit(self::OF_A_FLOUR)->pluck('batch_id'));
+        }
+
+        return $latest->unique()->values();
+    }
+
+    /** @return list<CalibratedSetting> */
+    private static function calibrations(Kitchen $kitchen): array
+    {
+        return array_values(KeptCalibration::query()->join('gear', 'gear.id', '=', 'calibrations.gear_id')->where('gear.kitchen_id', $kitchen->id)
+            ->orderBy('taken_at')->orderBy('calibrations.id')->get(['calibrations.*', 'gear.uuid as griddle'])
+            ->map(static fn (KeptCalibration $one): CalibratedSetting => $one->toSetting())->all());
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Plan;
+
+use StoneMill\School\Stage;
+use StoneMill\Shape\Portions;
+
+/** Everything that the record changed in a plan, in the order of the work, each with what it says and what would hold without it. */
+final readonly class LearnedSection
+{
+    public function __construct(private BatchPlan $plan)
+    {
+    }
+
+    /** @return list<array{key: string, stage: string, words: string, without: string}> the key is where the request names it */
+    public function toArray(): array
+    {
+        return [...$this->water(), ...$this->heat(), ...$this->hands()];
+    }
+
+    /** @return list<array{key: string, stage: string, words: string, without: string}> */
+    private function water(): array
+    {
+        $without = sprintf('Without what was learned: %.0f g of water.', $this->plan->dough->need->withoutLearningGrams());
+
+        return array_map(static fn (array $bag): array => [
+            'key' => "lots.{$bag['lot']}.water", 'stage' => Stage::Water->value, 'words' => $bag['name'].': '.lcfirst($bag['words']).'.', 'without' => $without,
+        ], $this->plan->dough->known->toArray());
+    }
+
+    /** @return list<array{key: string, stage: string, words: string, without: string}> */
+    private function heat(): array
+    {
+        $request = $this->plan->request;
+        $setting = $request->setting();
+        if ($setting === null || $request->griddle->surfaceCelsius !== null) {
+            return [];
+        }
+
+        return [['key' => 'gear.griddle.settings', 'stage' => Stage::Griddle->value, 'words' => $setting->inWords(), 'without' => sprintf('Without it: %.0f °C, as is usual for this bread.', $request->style->baking->surfaceCelsius->likely)]];
+    }
+
+    /** @return list<array{key: string, stage: string, words: string, without: string}> */
+    private function hands(): array
+    {
+        $said = [];
+        foreach (LearnedKind::cases() as $kind) {
+            $learned = $this->plan->request->experience->of($kind);
+            if ($learned !== null) {
+                $said[] = ['key' => "learned.$kind->value", 'stage' => $kind->stage()->value, 'words' => $kind->inWords($learned), 'without' => $this->without($kind)];
+            }
+        }
+
+        return $said;
+    }
+
+    private function without(LearnedKind $kind): string
+    {
+        $request = $this->plan->request;
+
+        return match ($kind) {
+            LearnedKind::Feel => sprintf('Without what was learned: %.0f g of water.', $this->plan->dough->need->withoutLearningGrams()),
+            LearnedKind::Thickness => sprintf('Without it: %.1f mm.', $request->pieces->thicknessMillimetres ?? $request->style->thicknessMillimetres),
+            LearnedKind::Evenness => 'Without it: pieces as even as the scale.',
+            LearnedKind::BowlLoss => sprintf('Without it: %.1f %%, as is usual.', 100 * Portions::usualLoss()->likely),
+            LearnedKind::Colour => 'Without it: as readily as its kind.',
+            LearnedKind::WeightLoss => sprintf('Without it: %.1f %%.', $this->plan->turns->weightLossPercent->value - ($request->experience->of($kind)->value ?? 0.0)),
+            LearnedKind::Sag => 'Without it: the flame is taken to hold the heat of its setting.',
+            LearnedKind::Portion, LearnedKind::Shape => 'Without it: the usual pace.',
+        };
+    }
+}

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import type { LearnedThing } from '@/api/types'
+import { useHouse } from '@/house'
+
+/** Things that the record taught, each to be set aside or used again. */
+const { things } = defineProps<{ things: LearnedThing[] }>()
+const house = useHouse()
+</script>
+
+<template>
+  <ul class="learned-list">
+    <li v-for="one in things" :key="one.aside">
+      <span :class="{ soft: one.set_aside }"
+        >{{ one.words }}<template v-if="one.set_aside"> Set aside: plans do without it.</template></span
+      >
+      <ElButton
+        :aria-label="`${one.set_aside ? 'Use' : 'Set aside'}: ${one.words}`"
+        @click="house.setAside(one.aside, !one.set_aside)"
+        >{{ one.set_aside ? 'Use it' : 'Set it aside' }}</ElButton
+      >
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.learned-list {
+  display: grid;
+  gap: 0.3rem;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.learned-list li {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: center;
+  gap: 0.6rem;
+}
+</style>

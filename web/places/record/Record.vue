@@ -1,0 +1,212 @@
+<script setup lang="ts">
+import { ElButton, ElInput, ElOption, ElSelect } from 'element-plus'
+import { computed, reactive, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Sought } from '@/api/types'
+import { useHouse } from '@/house'
+import WaterOverTime from '@/pictures/WaterOverTime.vue'
+import { useUnits } from '@/ui/units'
+import { day, inShort } from '../batches'
+import { useBatches } from '../useBatches'
+
+/** Everything that was made, found again by bread, bag, griddle, cook, day, verdict and words; any two to be held side by side. */
+const units = useUnits()
+const house = useHouse()
+const router = useRouter()
+const sought = reactive<Sought>({ done: 'yes' })
+const { batches, next, loading, more, look } = useBatches(() => ({ ...sought }))
+const chosen = ref<string[]>([])
+const VERDICTS = [
+  { value: 'good', label: 'To make again' },
+  { value: 'not_good', label: 'Not like that again' },
+  { value: 'none', label: 'Nobody judged' },
+] as const
+/** One bread alone is worth a picture. */
+const ofOneBread = computed(() => (sought.bread ? (batches.value ?? []) : []))
+let waiting: ReturnType<typeof setTimeout> | undefined
+watch(sought, () => {
+  clearTimeout(waiting)
+  waiting = setTimeout(() => void look(), 250)
+})
+
+function choose(id: string) {
+  chosen.value = chosen.value.includes(id)
+    ? chosen.value.filter(one => one !== id)
+    : [...chosen.value.slice(-1), id]
+}
+
+function compare() {
+  const [a, b] = chosen.value
+  void router.push({ name: 'compare', query: { a, b } })
+}
+</script>
+
+<template>
+  <div class="record">
+    <header class="record-head">
+      <h1>Record</h1>
+      <ElInput
+        v-model="sought.words"
+        class="record-words"
+        aria-label="Words in verdict or notes"
+        placeholder="Words in verdict or notes"
+        clearable
+        maxlength="120"
+      />
+      <ElSelect v-model="sought.bread" aria-label="Bread" placeholder="Any bread" clearable>
+        <ElOption v-for="one in house.kitchen?.breads" :key="one.id" :value="one.id" :label="one.name" />
+      </ElSelect>
+      <ElSelect v-model="sought.bag" aria-label="Bag" placeholder="Any bag" clearable filterable>
+        <ElOption v-for="one in house.kitchen?.lots" :key="one.id" :value="one.id" :label="one.label" />
+      </ElSelect>
+      <ElSelect v-model="sought.griddle" aria-label="Griddle" placeholder="Any griddle" clearable>
+        <ElOption
+          v-for="one in house.kitchen?.gear.filter(tool => tool.kind === 'griddle')"
+          :key="one.id"
+          :value="one.id"
+          :label="one.name"
+        />
+      </ElSelect>
+      <ElSelect
+        v-if="(house.kitchen?.cooks.length ?? 0) > 1"
+        v-model="sought.cook"
+        aria-label="Cook"
+        placeholder="Any cook"
+        clearable
+      >
+        <ElOption v-for="one in house.kitchen?.cooks" :key="one.id" :value="one.id" :label="one.name" />
+      </ElSelect>
+      <ElSelect v-model="sought.verdict" aria-label="Verdict" placeholder="Any verdict" clearable>
+        <ElOption v-for="one in VERDICTS" :key="one.value" v-bind="one" />
+      </ElSelect>
+      <ElInput v-model="sought.from" class="record-day" type="date" aria-label="From" />
+      <ElInput v-model="sought.until" class="record-day" type="date" aria-label="Until" />
+    </header>
+    <WaterOverTime v-if="ofOneBread.length > 1" :batches="ofOneBread" />
+    <p class="row" role="status">
+      <span v-if="chosen.length === 2"
+        ><ElButton type="primary" @click="compare">Hold the two side by side</ElButton></span
+      >
+      <span v-else-if="chosen.length === 1" class="soft">One more, and they can be held side by side.</span>
+      <span v-if="batches && !batches.length" class="soft">{{
+        Object.values(sought).filter(Boolean).length > 1
+          ? 'Nothing in the record is like that.'
+          : 'Nothing here yet. Finish a batch with a verdict and it can be found here for good.'
+      }}</span>
+    </p>
+    <ul class="record-list">
+      <li v-for="batch in batches" :key="batch.id">
+        <input
+          type="checkbox"
+          :checked="chosen.includes(batch.id)"
+          :aria-label="`Compare ${batch.bread.name} of ${day(batch.started_at)}`"
+          @change="choose(batch.id)"
+        />
+        <RouterLink :to="{ name: 'made', params: { id: batch.id } }">
+          <span :class="{ 'is-good': batch.is_good }" aria-hidden="true">{{
+            batch.is_good ? '●' : '○'
+          }}</span>
+          <span>{{ day(batch.started_at) }}</span>
+          <strong>{{ batch.bread.name }}</strong>
+          <span
+            >{{ units.text(batch.hydration_percent ?? 0, 'percent') }} at
+            {{ units.text(batch.water_celsius, 'celsius') }}</span
+          >
+          <span>
+            {{ batch.verdict ? inShort(batch.verdict) : 'nobody judged' }}
+            <em v-if="batch.verdict?.notes" class="soft">{{ batch.verdict.notes }}</em>
+            <em v-if="batch.left_out" class="soft">Left out of what is learned.</em>
+          </span>
+        </RouterLink>
+      </li>
+    </ul>
+    <ElButton v-if="next" :loading="loading" @click="more">Show older batches</ElButton>
+  </div>
+</template>
+
+<style scoped>
+.record {
+  display: grid;
+  gap: 0.7rem;
+  max-width: 76rem;
+  margin: 0 auto;
+  padding: 1.2rem;
+}
+
+.record-head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.5rem;
+}
+
+.record-head h1 {
+  margin-right: 0.6rem;
+}
+
+.record-head .el-select {
+  flex: 1 1 9rem;
+  max-width: 14rem;
+}
+
+.record-words {
+  flex: 2 1 14rem;
+}
+
+.record-day {
+  flex: 0 1 9.5rem;
+}
+
+.record-list {
+  display: grid;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.record-list li {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  align-items: center;
+  gap: 0.6rem;
+  border-top: 1px solid var(--panel-edge);
+}
+
+.record-list input {
+  width: 1.3rem;
+  height: 1.3rem;
+}
+
+.record-list a {
+  display: grid;
+  grid-template-columns: 1.2rem 7rem 13rem 9rem 1fr;
+  align-items: center;
+  gap: 0 0.6rem;
+  min-height: var(--target);
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.record-list a:hover {
+  background: var(--active-wash);
+}
+
+.record-list em {
+  display: block;
+}
+
+.is-good {
+  color: var(--ready);
+}
+
+@media (max-width: 56rem) {
+  .record-list a {
+    grid-template-columns: 1.2rem 1fr;
+    padding: 0.3rem 0;
+  }
+
+  .record-list a > :nth-child(n + 3) {
+    grid-column: 2;
+  }
+}
+</style>
