@@ -16,7 +16,7 @@ Route::get('batches/{batch}/run-sheet.{form}', RunSheetController::class)->where
 
 // The page knows its way from here; an address that is none of these is answered with the page and 404.
 Route::get('/', PageController::class)->name('login');
-foreach (['breads/{bread?}', 'larder', 'grain', 'hearth', 'practice', 'record', 'batch/{batch}/{stage?}', 'sign-in', 'first-run'] as $place) {
+foreach (['breads/{bread?}', 'larder', 'grain', 'hearth', 'practice', 'record/{batch?}', 'batch/{batch}/{stage?}', 'sign-in', 'first-run'] as $place) {
     Route::get($place, PageController::class);
 }
 Route::fallback(PageController::class);

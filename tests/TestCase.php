@@ -10,6 +10,7 @@ use App\Models\User;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Ramsey\Uuid\Uuid;
 use Symfony\Component\HttpFoundation\Response;
@@ -19,6 +20,9 @@ abstract class TestCase extends FrameworkTestCase
 {
     use RefreshDatabase;
 
+    /** @var array<string, list<array<string, mixed>>> of every table of the demo kitchen */
+    private static array $demo = [];
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -26,13 +30,43 @@ abstract class TestCase extends FrameworkTestCase
         config(['mill.demo_now' => '2026-03-02T09:30:00+00:00']);
     }
 
+    /** The demo's cook, signed in. What is made of the demo is the same each time, so it is made once a process and its rows are put back. */
     protected function cook(): User
     {
-        $this->seed(DemoKitchen::class);
+        if (self::$demo === []) {
+            $this->seed(DemoKitchen::class);
+            self::$demo = self::rows();
+        } else {
+            self::putBack(self::$demo);
+        }
         $cook = User::query()->where('name', DemoKitchen::COOK)->firstOrFail();
         $this->actingAs($cook);
 
         return $cook;
+    }
+
+    /** @return array<string, list<array<string, mixed>>> */
+    private static function rows(): array
+    {
+        $rows = [];
+        foreach (DB::table('sqlite_master')->where('type', 'table')->whereNot('name', 'like', 'sqlite_%')->whereNot('name', 'migrations')->pluck('name')->all() as $table) {
+            if (is_string($table)) {
+                $rows[$table] = array_values(DB::table($table)->get()->map(static fn (object $row): array => (array) $row)->all());
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @param array<string, list<array<string, mixed>>> $rows */
+    private static function putBack(array $rows): void
+    {
+        DB::statement('PRAGMA defer_foreign_keys = ON');
+        foreach ($rows as $table => $ofOne) {
+            foreach (array_chunk($ofOne, 30) as $chunk) {
+                DB::table($table)->insert($chunk);
+            }
+        }
     }
 
     /** A cook of another kitchen in the same house, signed in from here on. */

@@ -20,7 +20,7 @@ use StoneMill\Plan\Reference;
 /** Puts a bag into the larder, or changes what is said of one that is there. */
 final readonly class KeepLot
 {
-    private const FIELDS = ['version', 'ingredient', 'label', 'certified_gluten_free', 'bought_on', 'opened_on', 'emptied_on', 'price_per_kg', 'grams', 'notes', 'set_aside'];
+    private const FIELDS = ['version', 'ingredient', 'label', 'certified_gluten_free', 'bought_on', 'opened_on', 'emptied_on', 'price_per_kg', 'grams', 'notes', 'set_aside', 'starts_anew'];
 
     private const MOST_GRAMS = 1_000_000;
 
@@ -79,6 +79,7 @@ final readonly class KeepLot
             'bought_grams' => $body->at('grams')->optionalNumber(0, self::MOST_GRAMS, 'g'),
             'notes' => $body->at('notes')->optionalProse(2000),
             'set_aside' => $body->at('set_aside')->optionalBoolean() ?? false,
+            'starts_anew' => $body->at('starts_anew')->optionalBoolean() ?? false,
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Batch;
 use App\Models\KeptCalibration;
 use App\Models\Kitchen;
+use App\Models\Lot;
 use App\Models\UtcMoment;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -29,7 +30,7 @@ final class Learn
 
     public function __invoke(Kitchen $kitchen): KitchenRecord
     {
-        return new KitchenRecord($this->lessons($kitchen), self::calibrations($kitchen), $kitchen->set_aside);
+        return new KitchenRecord($this->lessons($kitchen), self::calibrations($kitchen), $kitchen->set_aside, self::anew($kitchen));
     }
 
     /** @return list<BatchLesson> */
@@ -57,6 +58,12 @@ final class Learn
         }
 
         return $latest->unique()->values();
+    }
+
+    /** @return list<string> */
+    private static function anew(Kitchen $kitchen): array
+    {
+        return array_values(array_filter(Lot::query()->where('kitchen_id', $kitchen->id)->where('starts_anew', 1)->pluck('uuid')->all(), is_string(...)));
     }
 
     /** @return list<CalibratedSetting> */

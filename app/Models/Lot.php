@@ -29,6 +29,7 @@ use StoneMill\Pantry\LotFacts;
  * @property bool $set_aside whether the cook does not want what was learned of it used
  * @property string|null $notes
  * @property string|null $archived_at
+ * @property bool $starts_anew whether it comes from another mill than what its flour taught
  */
 final class Lot extends Model
 {
@@ -53,6 +54,6 @@ final class Lot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['certified_gluten_free' => 'boolean', 'set_aside' => 'boolean', 'version' => 'integer', 'price_per_kilogram' => 'float', 'bought_grams' => 'float'];
+        return ['certified_gluten_free' => 'boolean', 'set_aside' => 'boolean', 'starts_anew' => 'boolean', 'version' => 'integer', 'price_per_kilogram' => 'float', 'bought_grams' => 'float'];
     }
 }

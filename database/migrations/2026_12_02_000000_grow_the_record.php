@@ -24,6 +24,7 @@ return new class extends Migration {
             ALTER TABLE kitchens ADD COLUMN set_aside TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(set_aside));
             ALTER TABLE formulas ADD COLUMN archived_at TEXT;
             ALTER TABLE lots ADD COLUMN archived_at TEXT;
+            ALTER TABLE lots ADD COLUMN starts_anew INTEGER NOT NULL DEFAULT 0 CHECK (starts_anew IN (0, 1));
             ALTER TABLE gear ADD COLUMN archived_at TEXT;
             ALTER TABLE batch_events ADD COLUMN diameter_mm REAL CHECK (diameter_mm > 0);
 
@@ -74,6 +75,7 @@ return new class extends Migration {
             DROP INDEX batches_revision;
             ALTER TABLE batch_events DROP COLUMN diameter_mm;
             ALTER TABLE gear DROP COLUMN archived_at;
+            ALTER TABLE lots DROP COLUMN starts_anew;
             ALTER TABLE lots DROP COLUMN archived_at;
             ALTER TABLE formulas DROP COLUMN archived_at;
             ALTER TABLE kitchens DROP COLUMN set_aside;

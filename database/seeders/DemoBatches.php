@@ -110,7 +110,7 @@ final readonly class DemoBatches
         $wide = $state->toArray()['shape'];
         $planned = data_get($wide, 'diameter_mm.value');
         foreach ([-0.01, 0.015] as $disc => $differs) {
-            $log->add(EventKind::DiscMeasured, 27 + 0.3 * $disc, ['diameterMillimetres' => round((is_numeric($planned) ? (float) $planned : 0.0) * exp(-(self::THICKNESS[$isSecond ? 1 : 0] + $differs) / 2), 1)]);
+            $log->add(EventKind::DiscMeasured, 27 + 0.3 * $disc, ['diameterMillimetres' => round((is_numeric($planned) ? (float) $planned : 0.0) * sqrt($state->plan()->movedThickness) * exp(-(self::THICKNESS[$isSecond ? 1 : 0] + $differs) / 2), 1)]);
         }
     }
 

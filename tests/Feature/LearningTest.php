@@ -119,14 +119,14 @@ final class LearningTest extends TestCase
         $this->cook();
         $this->forget();
         $first = $this->startBatch();
-        for ($batch = 0; $batch < 3; $batch++) {
+        $wide = self::number($first, 'state.shape.diameter_mm.value');
+        for ($batch = 0; $batch < 5; $batch++) {
             $one = $this->startBatch();
-            $wide = self::number($one, 'state.shape.diameter_mm.value');
-            // Narrower by 5 % at one weight is thicker by a tenth.
+            // Narrower by 5 % at one weight is thicker by a tenth, whatever the plan has learned of it by then.
             $this->postJson("/api/v1/batches/{$one['id']}/events", ['events' => [self::event('disc_measured', ['diameter_mm' => 0.95 * $wide]), self::event('disc_measured', ['diameter_mm' => 0.95 * $wide])]])->assertOk();
         }
         $next = $this->startBatch();
-        self::assertGreaterThan(1.05 * self::number($first, 'plan.shape.thickness_mm.value'), self::number($next, 'plan.shape.thickness_mm.value'));
+        self::assertEqualsWithDelta(1.1 * self::number($first, 'plan.shape.thickness_mm.value'), self::number($next, 'plan.shape.thickness_mm.value'), 0.04);
         self::assertGreaterThan(self::number($first, 'plan.griddle.lift.at_seconds'), self::number($next, 'plan.griddle.lift.at_seconds'));
         self::assertStringContainsString('thicker than planned', (string) json_encode(data_get($next, 'plan.shape.thickness_mm.because')));
         self::assertContains('learned.thickness', array_column((array) data_get($next, 'plan.learned'), 'key'));

@@ -207,8 +207,7 @@ export const api = {
     send<Kitchen>('PATCH', '/kitchen', change),
   archive: (kind: 'breads' | 'lots' | 'gear', id: string, archived: boolean) =>
     send<Kitchen>('PUT', `/${kind}/${id}/archived`, { archived }),
-  settling: async (lot: string) =>
-    (await send<{ settling: Settling }>('GET', `/lots/${lot}/settling`)).settling,
+  settling: (lot: string) => send<{ settling: Settling; kind_reach: number }>('GET', `/lots/${lot}/settling`),
   keepLot: (id: string, lot: LotChange) => send<Lot>('PUT', `/lots/${id}`, lot),
   keepGear: (id: string, gear: GearChange) => send<Gear>('PUT', `/gear/${id}`, gear),
   keepCalibration: (id: string, calibration: CalibrationToKeep) =>

@@ -4,8 +4,13 @@ import type { Settling } from '@/api/types'
 import { SETTLING, settlingOf } from './settling'
 
 /** What a bag takes, settling batch by batch about the catalogue's line. */
-const { steps, words, name } = defineProps<{ steps: Settling; words: string; name: string }>()
-const picture = computed(() => settlingOf(steps))
+const { steps, words, name, kindReach } = defineProps<{
+  steps: Settling
+  words: string
+  name: string
+  kindReach: number
+}>()
+const picture = computed(() => settlingOf(steps, kindReach))
 const signed = (points: number) =>
   `${points > 0 ? '+' : points < 0 ? '−' : '±'}${Math.abs(points).toFixed(1)}`
 </script>
@@ -13,6 +18,13 @@ const signed = (points: number) =>
 <template>
   <figure v-if="steps.length" class="settling">
     <svg :viewBox="`0 0 ${SETTLING.width} ${SETTLING.height}`" role="img" :aria-label="`${name}: ${words}`">
+      <rect
+        :x="SETTLING.left"
+        :width="SETTLING.width - SETTLING.left - SETTLING.right"
+        :y="picture.kind.top"
+        :height="picture.kind.bottom - picture.kind.top"
+        class="kind"
+      />
       <polygon :points="picture.band" class="band" />
       <line
         :x1="SETTLING.left"
@@ -79,6 +91,11 @@ const signed = (points: number) =>
 .settling text {
   fill: var(--ink-soft);
   font: 400 11px var(--font-text);
+}
+
+.kind {
+  fill: var(--edge-strong);
+  opacity: 0.12;
 }
 
 .band {

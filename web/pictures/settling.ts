@@ -4,6 +4,8 @@ export const SETTLING = { width: 320, height: 150, left: 44, right: 10, top: 10,
 
 export interface Settling {
   zero: number
+  /** Where bags of its kind lie, eight in ten, before anything is known of this one. */
+  kind: { top: number; bottom: number }
   ticks: { y: number; points: number }[]
   said: { x: number; y: number; top: number; bottom: number }[]
   band: string
@@ -11,9 +13,14 @@ export interface Settling {
 }
 
 /** The need of a bag settling batch by batch: what each one said, and the band of what was known after it. */
-export function settlingOf(steps: Steps): Settling {
+export function settlingOf(steps: Steps, kindReach = 0): Settling {
   const { width, height, left, right, top, bottom } = SETTLING
-  const edges = [0, ...steps.flatMap(step => [step.points, step.known.low, step.known.high])]
+  const edges = [
+    0,
+    kindReach,
+    -kindReach,
+    ...steps.flatMap(step => [step.points, step.known.low, step.known.high]),
+  ]
   const [low, high] = [Math.min(-4, ...edges) - 1, Math.max(4, ...edges) + 1]
   const y = (points: number) => top + ((high - points) / (high - low)) * (height - top - bottom)
   const x = (index: number) => left + ((index + 0.5) / Math.max(1, steps.length)) * (width - left - right)
@@ -23,6 +30,7 @@ export function settlingOf(steps: Steps): Settling {
   const inside = (points: number) => Math.max(low, Math.min(high, points))
   return {
     zero: y(0),
+    kind: { top: y(kindReach), bottom: y(-kindReach) },
     ticks: ticksOf(low, high).map(points => ({ y: y(points), points })),
     said: steps.map((step, index) => ({
       x: x(index),

@@ -21,6 +21,8 @@ const trouble = ref('')
 const { start } = useStart()
 /** A busy kitchen's page stays calm: the few begun last, and the rest on demand. */
 const FEW = 3
+/** From here on bread was baked, and a batch is no mistake any more. */
+const AT_THE_GRIDDLE = ['griddle', 'stack', 'judge']
 const all = ref(false)
 const shown = computed(() => (all.value ? open.value : open.value.slice(0, FEW)))
 
@@ -67,6 +69,7 @@ function latest(bread: string): BatchSummary | undefined {
           <span class="today-go" aria-hidden="true">Go on →</span>
         </RouterLink>
         <ElButton
+          v-if="!AT_THE_GRIDDLE.includes(batch.stage)"
           :aria-label="`${batch.bread.name} of ${timeOfDay(batch.started_at)} was begun by mistake`"
           @click="discard(batch)"
           >Begun by mistake</ElButton

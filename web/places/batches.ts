@@ -31,5 +31,11 @@ export function inShort(verdict: Verdict): string {
 }
 
 export function day(moment: string): string {
-  return new Date(moment).toLocaleDateString(undefined, { weekday: 'short', day: 'numeric', month: 'short' })
+  const date = new Date(moment)
+  const isThisYear = date.getFullYear() === new Date().getFullYear()
+  return date.toLocaleDateString(undefined, {
+    day: 'numeric',
+    month: 'short',
+    ...(isThisYear ? { weekday: 'short' } : { year: 'numeric' }),
+  })
 }

@@ -10,6 +10,7 @@ use App\Models\Lot;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Ask\LearnDesk;
+use StoneMill\Learn\WaterRecord;
 
 /** How a bag became known, batch by batch: worked out when somebody looks. */
 final class ShowSettlingController
@@ -19,6 +20,6 @@ final class ShowSettlingController
         $kitchen = CurrentKitchen::of($request);
         $bag = Lot::query()->where('kitchen_id', $kitchen->id)->where('uuid', $lot)->firstOrFail();
 
-        return new JsonResponse(['settling' => LearnDesk::settling($learn($kitchen)->water, $bag->ingredient, $bag->uuid)]);
+        return new JsonResponse(['settling' => LearnDesk::settling($learn($kitchen)->water, $bag->ingredient, $bag->uuid), 'kind_reach' => round(WaterRecord::kindReach(), 2)]);
     }
 }

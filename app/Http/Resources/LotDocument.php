@@ -19,7 +19,7 @@ final class LotDocument
             'certified_gluten_free' => $lot->certified_gluten_free,
             'bought_on' => $lot->bought_on, 'opened_on' => $lot->opened_on, 'emptied_on' => $lot->emptied_on,
             'price_per_kg' => $lot->price_per_kilogram, 'grams' => $lot->bought_grams, 'notes' => $lot->notes,
-            'set_aside' => $lot->set_aside, 'archived' => $lot->archived_at !== null,
+            'set_aside' => $lot->set_aside, 'starts_anew' => $lot->starts_anew, 'archived' => $lot->archived_at !== null,
             'water' => LearnDesk::water($record, $lot->ingredient, $lot->uuid),
         ];
     }

@@ -83,14 +83,17 @@ final readonly class LearnReader
 
     private static function heat(Node $node): HeatLesson
     {
-        $node->object(['day', 'griddle', 'setting', 'style', 'planned', 'empty', 'working', 'colour', 'doubt', 'loss']);
+        $node->object(['day', 'griddle', 'setting', 'style', 'planned', 'held', 'empty', 'working', 'colour', 'doubt', 'loss']);
         $readings = static fn (string $field): array => $node->at($field)->isAbsent() ? [] : array_map(static fn (Node $one): float => $one->number(-20, 500, '°C'), $node->at($field)->items(0, self::READINGS));
+
+        $planned = $node->at('planned')->number(60, 450, '°C');
 
         return new HeatLesson(
             $node->at('griddle')->optionalText(self::LONGEST_NAME),
             $node->at('setting')->optionalText(self::LONGEST_NAME),
             $node->at('style')->text(self::LONGEST_NAME),
-            $node->at('planned')->number(60, 450, '°C'),
+            $planned,
+            $node->at('held')->optionalNumber(60, 450, '°C') ?? $planned,
             $readings('empty'),
             $readings('working'),
             $node->at('colour')->optionalNumber(-3, 3),

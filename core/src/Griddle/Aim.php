@@ -47,6 +47,8 @@ final readonly class Aim
 
     private const FAINT_SHADE = 0.02;
 
+    private const LEAST_LOSS = 0.01;
+
     private const LEAST_DEVIATION = 0.02;
 
     /** Share of its weight that it may lose, about the share wished. */
@@ -61,12 +63,15 @@ final readonly class Aim
     public bool $wishesShade;
 
     /**
+     * @param float $lossShare as the model counts it
      * @param Spread|null $losses that count as met; null for near the wish
      * @param Spread|null $shades that count as met; null for near the wish
      *
+     * @param float $lossBeside share that the bread is known to lose beside what the model counts
+     *
      * @throws OutOfRange If the bread should lose no water or all of it, be raw or black, or be colder than warm.
      */
-    public function __construct(public float $lossShare, public float $shade, public float $doneCelsius, public bool $wantsPuff, ?Spread $losses = null, ?Spread $shades = null)
+    public function __construct(public float $lossShare, public float $shade, public float $doneCelsius, public bool $wantsPuff, ?Spread $losses = null, ?Spread $shades = null, public float $lossBeside = 0.0)
     {
         OutOfRange::guard('share of weight to lose', $lossShare, 0.01, 0.6);
         OutOfRange::guard('shade of the faces', $shade, 0.02, 0.9);
@@ -93,12 +98,32 @@ final readonly class Aim
     public function wishing(?float $lossShare, ?float $shade, ?float $doneCelsius = null, ?bool $wantsPuff = null): self
     {
         return new self(
-            $lossShare ?? $this->lossShare,
+            $lossShare === null ? $this->lossShare : max(self::LEAST_LOSS, $lossShare - $this->lossBeside),
             $shade ?? $this->shade,
             $doneCelsius ?? $this->doneCelsius,
             $wantsPuff ?? $this->wantsPuff,
             $lossShare === null && ! $this->wishesLoss ? $this->losses : null,
             $shade === null && ! $this->wishesShade ? $this->shades : null,
+            $this->lossBeside,
+        );
+    }
+
+    /** The same for a bread that is known to lose so much beside what the model counts: less is left for the model. */
+    public function losingBeside(float $share): self
+    {
+        if ($share === 0.0) {
+            return $this;
+        }
+        $left = static fn (float $loss): float => max(self::LEAST_LOSS, $loss - $share);
+
+        return new self(
+            $left($this->lossShare),
+            $this->shade,
+            $this->doneCelsius,
+            $this->wantsPuff,
+            $this->wishesLoss ? null : Spread::of($left($this->losses->low), $left($this->losses->likely), $left($this->losses->high)),
+            $this->wishesShade ? null : $this->shades,
+            $share,
         );
     }
 

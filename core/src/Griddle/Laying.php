@@ -44,10 +44,10 @@ final readonly class Laying
         return $this->bread->thicknessMillimetres;
     }
 
-    /** Of the bare metal when it is laid. */
+    /** Of the empty metal, as it is held; where a burner is too weak for the load, so much less. */
     public function surfaceCelsius(): float
     {
-        return $this->stride === null ? $this->iron->setCelsius : $this->stride->bareCelsius;
+        return $this->stride === null ? $this->iron->setCelsius : $this->stride->heldCelsius();
     }
 
     /** On metal of another heat; in its stride, that of its stride. */

@@ -44,10 +44,11 @@ final readonly class Outcome
     {
         $share = $this->baked->work->bake->lossShare();
         $band = $this->baked->laying->aim->losses;
+        $beside = $this->baked->laying->aim->lossBeside;
 
         return match (true) {
-            $share < $band->low - self::NEAR_LOSS => Missed::loss($share, $band->low, $this->isCapped(), $this->isCapped() ? $this->slower() : $this->heated($this->step())),
-            $share > $band->high + self::NEAR_LOSS => Missed::loss($share, $band->high, false, null),
+            $share < $band->low - self::NEAR_LOSS => Missed::loss($share + $beside, $band->low + $beside, $this->isCapped(), $this->isCapped() ? $this->slower() : $this->heated($this->step())),
+            $share > $band->high + self::NEAR_LOSS => Missed::loss($share + $beside, $band->high + $beside, false, null),
             default => null,
         };
     }

@@ -75,7 +75,7 @@ final readonly class PlannedBake
             weightLossPercent: Figure::spread(
                 Spread::of(max(0.0, $loss * (1 - self::LOSS_REACH)), max(0.0, $loss), max(0.0, $loss * (1 + self::LOSS_REACH))),
                 Unit::Percent,
-                Reason::amount('Wanted for this bread', 100 * $this->laying->aim->lossShare, Unit::Percent),
+                Reason::amount('Wanted for this bread', 100 * ($this->laying->aim->lossShare + $this->laying->aim->lossBeside), Unit::Percent),
                 Reason::amount('Time on the metal', $this->liftedAtSeconds, Unit::Second),
                 Reason::saying('Water that boils out of the faces and dries off the open side.'),
             ),

@@ -62,6 +62,12 @@ final readonly class SteadyCycle
         return $this->bareCelsius > $this->wantedCelsius - self::NEAR_KELVIN;
     }
 
+    /** Of the empty metal: what the bare metal stands at under bread, without what it is known to sag. */
+    public function heldCelsius(): float
+    {
+        return $this->bareCelsius - $this->iron->sagKelvin;
+    }
+
     /** How many times the flame that holds the empty griddle: what the knob is turned up by. */
     public function flameTimes(float $roomCelsius): float
     {
@@ -71,7 +77,9 @@ final readonly class SteadyCycle
     /** The same stride at another heat of the metal, for trying out; found anew once one is chosen. */
     public function around(float $celsius): self
     {
-        return new self($celsius, $celsius, $this->laidCelsius + $celsius - $this->bareCelsius, $this->iron->at($celsius)->turnedUpBy($this->iron->turnedUp), $this->firstShare);
+        $by = $celsius - $this->heldCelsius();
+
+        return new self($celsius + $this->iron->sagKelvin, $this->bareCelsius + $by, $this->laidCelsius + $by, $this->iron->at($celsius)->turnedUpBy($this->iron->turnedUp), $this->firstShare);
     }
 
     private static function of(Laying $laying): self

@@ -60,7 +60,7 @@ final readonly class TurnSearch
             'griddle' => [
                 'surface_celsius' => $baked->laying->surfaceCelsius(),
                 ...($this->wish->aim->wishesShade ? ['shade' => $this->wish->aim->shade] : []),
-                ...($this->wish->aim->wishesLoss ? ['weight_loss_percent' => 100 * $this->wish->aim->lossShare] : []),
+                ...($this->wish->aim->wishesLoss ? ['weight_loss_percent' => 100 * ($this->wish->aim->lossShare + $this->wish->aim->lossBeside)] : []),
                 'balance' => $baked->laying->balance,
                 ...($baked->laying->turnCount === null ? [] : ['turn_count' => $baked->laying->turnCount]),
             ],

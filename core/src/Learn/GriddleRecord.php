@@ -146,7 +146,7 @@ final readonly class GriddleRecord
     private function observed(HeatLesson $lesson): array
     {
         $key = self::key($lesson->griddle ?? 'none', $lesson->setting ?? '');
-        $base = isset($this->newest[$key]) ? $this->newest[$key]->celsius : $lesson->plannedCelsius;
+        $base = isset($this->newest[$key]) ? $this->newest[$key]->celsius : $lesson->heldCelsius;
         $griddle = $lesson->griddle ?? 'none';
         $seen = [];
         foreach ($lesson->emptyCelsius as $celsius) {

@@ -13,7 +13,7 @@ use StoneMill\Record\Verdict;
  * What one batch says of its griddle and of its bread on it: what a thermometer read, empty and under load; how the judged shades lie
  * beside those that the plan expected, each face at the time it really lay; what the stack weighed.
  *
- * @phpstan-type HeatRow array{griddle: string|null, setting: string|null, style: string, planned: float, empty: list<float>, working: list<float>, colour: float|null, doubt: float, loss: float|null}
+ * @phpstan-type HeatRow array{griddle: string|null, setting: string|null, style: string, planned: float, held: float, empty: list<float>, working: list<float>, colour: float|null, doubt: float, loss: float|null}
  */
 final readonly class HeatLesson
 {
@@ -31,10 +31,11 @@ final readonly class HeatLesson
     /**
      * @param string|null $griddle null where the plan named none
      * @param string|null $setting of its knob, where it was calibrated
-     * @param float $plannedCelsius of the bare metal
+     * @param float $plannedCelsius of the bare metal while bread lies on it
+     * @param float $heldCelsius of the empty metal
      * @param list<float> $emptyCelsius read while nothing lay on it
      * @param list<float> $workingCelsius read while bread did
-     * @param float|null $colourLog logarithm of brownness as judged over as expected; null where nobody judged
+     * @param float|null $colourLog logarithm of brownness as judged over as expected of its kind; null where nobody judged
      * @param float $colourDeviation of it
      * @param float|null $lossPoints measured less expected weight loss, in % of the bread; null where no stack was weighed
      */
@@ -43,6 +44,7 @@ final readonly class HeatLesson
         public ?string $setting,
         public string $style,
         public float $plannedCelsius,
+        public float $heldCelsius,
         public array $emptyCelsius = [],
         public array $workingCelsius = [],
         public ?float $colourLog = null,
@@ -68,6 +70,7 @@ final readonly class HeatLesson
             $plan->setting,
             $plan->style,
             $plan->surfaceCelsius,
+            $plan->heldCelsius,
             $empty,
             $working,
             $colour,
@@ -82,7 +85,7 @@ final readonly class HeatLesson
         $mean = static fn (array $readings): float => array_sum($readings) / count($readings);
 
         return array_values(array_filter([
-            $this->emptyCelsius === [] ? null : sprintf('The empty metal was read at %.0f °C where %.0f were planned.', $mean($this->emptyCelsius), $this->plannedCelsius),
+            $this->emptyCelsius === [] ? null : sprintf('The empty metal was read at %.0f °C where %.0f were planned.', $mean($this->emptyCelsius), $this->heldCelsius),
             $this->workingCelsius === [] ? null : sprintf('Under bread it was read at %.0f °C.', $mean($this->workingCelsius)),
             $this->colourLog === null ? null : sprintf('It coloured %.2f times as readily as expected.', exp($this->colourLog)),
             $this->lossPoints === null ? null : sprintf('It lost %.1f points %s weight than was worked out.', abs($this->lossPoints), $this->lossPoints >= 0 ? 'more' : 'less'),
@@ -93,7 +96,7 @@ final readonly class HeatLesson
     public function toRow(): array
     {
         return [
-            'griddle' => $this->griddle, 'setting' => $this->setting, 'style' => $this->style, 'planned' => $this->plannedCelsius,
+            'griddle' => $this->griddle, 'setting' => $this->setting, 'style' => $this->style, 'planned' => $this->plannedCelsius, 'held' => $this->heldCelsius,
             'empty' => $this->emptyCelsius, 'working' => $this->workingCelsius,
             'colour' => $this->colourLog === null ? null : round($this->colourLog, 4), 'doubt' => round($this->colourDeviation, 4),
             'loss' => $this->lossPoints === null ? null : round($this->lossPoints, 4),
@@ -108,6 +111,7 @@ final readonly class HeatLesson
             $row['setting'],
             $row['style'],
             (float) $row['planned'],
+            (float) $row['held'],
             array_map(floatval(...), $row['empty']),
             array_map(floatval(...), $row['working']),
             $row['colour'] === null ? null : (float) $row['colour'],
@@ -133,7 +137,7 @@ final readonly class HeatLesson
             }
             $brownness = Colour::ofShade($judged);
             $slope = (Colour::ofShade(min(0.95, $judged + 0.01)) - $brownness) / 0.01 / $brownness;
-            $said[] = [log($brownness / Colour::ofShade($expected)) - self::COLOUR_POWER * log(max(0.2, $lieShares[$face])), self::SHADE_DEVIATION * $slope];
+            $said[] = [log($plan->movedColour * $brownness / Colour::ofShade($expected)) - self::COLOUR_POWER * log(max(0.2, $lieShares[$face])), self::SHADE_DEVIATION * $slope];
         }
         if ($said === []) {
             return [null, 0.0];

@@ -24,10 +24,11 @@ final readonly class KitchenRecord
      * @param list<BatchLesson> $lessons in the order in which they were learned
      * @param list<CalibratedSetting> $calibrations
      * @param list<string> $setAside what nobody wants used, as aside() names it
+     * @param list<string> $anew bags from another mill than what their flour taught
      */
-    public function __construct(array $lessons, array $calibrations, private array $setAside = [])
+    public function __construct(array $lessons, array $calibrations, private array $setAside = [], array $anew = [])
     {
-        $this->water = new WaterRecord(array_values(array_filter(array_map(static fn (BatchLesson $lesson): ?WaterLesson => $lesson->water, $lessons))));
+        $this->water = new WaterRecord(array_values(array_filter(array_map(static fn (BatchLesson $lesson): ?WaterLesson => $lesson->water, $lessons))), $anew);
         $heat = array_values(array_filter(array_map(static fn (BatchLesson $lesson): ?HeatLesson => $lesson->heat, $lessons)));
         $this->griddles = new GriddleRecord($heat, $calibrations);
         $this->hands = new HandRecord(array_values(array_filter(array_map(static fn (BatchLesson $lesson): ?HandLesson => $lesson->hand, $lessons))), $heat, Portions::usualLoss()->likely);

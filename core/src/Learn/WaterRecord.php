@@ -8,6 +8,7 @@ use StoneMill\Dough\FeelGrade;
 use StoneMill\Measure\Learned;
 use StoneMill\Measure\LinearBelief;
 use StoneMill\Measure\Observation;
+use StoneMill\Measure\Spread;
 use StoneMill\Pantry\LearnedWater;
 
 /**
@@ -38,23 +39,32 @@ final readonly class WaterRecord
 
     private LinearBelief $belief;
 
-    /** @param list<WaterLesson> $lessons in the order in which they were learned */
-    public function __construct(private array $lessons)
+    /**
+     * @param list<WaterLesson> $lessons in the order in which they were learned
+     * @param list<string> $anew bags from another mill: they neither go by what their flour taught nor teach it
+     */
+    public function __construct(private array $lessons, private array $anew = [])
     {
-        $this->belief = new LinearBelief(array_map(self::observed(...), $lessons), self::prior(...));
+        $this->belief = new LinearBelief(array_map($this->observed(...), $lessons), self::prior(...));
+    }
+
+    /** Points within which a bag's next dough lies beside its kind, eight times in ten, before anything is known of it. */
+    public static function kindReach(): float
+    {
+        return Spread::DECILE_DEVIATIONS * sqrt(self::FLOUR ** 2 + self::BAG ** 2 + self::NOISE ** 2);
     }
 
     /** What is known of a bag; null where neither it nor its flour was ever in a dough that was felt. */
     public function bag(string $flour, string $bag): ?LearnedWater
     {
         $own = $this->batches(static fn (array $part): bool => $part['bag'] === $bag);
-        $kind = $this->batches(static fn (array $part): bool => $part['flour'] === $flour);
+        $kind = $this->batches(fn (array $part): bool => $this->flour($part['flour'], $part['bag']) === $this->flour($flour, $bag));
         if ($kind === 0) {
             return null;
         }
         // Where one hand felt every dough, bag and hand cannot be told apart, and need not be.
         $hands = $this->cooks();
-        $said = $this->belief->of(["flour $flour" => 1.0, "bag $bag" => 1.0, ...(count($hands) === 1 ? ["cook {$hands[0]}" => 1.0] : [])]);
+        $said = $this->belief->of([$this->flour($flour, $bag) => 1.0, "bag $bag" => 1.0, ...(count($hands) === 1 ? ["cook {$hands[0]}" => 1.0] : [])]);
         $deviation = hypot($said->deviation, self::NOISE);
         $most = LearnedWater::MOST_POINTS;
 
@@ -83,7 +93,7 @@ final readonly class WaterRecord
         $last = $own === [] ? null : $own[count($own) - 1];
         foreach (array_slice($own, -self::SHOWN) as $index) {
             // By now other flours have had their say too.
-            $known = $index === $last ? $this->bag($flour, $bag) : (new self(array_slice($kind, 0, $index + 1)))->bag($flour, $bag);
+            $known = $index === $last ? $this->bag($flour, $bag) : (new self(array_slice($kind, 0, $index + 1), $this->anew))->bag($flour, $bag);
             if ($known !== null) {
                 $steps[] = ['points' => $kind[$index]->points, 'deviation' => hypot($kind[$index]->deviation, self::NOISE), 'known' => $known];
             }
@@ -131,11 +141,12 @@ final readonly class WaterRecord
     }
 
     /** What of a lesson goes with which unknown. */
-    private static function observed(WaterLesson $lesson): Observation
+    private function observed(WaterLesson $lesson): Observation
     {
         $terms = [];
         foreach ($lesson->parts as $part) {
-            $terms["flour {$part['flour']}"] = ($terms["flour {$part['flour']}"] ?? 0.0) + $part['share'];
+            $flour = $this->flour($part['flour'], $part['bag']);
+            $terms[$flour] = ($terms[$flour] ?? 0.0) + $part['share'];
             if ($part['bag'] !== null) {
                 $terms["bag {$part['bag']}"] = ($terms["bag {$part['bag']}"] ?? 0.0) + $part['share'];
             }
@@ -145,6 +156,12 @@ final readonly class WaterRecord
         }
 
         return new Observation($terms, $lesson->points, hypot($lesson->deviation, self::NOISE), $lesson->day, self::DRIFT_POINTS_A_MONTH);
+    }
+
+    /** The name of a flour as an unknown; one from another mill is another flour. */
+    private function flour(string $flour, ?string $bag): string
+    {
+        return $bag !== null && in_array($bag, $this->anew, true) ? "flour $flour of $bag" : "flour $flour";
     }
 
     private static function prior(string $name): float

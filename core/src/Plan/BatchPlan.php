@@ -64,6 +64,7 @@ final readonly class BatchPlan
             'cautions' => array_map(static fn (Caution $caution): array => $caution->toArray(), $this->cautions),
             'warnings' => array_map(static fn (Warning $warning): array => $warning->toArray(), $this->warnings),
             'learned' => (new LearnedSection($this))->toArray(),
+            'moved_by' => $this->movedBy(),
         ];
     }
 
@@ -141,6 +142,14 @@ final readonly class BatchPlan
         ];
     }
 
+    /** @return array{thickness_times: float, colour_times: float, loss_points: float} what the record moved: what comes is held against what would be without it */
+    private function movedBy(): array
+    {
+        $of = fn (LearnedKind $kind, float $none): float => round($this->request->experience->of($kind)->value ?? $none, 4);
+
+        return ['thickness_times' => $of(LearnedKind::Thickness, 1.0), 'colour_times' => $of(LearnedKind::Colour, 1.0), 'loss_points' => $of(LearnedKind::WeightLoss, 0.0)];
+    }
+
     /** A piece as this cook's hands make it; exact where nobody weighed them yet. */
     private function uneven(float $grams): Spread
     {
@@ -164,6 +173,7 @@ final readonly class BatchPlan
 
         return $stride === null ? null : [
             'wanted_celsius' => round($stride->wantedCelsius, 1),
+            'bare_celsius' => round($stride->bareCelsius, 1),
             'place_celsius' => round($stride->laidCelsius, 1),
             'flame_times' => round($stride->flameTimes($this->request->room->celsius), 2),
             'holds' => $stride->holds(),
@@ -179,7 +189,7 @@ final readonly class BatchPlan
             'surface_celsius' => $this->turns->surfaceCelsius->toArray(),
             'done_celsius' => $this->turns->doneCelsius,
             'stride' => $this->stride(),
-            'tool' => ['id' => $this->request->gear->griddleId, 'setting' => $this->request->setting()?->name],
+            'tool' => ['id' => $this->request->gear->griddleId, 'setting' => $this->request->setting()?->name, 'celsius' => round($this->request->surfaceCelsius(), 1)],
             'preheat_seconds' => (int) round($this->request->preheatSeconds()),
             'turns' => array_map(static fn (TurnWindow $turn): array => $turn->toArray(), $this->turns->turns),
             'lift' => $this->turns->lift->toArray(),

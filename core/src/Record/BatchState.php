@@ -98,12 +98,12 @@ final readonly class BatchState
         return $mixed <= 0 || abs($weighed - $mixed * $this->plan->keptShare) <= $this->plan->resolutionGrams ? null : 1 - $weighed / $mixed;
     }
 
-    /** @return list<float> of each disc that was measured, its thickness over the planned: at one weight it goes with the inverse square of the width */
+    /** @return list<float> of each disc that was measured, its thickness over the wished, whatever the record made of that: at one weight it goes with the inverse square of the width */
     public function discThicknessRatios(): array
     {
         $wide = (new ShapeState($this->plan, $this->portions()->meanGrams() ?? $this->bowl()->pieceGrams()))->diameterMillimetres();
 
-        return array_map(static fn (float $millimetres): float => ($wide / $millimetres) ** 2, $this->tally->scale->discMillimetres);
+        return array_map(fn (float $millimetres): float => $this->plan->movedThickness * ($wide / $millimetres) ** 2, $this->tally->scale->discMillimetres);
     }
 
     /** Weight that the pieces lost on the griddle, in %, where all of them were weighed after; null where they were not. */

@@ -31,8 +31,9 @@ use StoneMill\School\TurnAction;
  *   water: array{grams: Point, first_pour_grams: Point, hydration_percent?: Point, celsius?: Point, catalogue_grams?: float, as_batter_grams?: float, texture?: string},
  *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point, piece_grams: Point},
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
- *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, finish_rounds?: list<array{what: string, seconds: int}>, recover_seconds?: float, stride?: array{first_share: float}|null, surface_celsius: Point, tool?: array{id: string|null, setting: string|null}, weight_loss_percent?: Point, faces?: list<array{shade: Point}>, centre_celsius?: Point|null, done_celsius?: float},
+ *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, finish_rounds?: list<array{what: string, seconds: int}>, recover_seconds?: float, stride?: array{first_share: float, bare_celsius: float}|null, surface_celsius: Point, tool?: array{id: string|null, setting: string|null, celsius: float}, weight_loss_percent?: Point, faces?: list<array{shade: Point}>, centre_celsius?: Point|null, done_celsius?: float},
  *   line: array{hands: int, actions?: list<array{kind: string}>, length_seconds: int, ready_at: string|null, pace?: array<string, float|int|bool>, stages: list<array{stage: string, at_seconds: float}>},
+ *   moved_by?: array{thickness_times: float, colour_times: float, loss_points: float},
  *   rest: array{seconds: int},
  *   stack: array{seconds: int}
  * }
@@ -43,7 +44,11 @@ final readonly class PlannedBatch
      * @param list<PlannedLine> $lines
      * @param non-empty-list<PlannedTouch> $touches turns and lift, in order
      * @param float $afterLiftSeconds from the last lift until it is served
-     * @param float $surfaceCelsius of the bare metal
+     * @param float $surfaceCelsius of the bare metal while bread lies on it
+     * @param float $heldCelsius of the empty metal
+     * @param float $lossPercent weight that is lost, as it is worked out without what was learned of it
+     * @param float $movedThickness by how many times the record made the disc thicker than wished
+     * @param float $movedColour by how many times the record made it colour more readily than its kind
      * @param list<float> $shades of both faces, as expected
      * @param PlanDocument $document
      */
@@ -73,7 +78,10 @@ final readonly class PlannedBatch
         public ?string $griddleId,
         public ?string $setting,
         public float $surfaceCelsius,
+        public float $heldCelsius,
         public float $lossPercent,
+        public float $movedThickness,
+        public float $movedColour,
         public array $shades,
         public float $hydrationPercent,
         public float $waterCelsius,
@@ -118,8 +126,11 @@ final readonly class PlannedBatch
             shape: $plan['method']['shape'],
             griddleId: $plan['griddle']['tool']['id'] ?? null,
             setting: $plan['griddle']['tool']['setting'] ?? null,
-            surfaceCelsius: (float) $plan['griddle']['surface_celsius']['value'],
-            lossPercent: (float) ($plan['griddle']['weight_loss_percent']['value'] ?? 0),
+            surfaceCelsius: (float) ($plan['griddle']['stride']['bare_celsius'] ?? $plan['griddle']['surface_celsius']['value']),
+            heldCelsius: (float) ($plan['griddle']['tool']['celsius'] ?? $plan['griddle']['surface_celsius']['value']),
+            lossPercent: (float) ($plan['griddle']['weight_loss_percent']['value'] ?? 0) - (float) ($plan['moved_by']['loss_points'] ?? 0),
+            movedThickness: (float) ($plan['moved_by']['thickness_times'] ?? 1),
+            movedColour: (float) ($plan['moved_by']['colour_times'] ?? 1),
             shades: array_map(static fn (array $face): float => (float) $face['shade']['value'], $plan['griddle']['faces'] ?? []),
             hydrationPercent: (float) ($plan['water']['hydration_percent']['value'] ?? 0),
             waterCelsius: (float) ($plan['water']['celsius']['value'] ?? 0),

@@ -99,6 +99,6 @@ final class GriddleRecordTest extends TestCase
      */
     private static function lesson(string $griddle = 'iron', string $style = 'masa', array $empty = [], array $working = [], ?float $colour = null, int $day = 1): HeatLesson
     {
-        return new HeatLesson($griddle, 'six', $style, 230, array_map(floatval(...), $empty), $working, $colour, 0.3, null, $day);
+        return new HeatLesson($griddle, 'six', $style, 230, 230, array_map(floatval(...), $empty), $working, $colour, 0.3, null, $day);
     }
 }

@@ -57,7 +57,7 @@ final class HandRecordTest extends TestCase
             $hands = $heat = [];
             for ($batch = 1; $batch <= 5; $batch++) {
                 $hands[] = new HandLesson('one', 'lever_press', null, [2, $thick + $seeded->between(-0.07, 0.07) + $seeded->between(-0.06, 0.06)], $bowl + $seeded->between(-0.01, 0.01), day: $batch);
-                $heat[] = new HeatLesson('iron', null, 'masa', 230, lossPoints: $loss + $seeded->between(-2, 2), day: $batch);
+                $heat[] = new HeatLesson('iron', null, 'masa', 230, 230, lossPoints: $loss + $seeded->between(-2, 2), day: $batch);
             }
             $record = new HandRecord($hands, $heat, 0.015);
             $inside['bowl'] += self::holds($record->bowlLoss(), $bowl + $seeded->between(-0.01, 0.01));

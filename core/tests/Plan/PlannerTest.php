@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests\Plan;
 
+use Closure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Exchange\Exception\InvalidInput;
@@ -68,7 +69,7 @@ final class PlannerTest extends TestCase
     {
         $seeded = new Seeded(81);
         for ($case = 0; $case < 160; $case++) {
-            $plan = self::planned(Bench::randomRequest($seeded));
+            $plan = self::planned(Bench::randomRequest($seeded), Bench::sketch(...));
             if ($plan === null) {
                 continue;
             }
@@ -136,11 +137,14 @@ final class PlannerTest extends TestCase
         }
     }
 
-    /** @param array<string, mixed> $request */
-    private static function planned(array $request): ?BatchPlan
+    /**
+     * @param array<string, mixed> $request
+     * @param Closure(mixed): BatchPlan|null $by
+     */
+    private static function planned(array $request, ?Closure $by = null): ?BatchPlan
     {
         try {
-            return Bench::plan($request);
+            return ($by ?? Bench::plan(...))($request);
         } catch (InvalidInput $refusal) {
             // Some random doughs make too many or too small pieces; they must say so.
             self::assertNotSame('', $refusal->errors[0]->path);

@@ -30,7 +30,10 @@ final class SchoolsTest extends TestCase
             if ($step === 'turns' && ! isset($style->baking->turnPlans[$school])) {
                 continue;
             }
-            $method = Bench::plan(['style' => $style->id, 'formula' => ['method' => [$step => $school]]])->request->method->toArray();
+            $request = ['style' => $style->id, 'formula' => ['method' => [$step => $school]]];
+            // Only what changes the work at the griddle is baked; every bake of every school is held to its goals elsewhere.
+            $plan = in_array($step, ['turns', 'grease'], true) ? Bench::plan($request) : Bench::sketch($request);
+            $method = $plan->request->method->toArray();
             self::assertSame($school, $method[$step]);
             $planned++;
         }
@@ -53,7 +56,7 @@ final class SchoolsTest extends TestCase
         foreach (['millet-round', 'rice-round', 'oat-round', 'cassava-wrap'] as $style) {
             $before = 0.0;
             foreach (['cold', 'warm', 'hot_tap', 'boiling'] as $water) {
-                $need = Bench::plan(['style' => $style, 'formula' => ['method' => ['water' => $water, 'scald' => 'none']]])->dough->ledger->neededGrams();
+                $need = Bench::sketch(['style' => $style, 'formula' => ['method' => ['water' => $water, 'scald' => 'none']]])->dough->ledger->neededGrams();
                 self::assertGreaterThanOrEqual($before - 1e-6, $need, "$style $water");
                 $before = $need;
             }

@@ -15,7 +15,6 @@ use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\GriddlePiece;
 use StoneMill\Record\LogTime;
-use StoneMill\Record\PaceRecord;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Probe;
 use StoneMill\Record\Tally;
@@ -175,18 +174,17 @@ final class AtTheGriddleTest extends TestCase
         self::assertEqualsWithDelta($lifts($events)[1], $lifts($hot)[1], 1e-6);
     }
 
-    public function test_hands_are_as_quick_as_the_log_says_once_it_says_enough(): void
+    public function test_the_log_says_how_quick_hands_are_and_leaves_out_a_walk_to_the_door(): void
     {
         $log = [];
         foreach ([0, 11, 21, 33, 43, 54, 64, 400] as $second) {
             $log[] = self::event(EventKind::Portioned, $second, ['grams' => 500.0]);
         }
         // Gaps of 11, 10, 12, 10, 11 and 10 s; the last one is a walk to the door.
-        self::assertSame(['portion' => 10.5], PaceRecord::of([Tally::of($log)->pace]));
-        self::assertSame([], PaceRecord::of([Tally::of(array_slice($log, 0, 5))->pace]));
+        self::assertSame([11.0, 10.0, 12.0, 10.0, 11.0, 10.0], Tally::of($log)->pace->portionSeconds);
         $lays = array_map(static fn (int $second): BatchEvent => self::event(EventKind::Laid, $second, ['piece' => 1 + intdiv($second, 25), 'place' => 1]), range(0, 175, 25));
         // Each 25 s from one piece laid to the next is 21 s of shaping and 4 s of laying.
-        self::assertSame(['shape' => 21.0], PaceRecord::of([Tally::of($lays)->pace]));
+        self::assertSame(array_fill(0, 7, 21.0), Tally::of($lays)->pace->shapeSeconds);
     }
 
     private static function planned(): PlannedBatch

@@ -90,12 +90,20 @@ async function kept() {
     <LoadsPanel v-else-if="doing?.what === 'loads'" :gear="doing.gear" />
     <ul class="hearth-gear">
       <GearCard
-        v-for="one in gear"
+        v-for="one in gear.filter(tool => tool.kind === 'griddle')"
         :key="one.id"
         :gear="one"
         @change="begin({ what: 'change', gear: one })"
         @calibrate="begin({ what: 'calibrate', gear: one })"
         @loads="begin({ what: 'loads', gear: one })"
+      />
+    </ul>
+    <ul class="hearth-gear is-small">
+      <GearCard
+        v-for="one in gear.filter(tool => tool.kind !== 'griddle')"
+        :key="one.id"
+        :gear="one"
+        @change="begin({ what: 'change', gear: one })"
       />
     </ul>
     <section class="stack" aria-labelledby="hands">
@@ -126,5 +134,9 @@ async function kept() {
   margin: 0;
   padding: 0;
   list-style: none;
+}
+
+.hearth-gear.is-small {
+  grid-template-columns: repeat(auto-fill, minmax(min(18rem, 100%), 1fr));
 }
 </style>

@@ -6,13 +6,17 @@ import { useHouse } from '@/house'
 /** Things that the record taught, each to be set aside or used again. */
 const { things } = defineProps<{ things: LearnedThing[] }>()
 const house = useHouse()
+/** A way of shaping by its name, where something was learned of that way alone. */
+const shapeOf = (id: string | null) =>
+  house.kitchen?.schools.find(school => school.step === 'shape')?.options.find(one => one.id === id)?.name
 </script>
 
 <template>
   <ul class="learned-list">
     <li v-for="one in things" :key="one.aside">
       <span :class="{ soft: one.set_aside }"
-        >{{ one.words }}<template v-if="one.set_aside"> Set aside: plans do without it.</template></span
+        ><strong v-if="shapeOf(one.shape)">{{ shapeOf(one.shape) }}: </strong>{{ one.words
+        }}<template v-if="one.set_aside"> Set aside: plans do without it.</template></span
       >
       <ElButton
         :aria-label="`${one.set_aside ? 'Use' : 'Set aside'}: ${one.words}`"

@@ -60,13 +60,17 @@ async function kept() {
         @kept="kept"
         @leave="editing = null"
       />
-      <ElButton v-else type="primary" class="larder-add" @click="editing = 'new'">A new bag</ElButton>
-      <ShelfSearch
-        v-model="sought"
-        v-model:away="away"
-        :away-count="all.filter(lot => lot.archived).length"
-        label="Search the bags"
-      />
+      <div class="larder-line">
+        <ElButton v-if="!editing" type="primary" class="larder-add" @click="editing = 'new'"
+          >A new bag</ElButton
+        >
+        <ShelfSearch
+          v-model="sought"
+          v-model:away="away"
+          :away-count="all.filter(lot => lot.archived).length"
+          label="Search the bags"
+        />
+      </div>
       <p v-if="!all.length" class="soft">
         No bag yet. Put in the first one, and batches know what they are weighed from and what they cost.
       </p>
@@ -119,6 +123,16 @@ async function kept() {
   flex-wrap: wrap;
   align-items: end;
   gap: var(--gap) 1.5rem;
+}
+
+.larder-line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap);
+}
+
+.larder-line .search {
+  flex: 1;
 }
 
 .larder-add {

@@ -13,11 +13,15 @@ const { lot, name } = defineProps<{ lot: Lot; name: string }>()
 const emit = defineEmits<{ edit: []; kept: [] }>()
 const units = useUnits()
 const settling = ref<Settling>([])
+const kindReach = ref(0)
 const house = useHouse()
 
 /** How it became known is worked out by the house when somebody looks. */
 onMounted(async () => {
-  if (lot.water?.batches && !lot.archived) settling.value = await api.settling(lot.id).catch(() => [])
+  if (!lot.water?.batches || lot.archived) return
+  const told = await api.settling(lot.id).catch(() => null)
+  settling.value = told?.settling ?? []
+  kindReach.value = told?.kind_reach ?? 0
 })
 
 async function setAside() {
@@ -53,7 +57,7 @@ const history = computed(() => historyOf(lot, units.text))
           {{ inUsual }} {{ lot.water.more_until_half }} more felt ready make it twice as sure.
         </template>
       </p>
-      <SettlingPicture :steps="settling" :words="lot.water.words" :name="lot.label" />
+      <SettlingPicture :steps="settling" :words="lot.water.words" :name="lot.label" :kind-reach="kindReach" />
       <ElButton
         :aria-label="`${lot.set_aside ? 'Use what was learned of' : 'Set aside what was learned of'} ${lot.label}`"
         @click="setAside"

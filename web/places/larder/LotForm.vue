@@ -76,6 +76,13 @@ async function keep() {
       <span>Certified gluten-free</span>
       <ElSwitch v-model="change.certified_gluten_free" aria-label="Certified gluten-free" />
     </div>
+    <div class="bag-wide">
+      <span>From another mill: start again with what its flour takes</span>
+      <ElSwitch
+        v-model="change.starts_anew as boolean"
+        aria-label="From another mill: start again with what its flour takes"
+      />
+    </div>
     <label class="bag-wide">
       Notes
       <ElInput v-model="change.notes as string" type="textarea" maxlength="2000" aria-label="Notes" />

@@ -2,9 +2,10 @@ import type { Lot, LotChange, Unit } from '@/api/types'
 
 /** A bag as a change to send: everything but its identifier, at the version that was seen. */
 export function changeOf(lot: Lot): LotChange {
-  const change: LotChange & { id?: string; water?: Lot['water'] } = { ...lot }
+  const change: LotChange & { id?: string; water?: Lot['water']; archived?: boolean } = { ...lot }
   delete change.id
   delete change.water
+  delete change.archived
   return change
 }
 
@@ -21,6 +22,7 @@ export function newLot(ingredient: string): LotChange {
     grams: null,
     notes: null,
     set_aside: false,
+    starts_anew: false,
   }
 }
 

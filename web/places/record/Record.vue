@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElButton, ElInput, ElOption, ElSelect } from 'element-plus'
+import { ElButton, ElDatePicker, ElInput, ElOption, ElSelect } from 'element-plus'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Sought } from '@/api/types'
@@ -16,6 +16,10 @@ const router = useRouter()
 const sought = reactive<Sought>({ done: 'yes' })
 const { batches, next, loading, more, look } = useBatches(() => ({ ...sought }))
 const chosen = ref<string[]>([])
+const days = computed({
+  get: (): [string, string] | null => (sought.from && sought.until ? [sought.from, sought.until] : null),
+  set: range => Object.assign(sought, { from: range?.[0], until: range?.[1] }),
+})
 const VERDICTS = [
   { value: 'good', label: 'To make again' },
   { value: 'not_good', label: 'Not like that again' },
@@ -79,8 +83,15 @@ function compare() {
       <ElSelect v-model="sought.verdict" aria-label="Verdict" placeholder="Any verdict" clearable>
         <ElOption v-for="one in VERDICTS" :key="one.value" v-bind="one" />
       </ElSelect>
-      <ElInput v-model="sought.from" class="record-day" type="date" aria-label="From" />
-      <ElInput v-model="sought.until" class="record-day" type="date" aria-label="Until" />
+      <ElDatePicker
+        v-model="days"
+        type="daterange"
+        value-format="YYYY-MM-DD"
+        start-placeholder="From"
+        end-placeholder="Until"
+        range-separator="–"
+        unlink-panels
+      />
     </header>
     <WaterOverTime v-if="ofOneBread.length > 1" :batches="ofOneBread" />
     <p class="row" role="status">
@@ -146,15 +157,16 @@ function compare() {
 
 .record-head .el-select {
   flex: 1 1 9rem;
-  max-width: 14rem;
+  max-width: 11rem;
 }
 
 .record-words {
   flex: 2 1 14rem;
 }
 
-.record-day {
-  flex: 0 1 9.5rem;
+.record-head :deep(.el-date-editor) {
+  flex: 1 1 15rem;
+  max-width: 18rem;
 }
 
 .record-list {

@@ -40,7 +40,7 @@ export function plannedAndDone(batch: Batch, text: Text): Row[] {
           done: `± ${text(state.portion.spread_percent, 'percent')}`,
         },
     row(
-      'Griddle',
+      'Griddle, as last read',
       text(plan.griddle.surface_celsius.value, 'celsius'),
       state.griddle.surface?.celsius ?? null,
       value => text(value, 'celsius'),

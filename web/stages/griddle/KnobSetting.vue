@@ -14,11 +14,12 @@ const SOONER_PERCENT = 4
 const NEAR_KELVIN = 10
 const units = useUnits()
 const store = useBatch()
-const planned = computed(() => plan.griddle.surface_celsius.value)
 const comesTo = computed(() =>
   request.gear?.griddle?.settings?.find(one => one.name === plan.griddle.tool.setting),
 )
-const off = computed(() => (comesTo.value ? comesTo.value.value - planned.value : 0))
+/** The heat of the empty metal that the plan is made for. */
+const held = computed(() => plan.griddle.tool.celsius)
+const off = computed(() => (comesTo.value ? comesTo.value.value - held.value : 0))
 const isFar = computed(() => Math.abs(off.value) > NEAR_KELVIN)
 const stride = computed(() => plan.griddle.stride)
 const sooner = computed(() => Math.round(100 * (1 - (stride.value?.first_share ?? 1))))
@@ -34,7 +35,7 @@ function follow() {
     <p v-if="comesTo">
       Set it to <strong>{{ comesTo.name }}</strong>: it comes to {{ units.text(comesTo.value, 'celsius')
       }}<template v-if="isFar">
-        , {{ off < 0 ? 'cooler' : 'hotter' }} than the {{ units.text(planned, 'celsius') }} that the times are
+        , {{ off < 0 ? 'cooler' : 'hotter' }} than the {{ units.text(held, 'celsius') }} that the times are
         for</template
       >.
     </p>
@@ -43,7 +44,7 @@ function follow() {
     >
     <p v-if="stride">
       Turn up as the first is laid, to about {{ units.text(stride.flame_times, null) }} times the flame that
-      holds it empty: the bare metal stays at {{ units.text(planned, 'celsius') }}. Turn down when nothing
+      holds it empty: the bare metal stays at {{ units.text(stride.bare_celsius, 'celsius') }}. Turn down when nothing
       lies on it.
       <span v-if="sooner >= SOONER_PERCENT" class="soft"
         >The first on each place come {{ sooner }} % sooner than the later ones.</span

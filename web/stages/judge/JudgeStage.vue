@@ -36,7 +36,7 @@ const rest = computed(
 
 /** Photos come with the batch as its address gives it, not with every answer. */
 const photos = shallowRef<Photo[]>(batch.photos ?? [])
-const face = ref<'shade_first' | 'shade_second'>('shade_first')
+const next = ref<'shade_first' | 'shade_second'>('shade_first')
 
 async function look() {
   photos.value = (await api.batch(batch.id)).photos ?? []
@@ -46,8 +46,8 @@ onMounted(() => look().catch(() => undefined))
 
 /** The colour off a photo is offered; the cook's eye has the last word. First for one face, then for the other. */
 function take(shade: number) {
-  verdict[face.value] = Math.round(20 * shade) / 20
-  face.value = face.value === 'shade_first' ? 'shade_second' : 'shade_first'
+  verdict[next.value] = Math.round(20 * shade) / 20
+  next.value = next.value === 'shade_first' ? 'shade_second' : 'shade_first'
 }
 
 const whole = computed(() => complete(verdict))
