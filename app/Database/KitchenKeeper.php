@@ -32,8 +32,13 @@ final readonly class KitchenKeeper
         return $this->kitchen()->condition(self::migrations());
     }
 
+    private function firstLook(): FileCondition
+    {
+        return $this->kitchen()->firstLook(self::migrations());
+    }
+
     /**
-     * Sees to it that there is a sound and current kitchen.
+     * Sees to it that there is a kitchen that is current and, at first look, sound.
      *
      * @return KitchenFile|null the file as it was before, if it had to be brought up to date
      *
@@ -41,7 +46,7 @@ final readonly class KitchenKeeper
      */
     public function prepare(bool $withDemo): ?KitchenFile
     {
-        $condition = $this->condition();
+        $condition = $this->firstLook();
         if ($condition === FileCondition::Sound) {
             return null;
         }
@@ -51,7 +56,7 @@ final readonly class KitchenKeeper
 
         return $this->alone(function (KitchenFile $kitchen) use ($withDemo): ?KitchenFile {
             // Somebody else may have been quicker while this one waited to be alone.
-            return match ($this->condition()) {
+            return match ($this->firstLook()) {
                 FileCondition::Missing => $this->make($kitchen, $withDemo),
                 FileCondition::Older => $this->update($kitchen),
                 default => null,

@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Models\Batch;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as Query;
+use Illuminate\Support\Facades\DB;
 use StoneMill\Exchange\Node;
 
 /** What a cook looks for in the record. Everything that is not said matches; discarded batches are found only where they are asked for. */
@@ -17,6 +18,7 @@ final readonly class BatchFilter
     private const VERDICTS = ['good', 'not_good', 'none'];
 
     private function __construct(
+        private int $kitchenId,
         private ?string $bread,
         private ?string $bag,
         private ?string $griddle,
@@ -31,7 +33,7 @@ final readonly class BatchFilter
     }
 
     /** @param Node $address the fields of the address */
-    public static function read(Node $address): self
+    public static function read(Node $address, int $kitchenId): self
     {
         $verdict = $address->at('verdict')->optionalText(20);
         if ($verdict !== null && ! in_array($verdict, self::VERDICTS, true)) {
@@ -39,6 +41,7 @@ final readonly class BatchFilter
         }
 
         return new self(
+            $kitchenId,
             $address->at('bread')->optionalUuid(),
             $address->at('bag')->optionalUuid(),
             $address->at('griddle')->optionalUuid(),
@@ -65,7 +68,8 @@ final readonly class BatchFilter
             $batches->whereIn('formula_revision_id', fn (Query $of): Query => $of->select('formula_revisions.id')->from('formula_revisions')->join('formulas', 'formulas.id', '=', 'formula_id')->where('formulas.uuid', $this->bread));
         }
         if ($this->bag !== null) {
-            $batches->whereExists(fn (Query $of): Query => $of->selectRaw('1')->from('batch_bags')->whereColumn('batch_bags.batch_id', 'batches.id')->where('lot', $this->bag));
+            // With the plus it is a set to look into while the list is walked, and never what is walked.
+            $batches->whereIn(DB::raw('+batches.id'), fn (Query $of): Query => $of->select('batch_id')->from('batch_bags')->where('kitchen_id', $this->kitchenId)->where('lot', $this->bag));
         }
         if ($this->griddle !== null) {
             $batches->where('griddle', $this->griddle);

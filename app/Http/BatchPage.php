@@ -36,7 +36,7 @@ final readonly class BatchPage
             $address->at('after')->refuse('This is no place in the list.', 'what an earlier page gave as next');
         }
 
-        return self::after($kitchenId, BatchFilter::read($address), $limit, $cursor);
+        return self::after($kitchenId, BatchFilter::read($address, $kitchenId), $limit, $cursor);
     }
 
     /** @param array<int, string> $cursor whether the last one was open or done, when it was begun, its row */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-/* Gives a kitchen so many batches more, by copying one that was lived through: php grow.php KITCHEN BATCHES; or a log so many notes more: php grow.php KITCHEN BATCH-ID NOTES;
+/* Gives a kitchen so many batches more, by copying those that were lived through in turn: php grow.php KITCHEN BATCHES; or a log so many notes more: php grow.php KITCHEN BATCH-ID NOTES;
    or takes the batches of one bread out: php grow.php KITCHEN forget BREAD-ID. */
 [, $path, $what, $notes] = [...$argv, null];
 $kitchen = new PDO('sqlite:'.$path);
@@ -21,20 +21,21 @@ if ($what === 'forget') {
     }
     $kitchen->exec("UPDATE batches SET event_count = event_count + $notes, tally = NULL WHERE id = $batch");
 } else {
-    $template = $kitchen->query('SELECT id FROM batches WHERE finished_at IS NOT NULL ORDER BY id DESC LIMIT 1')->fetchColumn();
+    $templates = $kitchen->query('SELECT id FROM batches WHERE finished_at IS NOT NULL ORDER BY id')->fetchAll(PDO::FETCH_COLUMN);
     $columns = 'kitchen_id, formula_revision_id, version, request, plan, tally, event_count, shape, summary, lesson, griddle, cooks, words, is_good, finished_at, created_at, updated_at';
-    $batch = $kitchen->prepare("INSERT INTO batches (uuid, started_at, $columns) SELECT ?, datetime('2020-01-01', '+' || ? || ' hours'), $columns FROM batches WHERE id = $template");
+    $batch = $kitchen->prepare("INSERT INTO batches (uuid, started_at, $columns) SELECT ?, datetime('2020-01-01', '+' || ? || ' hours'), $columns FROM batches WHERE id = ?");
     $fields = 'user_id, kind, happened_at, recorded_at, stage, ingredient, grams, water_grams, flour_grams, celsius, grade, pieces, piece, place, touch, text, undoes, diameter_mm';
-    $events = $kitchen->prepare("INSERT INTO batch_events (batch_id, uuid, $fields) SELECT ?, uuid, $fields FROM batch_events WHERE batch_id = $template");
-    $verdict = $kitchen->prepare("INSERT INTO verdicts (batch_id, pliability, puff, shade_first, shade_second, cracks, sticking, pieces_good, pieces_second, pieces_lost) SELECT ?, pliability, puff, shade_first, shade_second, cracks, sticking, pieces_good, pieces_second, pieces_lost FROM verdicts WHERE batch_id = $template");
-    $bags = $kitchen->prepare("INSERT INTO batch_bags (batch_id, kitchen_id, ingredient, lot, is_flour, started_at) SELECT ?, kitchen_id, ingredient, lot, is_flour, datetime('2020-01-01', '+' || ? || ' hours') FROM batch_bags WHERE batch_id = $template");
+    $events = $kitchen->prepare("INSERT INTO batch_events (batch_id, uuid, $fields) SELECT ?, uuid, $fields FROM batch_events WHERE batch_id = ?");
+    $verdict = $kitchen->prepare('INSERT INTO verdicts (batch_id, pliability, puff, shade_first, shade_second, cracks, sticking, pieces_good, pieces_second, pieces_lost) SELECT ?, pliability, puff, shade_first, shade_second, cracks, sticking, pieces_good, pieces_second, pieces_lost FROM verdicts WHERE batch_id = ?');
+    $bags = $kitchen->prepare("INSERT INTO batch_bags (batch_id, kitchen_id, ingredient, lot, is_flour, started_at) SELECT ?, kitchen_id, ingredient, lot, is_flour, datetime('2020-01-01', '+' || ? || ' hours') FROM batch_bags WHERE batch_id = ?");
     $there = (int) $kitchen->query('SELECT count(*) FROM batches')->fetchColumn();
     for ($number = $there; $number < (int) $what; $number++) {
-        $batch->execute([$uuid($number, 1), $number]);
+        $template = $templates[$number % count($templates)];
+        $batch->execute([$uuid($number, 1), $number, $template]);
         $id = $kitchen->lastInsertId();
-        $events->execute([$id]);
-        $bags->execute([$id, $number]);
-        $verdict->execute([$id]);
+        $events->execute([$id, $template]);
+        $bags->execute([$id, $number, $template]);
+        $verdict->execute([$id, $template]);
     }
 }
 $kitchen->exec('COMMIT');

@@ -83,12 +83,23 @@ serve() {
     trap 'end_servers' EXIT
     trap 'exit 143' TERM HUP
     trap 'exit 130' INT
+    trap 'stop "$(cat "$run/damaged")"' USR1
     hold_the_lifeline
     begin_fpm
     begin_nginx
     wait_until_up "$address" "$port"
     tell "$host" "$port"
+    look_through
     keep_up
+}
+
+# All of a large kitchen takes a while to read: nobody waits for it, but a damaged one is not written to for long.
+look_through() {
+    (
+        said=$(php artisan mill:look-through 2>&1) && exit 0
+        printf '%s' "$said" >"$run/damaged"
+        kill -USR1 $$
+    ) >/dev/null 2>&1 9>&- &
 }
 
 tell() {

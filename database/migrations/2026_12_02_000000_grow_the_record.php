@@ -39,7 +39,10 @@ return new class extends Migration {
             CREATE INDEX batch_bags_batch ON batch_bags (batch_id);
             CREATE INDEX batch_bags_ingredient ON batch_bags (kitchen_id, is_flour, ingredient, started_at, batch_id);
             CREATE INDEX batch_bags_lot ON batch_bags (kitchen_id, lot, started_at, batch_id);
-            CREATE INDEX batches_griddle ON batches (kitchen_id, griddle, started_at);
+            DROP INDEX batches_lessons;
+            CREATE INDEX batches_lessons ON batches (id, started_at, lesson) WHERE lesson IS NOT NULL AND lesson_left_out = 0 AND discarded_at IS NULL;
+            DROP INDEX batches_open;
+            CREATE INDEX batches_open ON batches (kitchen_id, (finished_at IS NOT NULL), started_at, id, formula_revision_id, discarded_at, is_good, griddle, cooks, words);
             CREATE INDEX batches_revision ON batches (formula_revision_id, started_at);
 
             CREATE TABLE verdict_history (
@@ -71,8 +74,11 @@ return new class extends Migration {
             DROP TABLE photos;
             DROP TABLE verdict_history;
             DROP TABLE batch_bags;
-            DROP INDEX batches_griddle;
+            DROP INDEX batches_lessons;
+            CREATE INDEX batches_lessons ON batches (kitchen_id, started_at) WHERE lesson IS NOT NULL;
             DROP INDEX batches_revision;
+            DROP INDEX batches_open;
+            CREATE INDEX batches_open ON batches (kitchen_id, (finished_at IS NOT NULL), started_at, id);
             ALTER TABLE batch_events DROP COLUMN diameter_mm;
             ALTER TABLE gear DROP COLUMN archived_at;
             ALTER TABLE lots DROP COLUMN starts_anew;

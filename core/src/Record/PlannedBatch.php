@@ -100,6 +100,8 @@ final readonly class PlannedBatch
     /** @param PlanDocument $plan a stored batch plan */
     public static function fromDocument(array $plan): self
     {
+        $surface = $plan['griddle']['surface_celsius']['value'];
+
         return new self(
             lines: $plan['ledger'],
             waterGrams: $plan['water']['grams']['value'],
@@ -126,8 +128,8 @@ final readonly class PlannedBatch
             shape: $plan['method']['shape'],
             griddleId: $plan['griddle']['tool']['id'] ?? null,
             setting: $plan['griddle']['tool']['setting'] ?? null,
-            surfaceCelsius: (float) ($plan['griddle']['stride']['bare_celsius'] ?? $plan['griddle']['surface_celsius']['value']),
-            heldCelsius: (float) ($plan['griddle']['tool']['celsius'] ?? $plan['griddle']['surface_celsius']['value']),
+            surfaceCelsius: (float) ($plan['griddle']['stride']['bare_celsius'] ?? $surface),
+            heldCelsius: (float) ($plan['griddle']['tool']['celsius'] ?? $surface),
             lossPercent: (float) ($plan['griddle']['weight_loss_percent']['value'] ?? 0) - (float) ($plan['moved_by']['loss_points'] ?? 0),
             movedThickness: (float) ($plan['moved_by']['thickness_times'] ?? 1),
             movedColour: (float) ($plan['moved_by']['colour_times'] ?? 1),

@@ -34,6 +34,7 @@ const lot = (ingredient: string, more: Partial<Lot> = {}): Lot => ({
   label: ingredient,
   certified_gluten_free: true,
   bought_on: null,
+  starts_anew: false,
   opened_on: null,
   emptied_on: null,
   price_per_kg: null,

@@ -10,6 +10,7 @@ const lot = (label: string, opened_on: string | null, emptied_on: string | null 
   opened_on,
   emptied_on,
   bought_on: null,
+  starts_anew: false,
   price_per_kg: null,
   grams: null,
   notes: null,

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Database\Exception\UnusableKitchen;
+use App\Database\FileCondition;
+use App\Database\KitchenKeeper;
+use Illuminate\Console\Command;
+
+/** Reads the whole file, however large, while the server runs already; who begins it ends the server when the file is damaged. */
+final class LookThrough extends Command
+{
+    protected $signature = 'mill:look-through';
+
+    protected $description = 'Looks through all of the kitchen\'s file';
+
+    public function handle(KitchenKeeper $keeper): int
+    {
+        $condition = $keeper->condition();
+        if ($condition === FileCondition::Sound) {
+            return self::SUCCESS;
+        }
+        $this->output->getErrorStyle()->writeln(UnusableKitchen::found($keeper->kitchen(), $condition)->getMessage());
+
+        return self::FAILURE;
+    }
+}
