@@ -1,17 +1,5 @@
 import { factsOf } from '@/api/bags'
-import type { Kitchen, LearnedThing, Plan, PlanRequest } from '@/api/types'
-
-const STAGE_OF: Record<LearnedThing['kind'], string> = {
-  feel: 'water',
-  evenness: 'portion',
-  bowl_loss: 'portion',
-  portion: 'portion',
-  thickness: 'shape',
-  shape: 'shape',
-  colour: 'griddle',
-  weight_loss: 'griddle',
-  sag: 'griddle',
-}
+import type { Kitchen, Plan, PlanRequest } from '@/api/types'
 
 /** A part of the request by its place, such as lots.ID.water; everything else stays the same object. */
 function withPart(whole: unknown, path: string[], part: unknown): unknown {
@@ -83,7 +71,7 @@ function thingsOf(plan: Plan, kitchen: Kitchen, cook: string): LeftOut[] {
     )
     .map(one => ({
       key: `learned.${one.kind}`,
-      stage: STAGE_OF[one.kind],
+      stage: one.stage,
       words: one.words,
       value: { value: one.value, deviation: one.deviation, batches: one.batches },
     }))

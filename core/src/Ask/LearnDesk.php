@@ -96,7 +96,7 @@ final readonly class LearnDesk
                 if ($learned !== null) {
                     $aside = KitchenRecord::aside($kind, KitchenRecord::subject($kind, $cook, $style, $shape, $griddle ?? ''));
                     $told[] = [
-                        'kind' => $kind->value, 'cook' => $cook === '' ? null : $cook, 'style' => $style === '' ? null : $style, 'shape' => $shape === '' ? null : $shape, 'griddle' => $griddle,
+                        'kind' => $kind->value, 'stage' => $kind->stage()->value, 'cook' => $cook === '' ? null : $cook, 'style' => $style === '' ? null : $style, 'shape' => $shape === '' ? null : $shape, 'griddle' => $griddle,
                         'value' => round($learned->value, 4), 'deviation' => round($learned->deviation, 4), 'batches' => $learned->batches,
                         'words' => $kind->inWords($learned), 'aside' => $aside, 'set_aside' => $record->isSetAside($aside),
                     ];
@@ -116,7 +116,7 @@ final readonly class LearnDesk
         return match ($kind) {
             LearnedKind::Feel, LearnedKind::Evenness, LearnedKind::Portion => array_map(static fn (string $cook): array => [$cook, '', '', null], $cooks),
             LearnedKind::Thickness, LearnedKind::Shape => array_merge(...array_map(static fn (string $cook): array => array_map(static fn (string $shape): array => [$cook, '', $shape, null], $record->hands->shapes($cook)), $cooks)),
-            LearnedKind::BowlLoss => [['', '', '', null]],
+            LearnedKind::Heat, LearnedKind::BowlLoss => [['', '', '', null]],
             LearnedKind::Colour, LearnedKind::WeightLoss => array_map(static fn (string $style): array => ['', $style, '', null], $record->griddles->styles()),
             LearnedKind::Sag => array_map(static fn (string $griddle): array => ['', '', '', $griddle], $record->griddles->griddles()),
         };

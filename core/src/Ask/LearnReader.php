@@ -65,7 +65,7 @@ final readonly class LearnReader
 
     private static function water(Node $node): WaterLesson
     {
-        $node->object(['day', 'cook', 'points', 'deviation', 'parts']);
+        $node->object(['day', 'cook', 'points', 'deviation', 'parts', 'swollen']);
         $parts = array_map(static fn (Node $part): array => [
             'flour' => $part->object(['flour', 'bag', 'share'])->at('flour')->text(self::LONGEST_NAME),
             'bag' => $part->at('bag')->optionalText(self::LONGEST_NAME),
@@ -78,6 +78,7 @@ final readonly class LearnReader
             $node->at('deviation')->number(self::LEAST_DEVIATION, LearnedWater::MOST_DEVIATION, 'points'),
             $node->at('cook')->optionalText(self::LONGEST_NAME),
             self::day($node),
+            swollen: $node->at('swollen')->optionalNumber(0, 1) ?? 0.0,
         );
     }
 

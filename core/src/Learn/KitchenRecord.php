@@ -78,7 +78,7 @@ final readonly class KitchenRecord
         return match ($kind) {
             LearnedKind::Feel, LearnedKind::Evenness, LearnedKind::Portion => $cook,
             LearnedKind::Thickness, LearnedKind::Shape => "$cook $shape",
-            LearnedKind::BowlLoss => '',
+            LearnedKind::Heat, LearnedKind::BowlLoss => '',
             LearnedKind::Colour, LearnedKind::WeightLoss => $style,
             LearnedKind::Sag => $griddle,
         };
@@ -88,6 +88,7 @@ final readonly class KitchenRecord
     {
         return match ($kind) {
             LearnedKind::Feel => $this->water->cook($cook),
+            LearnedKind::Heat => $this->water->heat(),
             LearnedKind::Evenness => $this->hands->evenness($cook),
             LearnedKind::Portion => $this->hands->portionSeconds($cook),
             LearnedKind::Thickness => self::times($this->hands->thickness($cook, $shape)),

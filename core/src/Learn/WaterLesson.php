@@ -9,9 +9,9 @@ use StoneMill\Record\PlannedBatch;
 
 /**
  * What one batch says of water: by how many points of the flour base the need that it revealed lies beside what catalogue and practice
- * said, how surely, of which flours from which bags, and by whose hand.
+ * said, how surely, of which flours from which bags, by whose hand, and with how much of their starch swollen by heat.
  *
- * @phpstan-type LessonRow array{parts: list<array{flour: string, bag: string|null, share: float}>, points: float, deviation: float, cook: string|null, flour?: float}
+ * @phpstan-type LessonRow array{parts: list<array{flour: string, bag: string|null, share: float}>, points: float, deviation: float, cook: string|null, flour?: float, swollen?: float}
  */
 final readonly class WaterLesson
 {
@@ -24,8 +24,9 @@ final readonly class WaterLesson
      * @param string|null $cook who felt it, where the log knows
      * @param int $day since 1970
      * @param float $flourGrams of the flour base; 0 where nobody said
+     * @param float $swollen share of the starch that hot water or the pot was to swell
      */
-    public function __construct(public array $parts, public float $points, public float $deviation, public ?string $cook = null, public int $day = 0, public float $flourGrams = 0.0)
+    public function __construct(public array $parts, public float $points, public float $deviation, public ?string $cook = null, public int $day = 0, public float $flourGrams = 0.0, public float $swollen = 0.0)
     {
     }
 
@@ -41,7 +42,7 @@ final readonly class WaterLesson
         $needed = $bowl->hydrationPercent() - ($grade?->offsetPoints() ?? 0.0);
         $felt = $grade?->deviationPoints() ?? self::NOT_FELT_AGAIN;
 
-        return new self($plan->flourParts(), $needed - $plan->catalogueHydrationPercent(), hypot($felt, $plan->measuring->relativeDeviation() * $needed), $bowl->feltBy(), 0, $bowl->flourBaseGrams());
+        return new self($plan->flourParts(), $needed - $plan->catalogueHydrationPercent(), hypot($felt, $plan->measuring->relativeDeviation() * $needed), $bowl->feltBy(), 0, $bowl->flourBaseGrams(), $plan->swollenShare);
     }
 
     /** @return list<string> */
@@ -53,12 +54,12 @@ final readonly class WaterLesson
     /** @return LessonRow */
     public function toRow(): array
     {
-        return ['parts' => $this->parts, 'points' => round($this->points, 4), 'deviation' => round($this->deviation, 4), 'cook' => $this->cook, 'flour' => round($this->flourGrams, 1)];
+        return ['parts' => $this->parts, 'points' => round($this->points, 4), 'deviation' => round($this->deviation, 4), 'cook' => $this->cook, 'flour' => round($this->flourGrams, 1), 'swollen' => round($this->swollen, 4)];
     }
 
     /** @param LessonRow $row */
     public static function fromRow(array $row, int $day): self
     {
-        return new self($row['parts'], (float) $row['points'], (float) $row['deviation'], $row['cook'], $day, (float) ($row['flour'] ?? 0));
+        return new self($row['parts'], (float) $row['points'], (float) $row['deviation'], $row['cook'], $day, (float) ($row['flour'] ?? 0), (float) ($row['swollen'] ?? 0));
     }
 }

@@ -10,11 +10,12 @@ use StoneMill\Measure\LinearBelief;
 use StoneMill\Measure\Observation;
 use StoneMill\Measure\Spread;
 use StoneMill\Pantry\LearnedWater;
+use StoneMill\Plan\Known;
 
 /**
  * What all batches of a kitchen say of the water that its flours, bags and cooks take. A lesson is
  *
- *   points = Σ share · (flour + bag) + cook + noise
+ *   points = Σ share · (flour + bag) + cook + swollen · heat + noise
  *
  * with normal priors about zero, worked out at once, so that a new bag inherits what its flour taught and two flours in one dough
  * share what they cannot tell apart. A bag changes as it ages: what it said m months ago is less sure by m points. docs/model.md has the derivation.
@@ -28,6 +29,9 @@ final readonly class WaterRecord
 
     private const COOK = 2.0;
 
+    /** Of a dough whose starch heat has swollen whole, beside what the ledger says of it. */
+    private const HEAT = 4.0;
+
     private const NOISE = 2.0;
 
     private const DRIFT_POINTS_A_MONTH = 1.0;
@@ -36,6 +40,8 @@ final readonly class WaterRecord
     private const SHOWN = 24;
 
     private const USUAL_OF = 5;
+
+    private const HEAT_NAME = 'heat';
 
     private LinearBelief $belief;
 
@@ -78,6 +84,15 @@ final readonly class WaterRecord
         $said = $this->belief->of(["cook $cook" => 1.0]);
 
         return $batches === 0 || count($this->cooks()) < 2 ? null : new Learned($said->mean, $said->deviation, $batches);
+    }
+
+    /** By how many points a dough whose starch heat has swollen whole takes more than is worked out; null where none was ever felt. */
+    public function heat(): ?Learned
+    {
+        $batches = count(array_filter($this->lessons, static fn (WaterLesson $lesson): bool => $lesson->swollen >= Known::LEAST_SWOLLEN));
+        $said = $this->belief->of([self::HEAT_NAME => 1.0]);
+
+        return $batches === 0 ? null : new Learned($said->mean, $said->deviation, $batches);
     }
 
     /**
@@ -151,6 +166,9 @@ final readonly class WaterRecord
                 $terms["bag {$part['bag']}"] = ($terms["bag {$part['bag']}"] ?? 0.0) + $part['share'];
             }
         }
+        if ($lesson->swollen > 0) {
+            $terms[self::HEAT_NAME] = $lesson->swollen;
+        }
         if ($lesson->cook !== null) {
             $terms["cook {$lesson->cook}"] = 1.0;
         }
@@ -169,6 +187,7 @@ final readonly class WaterRecord
         return match (strtok($name, ' ')) {
             'flour' => self::FLOUR,
             'bag' => self::BAG,
+            self::HEAT_NAME => self::HEAT,
             default => self::COOK,
         };
     }

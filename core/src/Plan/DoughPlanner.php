@@ -77,14 +77,14 @@ final readonly class DoughPlanner
             waterCelsius: $waterCelsius,
             waterParts: WaterParts::of($pour->grams, $waterCelsius, $request->water->tapCelsius, $resolution),
             mixCelsius: $mixCelsius,
-            waterFigure: (new WaterReasons($request, $this->known($lines)))->figure($pour, $ledger, $mixing->conditions(), $need, $wished),
+            waterFigure: (new WaterReasons($request, $this->known($lines, $ledger)))->figure($pour, $ledger, $mixing->conditions(), $need, $wished),
             handWarmMinutes: $this->handWarm($mixCelsius, $pour->grams + array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $lines))),
             waterFallsShort: $short,
             scald: $this->scald($lines, $pour->grams, $ledger),
             rise: $this->rise($lines, $ledger->flourBaseGrams, $mixCelsius),
             bindingNeed: $request->style->bindingNeed($request->method->shape, $request->purpose),
             batterGrams: max(0.0, $this->mixing($lines, Texture::Batter)->ledgerAt($warmth)->neededGrams()),
-            known: $this->known($lines),
+            known: $this->known($lines, $ledger),
         );
     }
 
@@ -169,16 +169,16 @@ final readonly class DoughPlanner
         $own = $this->own->ledgerAt($warmth);
 
         $need = WaterNeed::of($ledger, $this->request->style->hydrationBand, 100 * $own->neededGrams() / $own->flourBaseGrams);
-        $known = $this->known(array_map(static fn (LedgerRow $row): WeighedLine => $row->line, $ledger->rows));
+        $known = $this->known(array_map(static fn (LedgerRow $row): WeighedLine => $row->line, $ledger->rows), $ledger);
         $percent = $ledger->flourBaseGrams / 100;
 
         return $known->isNothing() ? $need : $need->knowing($known->points() * $percent, $known->deviation() * $percent, $known->share());
     }
 
     /** @param list<WeighedLine> $lines */
-    private function known(array $lines): Known
+    private function known(array $lines, Ledger $ledger): Known
     {
-        return Known::of($lines, $this->request->lots, $this->request->experience->of(LearnedKind::Feel));
+        return Known::of($lines, $this->request->lots, $this->request->experience, $ledger->swollenShare());
     }
 
     private function grams(WaterNeed $need, Ledger $ledger, ?float $wishedPercent): float

@@ -13,17 +13,20 @@ use StoneMill\Pantry\LotFacts;
 /** What the record says of the water that this dough's own bags take: of how much of its flour, how many points, how surely. */
 final readonly class Known
 {
+    /** Less of the starch than this is not told as a scald. */
+    public const LEAST_SWOLLEN = 0.05;
+
     /** @param list<array{line: WeighedLine, facts: LotFacts, share: float}> $bags of the flour base that something was learned of */
-    private function __construct(private array $bags, private ?Learned $feel)
+    private function __construct(private array $bags, private ?Learned $feel, private ?Learned $heat, private float $swollen)
     {
     }
 
     /**
      * @param list<WeighedLine> $lines
      * @param array<string, LotFacts> $lots by lot
-     * @param Learned|null $feel points by which the cook's hand calls dough ready wetter than others
+     * @param float $swollen share of the starch that heat swells in this dough
      */
-    public static function of(array $lines, array $lots, ?Learned $feel = null): self
+    public static function of(array $lines, array $lots, Experience $experience, float $swollen): self
     {
         $flour = array_sum(array_map(static fn (WeighedLine $line): float => $line->ingredient->role->isFlourBase() ? $line->grams : 0.0, $lines));
         $bags = [];
@@ -34,12 +37,18 @@ final readonly class Known
             }
         }
 
-        return new self($bags, $feel);
+        return new self($bags, $experience->of(LearnedKind::Feel), $experience->of(LearnedKind::Heat), $swollen);
     }
 
     public function isNothing(): bool
     {
-        return $this->bags === [] && $this->feel === null;
+        return $this->bags === [] && $this->feel === null && $this->heat === null;
+    }
+
+    /** Whether so much of the starch is swollen that what was learned of scalds says something of this dough. */
+    public function isScalded(): bool
+    {
+        return $this->swollen >= self::LEAST_SWOLLEN;
     }
 
     /** Share of the flour base that is known. */
@@ -51,13 +60,15 @@ final readonly class Known
     /** Points of the flour base that the dough takes beside what catalogue and practice say. */
     public function points(): float
     {
-        return array_sum(array_map(static fn (array $bag): float => $bag['share'] * ($bag['facts']->water->points ?? 0.0), $this->bags)) + ($this->feel->value ?? 0.0);
+        return array_sum(array_map(static fn (array $bag): float => $bag['share'] * ($bag['facts']->water->points ?? 0.0), $this->bags)) + ($this->feel->value ?? 0.0) + $this->swollen * ($this->heat->value ?? 0.0);
     }
 
     /** Standard deviation of them: bags of one kitchen err together, so theirs are added. */
     public function deviation(): float
     {
-        return hypot(array_sum(array_map(static fn (array $bag): float => $bag['share'] * ($bag['facts']->water->deviation ?? 0.0), $this->bags)), $this->feel->deviation ?? 0.0);
+        $bags = array_sum(array_map(static fn (array $bag): float => $bag['share'] * ($bag['facts']->water->deviation ?? 0.0), $this->bags));
+
+        return hypot($bags, hypot($this->feel->deviation ?? 0.0, $this->swollen * ($this->heat->deviation ?? 0.0)));
     }
 
     /** @return list<Reason> */
@@ -69,7 +80,14 @@ final readonly class Known
             Unit::Point,
         ), $this->bags);
 
-        return $this->feel === null ? $reasons : [...$reasons, Reason::amount(LearnedKind::Feel->inWords($this->feel), $this->feel->value, Unit::Point)];
+        if ($this->feel !== null) {
+            $reasons[] = Reason::amount(LearnedKind::Feel->inWords($this->feel), $this->feel->value, Unit::Point);
+        }
+        if ($this->heat !== null && $this->isScalded()) {
+            $reasons[] = Reason::amount(LearnedKind::Heat->inWords($this->heat), $this->swollen * $this->heat->value, Unit::Point);
+        }
+
+        return $reasons;
     }
 
     /** @return list<array{ingredient: string, lot: string|null, name: string, points: float, deviation: float, batches: int, words: string}> */

@@ -13,6 +13,9 @@ enum LearnedKind: string
     /** Points of the flour base by which this cook calls dough ready wetter than others. */
     case Feel = 'feel';
 
+    /** Points of the flour base more than is worked out that a dough takes whose starch heat has swollen whole. */
+    case Heat = 'heat';
+
     /** Thickness as it comes out, over the planned. */
     case Thickness = 'thickness';
 
@@ -42,6 +45,7 @@ enum LearnedKind: string
     {
         return match ($this) {
             self::Feel => [-15.0, 15.0],
+            self::Heat => [-30.0, 30.0],
             self::Thickness => [0.6, 1.7],
             self::Evenness => [0.0, 0.4],
             self::BowlLoss => [0.0, 0.15],
@@ -61,7 +65,7 @@ enum LearnedKind: string
     public function stage(): Stage
     {
         return match ($this) {
-            self::Feel => Stage::Water,
+            self::Feel, self::Heat => Stage::Water,
             self::Evenness, self::BowlLoss, self::Portion => Stage::Portion,
             self::Thickness, self::Shape => Stage::Shape,
             self::Colour, self::WeightLoss, self::Sag => Stage::Griddle,
@@ -74,6 +78,7 @@ enum LearnedKind: string
         $much = static fn (float $amount, int $digits = 1): string => number_format(abs($amount), $digits);
         $says = match ($this) {
             self::Feel => sprintf('this hand calls dough ready %s points %s than others', $much($value), $value > 0 ? 'wetter' : 'drier'),
+            self::Heat => sprintf('a scalded dough takes %s points %s here than is worked out, where all of its starch is swollen', $much($value), $value > 0 ? 'more' : 'less'),
             self::Thickness => sprintf('discs of this hand come out %s %% %s than planned', $much(100 * ($value - 1), 0), $value > 1 ? 'thicker' : 'thinner'),
             self::Evenness => sprintf('pieces of this hand differ by %s %%', $much(100 * $value)),
             self::BowlLoss => sprintf('bowl and hands keep %s %% of the dough', $much(100 * $value)),

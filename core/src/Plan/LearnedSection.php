@@ -48,7 +48,7 @@ final readonly class LearnedSection
         $said = [];
         foreach (LearnedKind::cases() as $kind) {
             $learned = $this->plan->request->experience->of($kind);
-            if ($learned !== null) {
+            if ($learned !== null && ($kind !== LearnedKind::Heat || $this->plan->dough->known->isScalded())) {
                 $said[] = ['key' => "learned.$kind->value", 'stage' => $kind->stage()->value, 'words' => $kind->inWords($learned), 'without' => $this->without($kind)];
             }
         }
@@ -61,7 +61,7 @@ final readonly class LearnedSection
         $request = $this->plan->request;
 
         return match ($kind) {
-            LearnedKind::Feel => sprintf('Without what was learned: %.0f g of water.', $this->plan->dough->need->withoutLearningGrams()),
+            LearnedKind::Feel, LearnedKind::Heat => sprintf('Without what was learned: %.0f g of water.', $this->plan->dough->need->withoutLearningGrams()),
             LearnedKind::Thickness => sprintf('Without it: %.1f mm.', $request->pieces->thicknessMillimetres ?? $request->style->thicknessMillimetres),
             LearnedKind::Evenness => 'Without it: pieces as even as the scale.',
             LearnedKind::BowlLoss => sprintf('Without it: %.1f %%, as is usual.', 100 * Portions::usualLoss()->likely),

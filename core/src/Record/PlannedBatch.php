@@ -28,7 +28,7 @@ use StoneMill\School\TurnAction;
  *   ledger: list<PlannedLine>,
  *   style?: array{id: string},
  *   method: array<string, string>,
- *   water: array{grams: Point, first_pour_grams: Point, hydration_percent?: Point, celsius?: Point, catalogue_grams?: float, as_batter_grams?: float, texture?: string},
+ *   water: array{grams: Point, first_pour_grams: Point, hydration_percent?: Point, celsius?: Point, catalogue_grams?: float, swollen_share?: Point, as_batter_grams?: float, texture?: string},
  *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point, piece_grams: Point},
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
  *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, finish_rounds?: list<array{what: string, seconds: int}>, recover_seconds?: float, stride?: array{first_share: float, bare_celsius: float}|null, surface_celsius: Point, tool?: array{id: string|null, setting: string|null, celsius: float}, weight_loss_percent?: Point, faces?: list<array{shade: Point}>, centre_celsius?: Point|null, done_celsius?: float},
@@ -85,6 +85,7 @@ final readonly class PlannedBatch
         public array $shades,
         public float $hydrationPercent,
         public float $waterCelsius,
+        public float $swollenShare,
         private array $document,
     ) {
     }
@@ -136,6 +137,7 @@ final readonly class PlannedBatch
             shades: array_map(static fn (array $face): float => (float) $face['shade']['value'], $plan['griddle']['faces'] ?? []),
             hydrationPercent: (float) ($plan['water']['hydration_percent']['value'] ?? 0),
             waterCelsius: (float) ($plan['water']['celsius']['value'] ?? 0),
+            swollenShare: (float) ($plan['water']['swollen_share']['value'] ?? 0),
             document: $plan,
         );
     }

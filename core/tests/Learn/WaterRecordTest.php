@@ -50,6 +50,25 @@ final class WaterRecordTest extends TestCase
         self::assertLessThan(1.5, abs(($slipped->points ?? 0) - ($plain->points ?? 0)));
     }
 
+    public function test_what_goes_with_scalding_is_told_of_scalds_and_not_laid_on_the_bag(): void
+    {
+        // Cold doughs of this bag take what its kind does; those that hot water swelled by eight tenths take 6 points less: 7.5 for a whole one.
+        $lessons = [];
+        for ($batch = 0; $batch < 8; $batch++) {
+            $lessons[] = self::lesson(0, 'a');
+            $lessons[] = new WaterLesson([['flour' => 'masa', 'bag' => 'a', 'share' => 1.0]], -6.0, 2.0, swollen: 0.8);
+        }
+        $record = new WaterRecord($lessons);
+        [$heat, $bag] = [$record->heat(), $record->bag('masa', 'a')];
+        self::assertNotNull($heat);
+        self::assertNotNull($bag);
+        self::assertEqualsWithDelta(-7.5, $heat->value, 1.6);
+        self::assertSame(8, $heat->batches);
+        self::assertLessThan(1.0, abs($bag->points));
+        self::assertEqualsWithDelta(-6.0, $bag->points + 0.8 * $heat->value, 0.7, 'together they are what was felt');
+        self::assertNull((new WaterRecord([self::lesson(4, 'a')]))->heat(), 'nothing is said of scalds where none was felt');
+    }
+
     public function test_a_batch_that_is_left_out_moves_it_back_to_where_it_was(): void
     {
         $three = [self::lesson(3, 'a'), self::lesson(5, 'a'), self::lesson(4, 'a')];

@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Plan;
 
 use PHPUnit\Framework\TestCase;
 use StoneMill\Measure\Reason;
+use StoneMill\Plan\LearnedSection;
 use StoneMill\Tests\Bench;
 
 /** The water answers "why?": every circumstance that moves it is named, and none that does not. */
@@ -139,5 +140,23 @@ final class WaterReasonsTest extends TestCase
             }
         }
         self::fail("\"$text\" is not said.");
+    }
+
+    public function test_what_was_learned_of_scalds_moves_a_scalded_dough_by_its_swollen_share_and_leaves_a_cold_one_alone(): void
+    {
+        $water = static function (string $style, array $learned): array {
+            $plan = Bench::sketch(['style' => $style, 'learned' => $learned]);
+
+            return [100 * $plan->dough->pour->grams / $plan->dough->ledger->flourBaseGrams, $plan->dough->ledger->swollenShare(), array_column((new LearnedSection($plan))->toArray(), 'key')];
+        };
+        $learned = ['heat' => ['value' => -10.0, 'deviation' => 1.0, 'batches' => 6]];
+        [$before] = $water('millet-round', []);
+        [$after, $swollen, $told] = $water('millet-round', $learned);
+        self::assertGreaterThan(0.2, $swollen);
+        // Ten points of the flour for a dough swollen whole; less water is also a little less hot.
+        self::assertEqualsWithDelta(-10 * $swollen, $after - $before, 1.0);
+        self::assertSame(['learned.heat'], $told);
+        self::assertEqualsWithDelta($water('almond-wrap', [])[0], $water('almond-wrap', $learned)[0], 0.5);
+        self::assertSame([], $water('almond-wrap', $learned)[2]);
     }
 }
