@@ -38,17 +38,16 @@ test('after a crash at the griddle the clocks are right to the second', async ({
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lay 1')
   await page.keyboard.press('Space')
   await expect(page.getByText('0 off, 1 on')).toBeVisible()
-  const laid = Date.now()
+  const spot = page.getByRole('button', { name: 'Piece 1: turn' })
+  const counts = async () => Number((await spot.textContent())?.match(/0:(\d\d)/)?.[1])
+  const due = Date.now() / 1000 + (await counts())
   const address = page.url()
   await page.goto('about:blank')
   await page.waitForTimeout(4000)
   await page.goto(address)
-  const spot = page.getByRole('button', { name: 'Piece 1: turn' })
   await expect(spot).toBeVisible()
-  const left = Number((await spot.textContent())?.match(/0:(\d\d)/)?.[1])
-  const passed = (Date.now() - laid) / 1000
-  // Due 20 s after laying, whatever the page was doing meanwhile.
-  expect(Math.abs(20 - passed - left)).toBeLessThan(2.5)
+  // Due when it was due at laying, whatever the page was doing meanwhile.
+  expect(Math.abs(Date.now() / 1000 + (await counts()) - due)).toBeLessThan(2.5)
 })
 
 test('what happens while the house does not answer is kept and sent once it does', async ({ page }) => {

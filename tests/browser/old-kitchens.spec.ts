@@ -40,7 +40,7 @@ for (const [number, file] of KITCHENS.entries())
           await expect(page.getByRole('heading', { level: 1 })).not.toBeEmpty()
         }
       await page.goto(`${house.address}/record`)
-      await expect(page.getByRole('region').first()).toBeVisible()
+      await expect(page.getByRole('main').getByRole('listitem').first()).toBeVisible()
       expect(complaints).toEqual([])
     } finally {
       await house.stop()

@@ -15,7 +15,8 @@ test('the record is found again by what was said, opened, left out, and two are 
   await expect(rows).toHaveCount(1)
   await page.getByRole('textbox', { name: 'Words in verdict or notes' }).fill('')
   await expect(rows).toHaveCount(all)
-  await page.getByRole('combobox', { name: 'Verdict' }).click()
+  await page.getByRole('combobox', { name: 'Verdict' }).focus()
+  await page.keyboard.press('Enter')
   await page.getByRole('option', { name: 'Not like that again' }).click()
   await expect(rows).not.toHaveCount(all)
   await expect(rows.filter({ hasText: 'Waited too long before rolling' })).toBeVisible()
@@ -98,7 +99,7 @@ test('what was begun by mistake or is not in use goes out of sight, and comes ba
 
   await page.goto('/hearth')
   await page.getByRole('button', { name: 'A press, pan or scale' }).click()
-  await page.getByText('A pan', { exact: true }).click()
+  await page.getByRole('radio', { name: 'A pan', exact: true }).check()
   await page.getByRole('textbox', { name: 'What you call it' }).fill('Small black pan')
   await page.getByRole('button', { name: 'Keep it', exact: true }).click()
   await page.getByRole('textbox', { name: 'Search the tools' }).fill('small black')

@@ -16,6 +16,7 @@ final readonly class PieceWork
      * @param float $recover that a place waits for its heat after a lift
      * @param float $dries how long a shaped piece may wait uncovered
      * @param float $oil of the lay, so much goes on the metal first
+     * @param float $freshShare of the time from laying to each touch that the first piece on a place takes: nothing has cooled its metal
      */
     public function __construct(
         public float $portion,
@@ -26,11 +27,12 @@ final readonly class PieceWork
         public float $recover,
         public float $dries,
         public float $oil = 0.0,
+        public float $freshShare = 1.0,
     ) {
     }
 
     /** @param non-empty-list<TurnWindow> $touches the lift is the last */
-    public static function of(array $touches, Pace $pace, float $recover, float $dries): self
+    public static function of(array $touches, Pace $pace, float $recover, float $dries, float $freshShare = 1.0): self
     {
         $work = [];
         foreach ($touches as $index => $touch) {
@@ -47,7 +49,18 @@ final readonly class PieceWork
             $work[] = new LineTouch($touch->action, $pace->oil + $from, $pace->oil + $touch->atSeconds, $pace->oil + $touch->toSeconds, $hands);
         }
 
-        return new self($pace->portion, $pace->shape, $pace->pressed, $pace->oil + min($pace->lay, $touches[0]->atSeconds), $work, $recover, $dries, $pace->oil);
+        return new self($pace->portion, $pace->shape, $pace->pressed, $pace->oil + min($pace->lay, $touches[0]->atSeconds), $work, $recover, $dries, $pace->oil, $freshShare);
+    }
+
+    /** @return non-empty-list<LineTouch> of a piece on a place that is fresh, or that others lay on before */
+    public function touchesOn(bool $fresh): array
+    {
+        if (! $fresh || $this->freshShare === 1.0) {
+            return $this->touches;
+        }
+        $sooner = fn (float $seconds): float => $this->oil + $this->freshShare * ($seconds - $this->oil);
+
+        return array_map(static fn (LineTouch $touch): LineTouch => new LineTouch($touch->action, $sooner($touch->from), $sooner($touch->at), $sooner($touch->to), $touch->hands), $this->touches);
     }
 
     /** From laying until it is off. */

@@ -31,10 +31,11 @@ final readonly class Remaining
         foreach ($placeFree as $place => $free) {
             $placer->holdPlace($place, $free);
         }
+        $used = array_fill_keys([...array_column($due, 'place'), ...array_keys($placeFree)], true);
         foreach ($toLay as $piece) {
             $placer->group([$piece], [0.0], 0.0);
         }
-        $steps = [...$steps, ...$this->ofNew($placer, array_fill_keys($toLay, true))];
+        $steps = [...$steps, ...$this->ofNew($placer, array_fill_keys($toLay, true), $used)];
         usort($steps, static fn (Step $a, Step $b): int => [$a->at, $a->piece] <=> [$b->at, $b->piece]);
 
         return $steps;
@@ -54,24 +55,27 @@ final readonly class Remaining
     }
 
     /**
-     * @param array<int, true> $new
+     * @param array<int, true> $new pieces
+     * @param array<int, true> $used places that something lay on before
      * @return list<Step>
      */
-    private function ofNew(Placer $placer, array $new): array
+    private function ofNew(Placer $placer, array $new, array $used): array
     {
-        $shaped = $laid = $steps = [];
+        $shaped = $laid = $steps = $fresh = [];
         foreach ($placer->placed() as $task) {
             if ($task['kind'] === 'shape') {
                 $shaped[$task['piece']] = min($shaped[$task['piece']] ?? INF, $task['from']);
             } elseif ($task['touch'] === 0) {
                 $laid[$task['piece']] = $task['from'];
+                $fresh[$task['piece']] = ! isset($used[$task['place'] ?? 0]);
+                $used[$task['place'] ?? 0] = true;
             }
         }
         foreach ($placer->placed() as ['kind' => $kind, 'piece' => $piece, 'place' => $place, 'touch' => $number, 'from' => $at]) {
             if ($place === null || $number === null || ! isset($new[$piece])) {
                 continue;
             }
-            $touch = $this->work->touches[$number - 1] ?? null;
+            $touch = $this->work->touchesOn($fresh[$piece] ?? false)[$number - 1] ?? null;
             $steps[] = $touch === null
                 ? new Step($kind, $piece, $place, 0, $at + $this->work->oil, $at + $this->work->oil, null, $shaped[$piece] ?? $at)
                 : new Step($kind, $piece, $place, $number, $at, min($at, $laid[$piece] + $touch->from), max($at, $laid[$piece] + $touch->to), null);

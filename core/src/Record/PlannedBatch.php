@@ -149,8 +149,7 @@ final readonly class PlannedBatch
      */
     public function firstTouches(): array
     {
-        $stride = $this->document['griddle']['stride'] ?? null;
-        $share = $stride === null ? 1.0 : $stride['first_share'];
+        $share = $this->firstShare();
 
         return array_map(static fn (array $touch): array => [
             ...$touch,
@@ -158,6 +157,11 @@ final readonly class PlannedBatch
             'from_seconds' => $share * $touch['from_seconds'],
             'to_seconds' => $share * $touch['to_seconds'],
         ], $this->touches);
+    }
+
+    private function firstShare(): float
+    {
+        return $this->document['griddle']['stride']['first_share'] ?? 1.0;
     }
 
     /** What a piece asks of hands and griddle. Plans from before the line was searched do not say; the usual pace holds for them. */
@@ -172,7 +176,7 @@ final readonly class PlannedBatch
         );
         $pace = Pace::of(Shaping::from($this->document['method']['shape']), Grease::from($this->document['method']['grease']), 0.0, $flame, array_map(floatval(...), $own));
 
-        return PieceWork::of($touches, $pace, (float) ($griddle['recover_seconds'] ?? 0), $own['dries'] ?? INF);
+        return PieceWork::of($touches, $pace, (float) ($griddle['recover_seconds'] ?? 0), $own['dries'] ?? INF, $this->firstShare());
     }
 
     /** Seconds of the line from the beginning of a stage until it is served. */

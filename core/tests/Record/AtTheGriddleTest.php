@@ -10,6 +10,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Line\Step;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
@@ -100,6 +101,19 @@ final class AtTheGriddleTest extends TestCase
                 $together += $change;
                 self::assertLessThanOrEqual($plan->hands, $together);
             }
+        }
+    }
+
+    public function test_a_first_piece_is_due_when_it_was_foretold_before_it_was_laid(): void
+    {
+        // On metal that nothing has cooled yet all touches come sooner; the page counts down by what was foretold until the house has answered.
+        $plan = PlannedBatch::of(Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 12], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 380]]]));
+        $first = static fn (BatchState $state): array => array_values(array_filter($state->griddle()->steps(), static fn (Step $step): bool => $step->piece === 1));
+        $foretold = $first(BatchState::of($plan, []));
+        $laid = $first(BatchState::of($plan, [self::event(EventKind::Laid, 0, ['piece' => 1, 'place' => $foretold[0]->place])]));
+        self::assertLessThan(0.97 * $plan->touches[0]['at_seconds'], $laid[0]->at);
+        foreach ($laid as $index => $step) {
+            self::assertEqualsWithDelta($foretold[$index + 1]->at - $foretold[0]->at, $step->at, 2.0);
         }
     }
 

@@ -38,6 +38,9 @@ final class Placer
     /** @var array<int, float> when each place is free, by place from 1 */
     private array $free;
 
+    /** @var array<int, true> places that something lay on */
+    private array $used = [];
+
     /** @var list<Task> */
     private array $placed = [];
 
@@ -65,9 +68,10 @@ final class Placer
         }
     }
 
-    /** A place that is not free, or not hot again, before then. */
+    /** A place that something lies on, or that is not hot again, before then. */
     public function holdPlace(int $place, float $until): void
     {
+        $this->used[$place] = true;
         $this->free[$place] = max($this->free[$place], $until);
     }
 
@@ -168,6 +172,7 @@ final class Placer
         }
         foreach ($places as $index => $place) {
             $this->free[$place] = $this->lifted[$index] + $this->work->recover;
+            $this->used[$place] = true;
         }
         $this->lifted = [];
         $this->lastLay = $lays[count($lays) - 1];
@@ -187,7 +192,7 @@ final class Placer
         $least = $start + $length;
         $by = 0;
         $late = 0.0;
-        foreach ($this->work->touches as $index => $touch) {
+        foreach ($this->work->touchesOn(! isset($this->used[$place])) as $index => $touch) {
             $from = max($least, $start + $touch->from);
             $to = max($from, $start + $touch->to);
             $at = $this->startNear($from, max($from, $start + $touch->at), $to, $touch->hands, $by, $late);
