@@ -146,7 +146,7 @@ function latest(bread: string): BatchSummary | undefined {
 
 .today-line {
   display: grid;
-  grid-template-columns: 1fr auto;
+  grid-template-columns: minmax(0, 1fr) auto;
   align-items: center;
   gap: 0.6rem;
 }
@@ -193,6 +193,15 @@ function latest(bread: string): BatchSummary | undefined {
 }
 
 @media (max-width: 48rem) {
+  .today-line {
+    grid-template-columns: minmax(0, 1fr);
+    justify-items: start;
+  }
+
+  .today-line > .today-open {
+    width: 100%;
+  }
+
   .today-done a {
     grid-template-columns: 1.4rem 6rem 1fr;
     padding: 0.4rem 0;

@@ -161,7 +161,9 @@ final readonly class PlannedBatch
 
     private function firstShare(): float
     {
-        return $this->document['griddle']['stride']['first_share'] ?? 1.0;
+        $stride = $this->document['griddle']['stride'] ?? null;
+
+        return $stride === null ? 1.0 : $stride['first_share'];
     }
 
     /** What a piece asks of hands and griddle. Plans from before the line was searched do not say; the usual pace holds for them. */
