@@ -19,7 +19,12 @@ export function settlingOf(steps: Steps, kindReach = 0): Settling {
     0,
     kindReach,
     -kindReach,
-    ...steps.flatMap(step => [step.points, step.known.low, step.known.high]),
+    ...steps.flatMap(step => [
+      step.points - step.reach,
+      step.points + step.reach,
+      step.known.low,
+      step.known.high,
+    ]),
   ]
   const [low, high] = [Math.min(-4, ...edges) - 1, Math.max(4, ...edges) + 1]
   const y = (points: number) => top + ((high - points) / (high - low)) * (height - top - bottom)
@@ -27,7 +32,6 @@ export function settlingOf(steps: Steps, kindReach = 0): Settling {
   const at = (index: number, points: number) => `${x(index).toFixed(1)},${y(points).toFixed(1)}`
   const upper = steps.map((step, index) => at(index, step.known.high))
   const lower = steps.map((step, index) => at(index, step.known.low)).reverse()
-  const inside = (points: number) => Math.max(low, Math.min(high, points))
   return {
     zero: y(0),
     kind: { top: y(kindReach), bottom: y(-kindReach) },
@@ -35,8 +39,8 @@ export function settlingOf(steps: Steps, kindReach = 0): Settling {
     said: steps.map((step, index) => ({
       x: x(index),
       y: y(step.points),
-      top: y(inside(step.points + step.reach)),
-      bottom: y(inside(step.points - step.reach)),
+      top: y(step.points + step.reach),
+      bottom: y(step.points - step.reach),
     })),
     band: [...upper, ...lower].join(' '),
     known: steps.map((step, index) => at(index, step.known.points)).join(' '),

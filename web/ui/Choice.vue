@@ -4,6 +4,8 @@ const { label, options } = defineProps<{
   label: string
   options: { value: T; label: string }[]
   disabled?: boolean
+  /** Where the options say it all, the label is only for those who hear it. */
+  quiet?: boolean
 }>()
 const model = defineModel<T | undefined>({ required: true })
 const name = `choice-${Math.random().toString(36).slice(2)}`
@@ -11,7 +13,7 @@ const name = `choice-${Math.random().toString(36).slice(2)}`
 
 <template>
   <fieldset class="choice" :disabled="disabled">
-    <legend>{{ label }}</legend>
+    <legend :class="{ 'visually-hidden': quiet }">{{ label }}</legend>
     <label v-for="option in options" :key="option.value" class="choice-option">
       <input v-model="model" type="radio" :name="name" :value="option.value" />
       <span>{{ option.label }}</span>

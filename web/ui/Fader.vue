@@ -76,11 +76,13 @@ function nudge(by: number) {
 }
 
 .fader-label {
-  grid-column: 1 / 3;
+  grid-area: 1 / 1 / 2 / 3;
   color: var(--ink-soft);
 }
 
 .fader-value {
+  grid-area: 1 / 2 / 2 / 4;
+  justify-self: end;
   text-align: right;
   white-space: nowrap;
 }

@@ -155,8 +155,9 @@ const readShade = (photo: Photo) =>
     </div>
     <div v-if="!still" class="row">
       <label class="photo-add" :class="{ 'is-full': full }">
-        Take or choose a photo
+        <span>Take or choose a photo</span>
         <input
+          class="visually-hidden"
           type="file"
           accept="image/jpeg,image/png,image/webp"
           capture="environment"
@@ -221,14 +222,25 @@ const readShade = (photo: Photo) =>
 }
 
 .photo-add {
-  display: inline-flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0.5rem;
+  position: relative;
+  display: inline-grid;
+  place-items: center;
   min-height: var(--target);
+  padding: 0 1.1rem;
+  border: 1px solid var(--edge-strong);
+  border-radius: var(--round);
+  background: var(--panel);
+  font-weight: 600;
+  cursor: pointer;
+}
+
+.photo-add:focus-within {
+  outline: 3px solid var(--active);
+  outline-offset: 2px;
 }
 
 .photo-add.is-full {
   color: var(--ink-soft);
+  cursor: default;
 }
 </style>

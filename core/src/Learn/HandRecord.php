@@ -46,6 +46,9 @@ final readonly class HandRecord
     /** A median is this much less sure than a mean; deviations from medians, in standard deviations. */
     private const MEDIAN_DOUBT = 1.253;
 
+    /** A hand on a button is no sharper than half a second. */
+    private const TICK = 0.5;
+
     private const DEVIATION_OF_MEDIAN = 1.4826;
 
     private LinearBelief $thickness;
@@ -186,7 +189,7 @@ final readonly class HandRecord
         $median = self::median($seconds);
         $apart = self::median(array_map(static fn (float $one): float => abs($one - $median), $seconds));
 
-        return new Learned(round($median, 1), self::MEDIAN_DOUBT * self::DEVIATION_OF_MEDIAN * $apart / sqrt(count($seconds)), $batches);
+        return new Learned(round($median, 1), hypot(self::TICK, self::MEDIAN_DOUBT * self::DEVIATION_OF_MEDIAN * $apart / sqrt(count($seconds))), $batches);
     }
 
     /** @param non-empty-list<float> $values */

@@ -92,6 +92,15 @@ final readonly class GriddleLog
         return [$of(false), $of(true)];
     }
 
+    /** @return array{empty: float|null, under_bread: float|null} means of the readings, °C */
+    private function read(): array
+    {
+        [$empty, $loaded] = $this->readings();
+        $mean = static fn (array $read): ?float => $read === [] ? null : round(array_sum($read) / count($read), 1);
+
+        return ['empty' => $mean($empty), 'under_bread' => $mean($loaded)];
+    }
+
     /** @return array{float, float} how long each face lay, over what was planned: the mean of the pieces that were lifted; 1 where none was */
     public function lieShares(): array
     {
@@ -182,6 +191,7 @@ final readonly class GriddleLog
             'reasons' => TouchReasons::of($this->plan->touches),
             'kept' => $this->kept(),
             'probe' => $this->probe(),
+            'read' => $this->read(),
             'surface' => $this->surface === null ? null : ['celsius' => $this->surface[0], 'at' => LogTime::format($this->surface[1])],
             'served_after_seconds' => round($this->servedAfterSeconds($steps), 1),
         ];

@@ -45,6 +45,7 @@ async function kept() {
       <Choice
         v-model="shelf"
         label="Show"
+        quiet
         :options="[
           { value: 'bags', label: `Bags (${all.filter(lot => !lot.archived).length})` },
           { value: 'own', label: `Own ingredients (${own.length})` },
@@ -121,7 +122,7 @@ async function kept() {
 .larder-head {
   display: flex;
   flex-wrap: wrap;
-  align-items: end;
+  align-items: center;
   gap: var(--gap) 1.5rem;
 }
 

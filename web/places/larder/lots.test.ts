@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Lot } from '@/api/types'
+import { day } from '../batches'
 import { changeOf, historyOf, inOrder, newLot, tidied } from './lots'
 
 const lot = (label: string, opened_on: string | null, emptied_on: string | null = null): Lot => ({
@@ -42,7 +43,7 @@ it('changes a bag at the version that was seen', () => {
 it('tells what has become of a bag in one line', () => {
   const text = (value: number) => `${value} g`
   expect(historyOf({ ...lot('a', '2026-03-02'), grams: 500, bought_on: '2026-03-01' }, text)).toBe(
-    '500 g, bought 2026-03-01, open since 2026-03-02',
+    `500 g, bought ${day('2026-03-01T12:00')}, open since ${day('2026-03-02T12:00')}`,
   )
   expect(historyOf(lot('a', null), text)).toBe('')
 })

@@ -1,4 +1,5 @@
 import type { Lot, LotChange, Unit } from '@/api/types'
+import { day } from '../batches'
 
 /** A bag as a change to send: everything but its identifier, at the version that was seen. */
 export function changeOf(lot: Lot): LotChange {
@@ -49,12 +50,15 @@ export function inOrder(lots: Lot[]): Lot[] {
 }
 
 /** What has become of a bag, in one line: bought, opened, emptied. */
+/** A day without a time is that day in every time zone. */
+const onDay = (date: string) => day(`${date}T12:00`)
+
 export function historyOf(lot: Lot, text: (value: number, unit: Unit) => string): string {
   const said = [
     lot.grams === null ? '' : text(lot.grams, 'g'),
-    lot.bought_on ? `bought ${lot.bought_on}` : '',
-    lot.opened_on ? `open since ${lot.opened_on}` : '',
-    lot.emptied_on ? `empty since ${lot.emptied_on}` : '',
+    lot.bought_on ? `bought ${onDay(lot.bought_on)}` : '',
+    lot.opened_on ? `open since ${onDay(lot.opened_on)}` : '',
+    lot.emptied_on ? `empty since ${onDay(lot.emptied_on)}` : '',
   ].filter(Boolean)
   return said.join(', ')
 }

@@ -53,7 +53,7 @@ function compare() {
         v-model="sought.words"
         class="record-words"
         aria-label="Words in verdict or notes"
-        placeholder="Words in verdict or notes"
+        placeholder="Words"
         clearable
         maxlength="120"
       />
@@ -156,17 +156,21 @@ function compare() {
 }
 
 .record-head .el-select {
-  flex: 1 1 9rem;
+  flex: 1 1 7.5rem;
   max-width: 11rem;
 }
 
 .record-words {
-  flex: 2 1 14rem;
+  flex: 2 1 10rem;
 }
 
 .record-head :deep(.el-date-editor) {
-  flex: 1 1 15rem;
+  flex: 1 1 13rem;
   max-width: 18rem;
+}
+
+.record-head :deep(.el-range-input) {
+  font: inherit;
 }
 
 .record-list {

@@ -39,10 +39,13 @@ export function plannedAndDone(batch: Batch, text: Text): Row[] {
           planned: 'as even as the scale',
           done: `± ${text(state.portion.spread_percent, 'percent')}`,
         },
+    row('Griddle, empty', text(plan.griddle.tool.celsius, 'celsius'), state.griddle.read.empty, value =>
+      text(value, 'celsius'),
+    ),
     row(
-      'Griddle, as last read',
-      text(plan.griddle.surface_celsius.value, 'celsius'),
-      state.griddle.surface?.celsius ?? null,
+      'Griddle, under bread',
+      text(plan.griddle.stride?.bare_celsius ?? plan.griddle.surface_celsius.value, 'celsius'),
+      state.griddle.read.under_bread,
       value => text(value, 'celsius'),
     ),
     touches(batch),

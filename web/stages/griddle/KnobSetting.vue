@@ -43,9 +43,9 @@ function follow() {
       >Plan for {{ units.text(comesTo.value, 'celsius') }}</ElButton
     >
     <p v-if="stride">
-      Turn up as the first is laid, to about {{ units.text(stride.flame_times, null) }} times the flame that
-      holds it empty: the bare metal stays at {{ units.text(stride.bare_celsius, 'celsius') }}. Turn down when
-      nothing lies on it.
+      Turn up as the first is laid, to about {{ stride.flame_times.toFixed(1) }} times the flame that holds it
+      empty: the bare metal stays at {{ units.text(stride.bare_celsius, 'celsius') }}. Turn down when nothing
+      lies on it.
       <span v-if="sooner >= SOONER_PERCENT" class="soft"
         >The first on each place come {{ sooner }} % sooner than the later ones.</span
       >

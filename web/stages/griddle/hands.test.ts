@@ -27,6 +27,7 @@ const piece: GriddlePiece = {
 const griddle = (steps: Step[], more: Partial<Griddle> = {}): Griddle => ({
   since: iso(0),
   paused_at: null,
+  read: { empty: null, under_bread: null },
   surface: null,
   pieces: [piece],
   lifted: 0,
