@@ -215,7 +215,7 @@ test('a bag comes into the larder and a batch is weighed from it', async ({ page
   await page.getByRole('button', { name: 'Change Masa, new sack' }).click()
   await page.getByLabel('Emptied').fill('2098-01-03')
   await page.getByRole('button', { name: 'Keep it' }).click()
-  await expect(page.getByText('empty since 2098-01-03')).toBeVisible()
+  await expect(page.getByText(/empty since .*2098/)).toBeVisible()
 })
 
 test('the table of a package says what does not add up, and is kept once it does', async ({ page }) => {

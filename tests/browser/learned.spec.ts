@@ -10,7 +10,7 @@ test('what a bag took is told, changes the pour, and can be left out this once o
   await page.goto('/larder')
   const bag = page.getByRole('listitem').filter({ hasText: 'Masa, striped paper bag' })
   await expect(bag).toContainText(
-    /This bag takes \d+\.\d points more than its kind, ±\d+\.\d, from \d+ batches/,
+    /This bag takes \d+\.\d points more than its kind, ± \d+\.\d, from \d+ batches/,
   )
   await expect(bag.getByRole('img', { name: /Masa, striped paper bag: This bag takes/ })).toBeVisible()
 
@@ -19,7 +19,7 @@ test('what a bag took is told, changes the pour, and can be left out this once o
   await page.goto(page.url().replace(/\/[a-z]+$/, '/water'))
   const heading = page.getByRole('heading', { level: 1 })
   const learned = (await heading.textContent()) ?? ''
-  await expect(page.getByText(/this bag takes .* Without what was learned: \d+ g/)).toBeVisible()
+  await expect(page.getByText(/this bag takes .* Without it: \d+ g of water/)).toBeVisible()
   await page.getByRole('button', { name: /^Leave it out this time: .*this bag/ }).click()
   await expect(page.getByText(/^Left out this time: .*This bag takes/)).toBeVisible()
   await expect(heading).not.toHaveText(learned)

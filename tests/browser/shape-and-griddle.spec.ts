@@ -69,6 +69,7 @@ test('the shape stage knows press, guides, sheets, fillings and pans, and prints
   await page.getByRole('radio', { name: 'Batter by the pan' }).check()
   await expect(page.getByText(/pours? of/)).toBeVisible()
   await expectAccessible(page)
+  await page.getByRole('button', { name: 'The disc at true size' }).click()
   const sheet = await page.request.get(
     (await page.getByRole('link', { name: 'ring and guide, A4' }).getAttribute('href')) ?? '',
   )

@@ -106,9 +106,8 @@ test('a whole batch by keyboard alone, from choice to verdict, and it is found i
 
   await page.getByRole('link', { name: 'See it in the record' }).focus()
   await page.keyboard.press('Enter')
-  await expect(
-    page.getByRole('region', { name: 'Everyday masa discs' }).getByText('By keyboard alone.'),
-  ).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Everyday masa discs')
+  await expect(page.getByText('By keyboard alone.')).toBeVisible()
   expect(complaints).toEqual([])
 })
 

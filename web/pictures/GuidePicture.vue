@@ -30,11 +30,11 @@ const ceiling = computed(() => top(Math.max(thickness, guide ?? 0, thinnest)) - 
       <rect x="8" :y="top(guide) - 14" width="444" height="12" rx="6" class="pin" />
     </template>
     <rect x="96" :y="top(thickness)" width="268" :height="thickness * scale" rx="5" class="dough" />
-    <line x1="90" x2="370" :y1="top(thinnest)" :y2="top(thinnest)" class="thinnest" />
+    <line x1="84" x2="376" :y1="top(thinnest)" :y2="top(thinnest)" class="thinnest" />
     <text x="230" :y="FLOOR + 24" class="middle">
-      disc {{ units.text(thickness, 'mm') }}{{ guide === null ? '' : `, guides ${units.text(guide, 'mm')}` }}
+      disc {{ units.text(thickness, 'mm') }}{{ guide === null ? '' : `, guides ${units.text(guide, 'mm')}` }},
+      no thinner than {{ units.text(thinnest, 'mm') }}
     </text>
-    <text x="374" :y="top(thinnest) + 5" class="least">≥ {{ units.text(thinnest, 'mm') }}</text>
   </svg>
 </template>
 
@@ -75,10 +75,5 @@ text {
 
 .middle {
   text-anchor: middle;
-}
-
-/* Room at the right is short. */
-.least {
-  font-size: 15px;
 }
 </style>

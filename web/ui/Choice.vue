@@ -31,7 +31,7 @@ const name = `choice-${Math.random().toString(36).slice(2)}`
   border: 0;
 }
 
-.choice legend {
+.choice legend:not(.visually-hidden) {
   float: left;
   width: 100%;
   margin-bottom: 0.2rem;

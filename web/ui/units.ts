@@ -75,7 +75,6 @@ export function gramsFrom(typed: number, unit: MassUnit): number {
   return unit === 'g' ? typed : Number((typed * GRAMS_IN_OUNCE).toFixed(2))
 }
 
-/** A length of time as minutes and seconds, or hours and minutes from an hour on. */
 /** A length of time as people say it: 0:45, 4:38, 13 min, 1 h 05, 14 h. */
 export function duration(seconds: number): string {
   const minutes = Math.round(seconds / 60)
@@ -85,6 +84,7 @@ export function duration(seconds: number): string {
   return `${Math.floor(minutes / 60)} h${rest ? ` ${String(rest).padStart(2, '0')}` : ''}`
 }
 
+/** A length of time as minutes and seconds, or hours and minutes from an hour on. */
 export function clock(seconds: number): string {
   const whole = Math.max(0, Math.round(seconds))
   const hours = Math.floor(whole / 3600)

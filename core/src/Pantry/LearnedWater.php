@@ -33,8 +33,8 @@ final readonly class LearnedWater
         $takes = $rounded == 0.0 ? 'takes what its kind takes' : sprintf('takes %.1f points %s than its kind', abs($rounded), $rounded > 0 ? 'more' : 'less');
 
         return $this->batches === 0
-            ? sprintf('has told nothing of itself yet; going by others of its flour it %s, ±%.1f', $takes, $this->deviation)
-            : sprintf('%s, ±%.1f, from %d %s', $takes, $this->deviation, $this->batches, $this->batches === 1 ? 'batch' : 'batches');
+            ? sprintf('has told nothing of itself yet; going by others of its flour it %s, ± %.1f', $takes, $this->deviation)
+            : sprintf('%s, ± %.1f, from %d %s', $takes, $this->deviation, $this->batches, $this->batches === 1 ? 'batch' : 'batches');
     }
 
     /** @return array{points: float, deviation: float, batches: int} as a plan request names them */

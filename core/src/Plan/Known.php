@@ -60,7 +60,7 @@ final readonly class Known
     /** Points of the flour base that the dough takes beside what catalogue and practice say. */
     public function points(): float
     {
-        return array_sum(array_map(static fn (array $bag): float => $bag['share'] * ($bag['facts']->water->points ?? 0.0), $this->bags)) + ($this->feel->value ?? 0.0) + $this->swollen * ($this->heat->value ?? 0.0);
+        return array_sum($this->pointsOfBags()) + $this->pointsOf(LearnedKind::Feel) + $this->pointsOf(LearnedKind::Heat);
     }
 
     /** Standard deviation of them: bags of one kitchen err together, so theirs are added. */
@@ -84,7 +84,7 @@ final readonly class Known
             $reasons[] = Reason::amount(LearnedKind::Feel->inWords($this->feel), $this->feel->value, Unit::Point);
         }
         if ($this->heat !== null && $this->isScalded()) {
-            $reasons[] = Reason::amount(LearnedKind::Heat->inWords($this->heat), $this->swollen * $this->heat->value, Unit::Point);
+            $reasons[] = Reason::amount(LearnedKind::Heat->inWords($this->heat), $this->pointsOf(LearnedKind::Heat), Unit::Point);
         }
 
         return $reasons;
@@ -102,5 +102,27 @@ final readonly class Known
             'batches' => $bag['facts']->water->batches ?? 0,
             'words' => 'This bag '.($bag['facts']->water?->inWords() ?? ''),
         ], $this->bags);
+    }
+
+    /** @return array<string, float> points of the flour base that each known bag adds, by lot */
+    public function pointsOfBags(): array
+    {
+        $points = [];
+        foreach ($this->bags as $bag) {
+            $lot = $bag['line']->lot ?? '';
+            $points[$lot] = ($points[$lot] ?? 0.0) + $bag['share'] * ($bag['facts']->water->points ?? 0.0);
+        }
+
+        return $points;
+    }
+
+    /** Points of the flour base that what was learned of hands or of scalds adds. */
+    public function pointsOf(LearnedKind $kind): float
+    {
+        return match ($kind) {
+            LearnedKind::Feel => $this->feel->value ?? 0.0,
+            LearnedKind::Heat => $this->swollen * ($this->heat->value ?? 0.0),
+            default => 0.0,
+        };
     }
 }

@@ -23,11 +23,21 @@ final readonly class LearnedSection
     /** @return list<array{key: string, stage: string, words: string, without: string}> */
     private function water(): array
     {
-        $without = sprintf('Without what was learned: %.0f g of water.', $this->plan->dough->need->withoutLearningGrams());
+        $points = $this->plan->dough->known->pointsOfBags();
 
-        return array_map(static fn (array $bag): array => [
-            'key' => "lots.{$bag['lot']}.water", 'stage' => Stage::Water->value, 'words' => $bag['name'].': '.lcfirst($bag['words']).'.', 'without' => $without,
+        return array_map(fn (array $bag): array => [
+            'key' => "lots.{$bag['lot']}.water", 'stage' => Stage::Water->value, 'words' => $bag['name'].': '.lcfirst($bag['words']).'.', 'without' => $this->waterWithout($points[$bag['lot']] ?? 0.0),
         ], $this->plan->dough->known->toArray());
+    }
+
+    /** Of what is learned each part is added to what the dough needs, so each can be taken away alone; where so much dough is wanted, flour takes its place. */
+    private function waterWithout(float $points): string
+    {
+        [$ledger, $needed] = [$this->plan->dough->ledger, $this->plan->dough->need->grams()];
+        $share = $needed / $ledger->flourBaseGrams - $points / 100;
+        $flour = $this->plan->request->keepsFlour() ? $ledger->flourBaseGrams : ($ledger->dryGrams() + $needed) / ($ledger->dryGrams() / $ledger->flourBaseGrams + $share);
+
+        return sprintf('Without it: %.0f g of water.', $flour * $share);
     }
 
     /** @return list<array{key: string, stage: string, words: string, without: string}> */
@@ -61,7 +71,7 @@ final readonly class LearnedSection
         $request = $this->plan->request;
 
         return match ($kind) {
-            LearnedKind::Feel, LearnedKind::Heat => sprintf('Without what was learned: %.0f g of water.', $this->plan->dough->need->withoutLearningGrams()),
+            LearnedKind::Feel, LearnedKind::Heat => $this->waterWithout($this->plan->dough->known->pointsOf($kind)),
             LearnedKind::Thickness => sprintf('Without it: %.1f mm.', $request->pieces->thicknessMillimetres ?? $request->style->thicknessMillimetres),
             LearnedKind::Evenness => 'Without it: pieces as even as the scale.',
             LearnedKind::BowlLoss => sprintf('Without it: %.1f %%, as is usual.', 100 * Portions::usualLoss()->likely),

@@ -182,6 +182,12 @@ final readonly class PlanRequest
         return $this->griddle->surfaceCelsius ?? $this->setting()->heat->value ?? $this->style->baking->surfaceCelsius->likely;
     }
 
+    /** Whether so much flour is asked for, and not so much dough or so many pieces. */
+    public function keepsFlour(): bool
+    {
+        return ($this->scale === null ? $this->formula->flourBaseGrams() : $this->scale->flourBaseGrams($this->formula)) !== null;
+    }
+
     /** The setting of the knob to take; null where none was calibrated. */
     public function setting(): ?KnobSetting
     {

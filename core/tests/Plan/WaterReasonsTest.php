@@ -159,4 +159,17 @@ final class WaterReasonsTest extends TestCase
         self::assertEqualsWithDelta($water('almond-wrap', [])[0], $water('almond-wrap', $learned)[0], 0.5);
         self::assertSame([], $water('almond-wrap', $learned)[2]);
     }
+
+    public function test_what_is_told_to_hold_without_a_learned_thing_is_what_the_plan_without_it_says(): void
+    {
+        foreach (['millet-round' => ['heat' => ['value' => -6.0, 'deviation' => 1.0, 'batches' => 4]], 'pressed-masa' => ['feel' => ['value' => 5.0, 'deviation' => 1.0, 'batches' => 4]]] as $style => $learned) {
+            foreach ([[], ['formula' => ['lines' => [['ingredient' => $style === 'pressed-masa' ? 'instant-masa-fine' : 'sorghum', 'grams' => 300]]]]] as $more) {
+                $with = Bench::sketch(['style' => $style, 'learned' => $learned, ...$more]);
+                $without = Bench::sketch(['style' => $style, ...$more]);
+                self::assertSame(1, preg_match('/Without it: (\d+) g of water/', (new LearnedSection($with))->toArray()[0]['without'], $said));
+                // What is poured decides how much starch swells, which the sentence leaves out.
+                self::assertEqualsWithDelta($without->dough->need->grams(), (float) ($said[1] ?? 0), $style === 'millet-round' ? 3.0 : 1.0, $style);
+            }
+        }
+    }
 }

@@ -140,7 +140,7 @@ async function save() {
       </div>
     </div>
   </form>
-  <p class="soft">
+  <p v-if="batch.state.bowl.water_grams > 0" class="soft">
     Planned {{ units.text(plan.water.hydration_percent.value, 'percent') }} water; the dough had
     {{ units.text(batch.state.bowl.hydration_percent, 'percent') }} in the end.
   </p>

@@ -14,10 +14,10 @@ watch(
 </script>
 
 <template>
-  <div class="panel disc">
+  <div class="disc">
     <Fader
       v-model="wide"
-      label="Measure one: how wide did it come out?"
+      label="How wide did it come out?"
       :min="Math.round(0.6 * planned)"
       :max="Math.round(1.4 * planned)"
       :step="1"

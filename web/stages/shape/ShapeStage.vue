@@ -9,7 +9,7 @@ import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import Fold from '@/ui/Fold.vue'
 import Why from '@/ui/Why.vue'
-import { clock, useUnits } from '@/ui/units'
+import { duration, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withWish } from '../requests'
 import ActBar from '../ActBar.vue'
@@ -73,7 +73,7 @@ const guideSheet = computed(() => {
         >Wide <strong>{{ units.text(diameter.value, 'mm') }}</strong></span
       >
       <Why :figure="diameter" label="Diameter" />
-      <span class="soft">Uncovered no longer than {{ clock(plan.shape.uncovered_seconds) }}.</span>
+      <span class="soft">Uncovered no longer than {{ duration(plan.shape.uncovered_seconds) }}.</span>
     </div>
   </div>
   <HandlingCard v-if="shaping.answer.value" :plan="plan" :request="request" :shaping="shaping.answer.value" />
@@ -87,18 +87,19 @@ const guideSheet = computed(() => {
       :shaping="shaping.answer.value"
     />
   </div>
-  <DiscInput
-    v-if="plan.method.shape !== 'pour'"
-    :planned="diameter.value"
-    @measured="value => store.record('disc_measured', { diameter_mm: value })"
-  />
+  <Fold v-if="plan.method.shape !== 'pour'" name="measured-disc" title="Measure one">
+    <DiscInput
+      :planned="diameter.value"
+      @measured="value => store.record('disc_measured', { diameter_mm: value })"
+    />
+  </Fold>
   <Fold name="true-disc" title="The disc at true size">
     <TrueDisc :diameter="diameter.value" :thickness="plan.shape.thickness_mm.value" />
+    <p class="row">
+      <span class="soft">To print to true size, with a ruler to check the printer:</span>
+      <a :href="guideSheet('a4')" target="_blank" rel="noopener">ring and guide, A4</a>
+      <a :href="guideSheet('letter')" target="_blank" rel="noopener">ring and guide, letter</a>
+    </p>
   </Fold>
-  <p class="row">
-    <span class="soft">To print to true size, with a ruler to check the printer:</span>
-    <a :href="guideSheet('a4')" target="_blank" rel="noopener">ring and guide, A4</a>
-    <a :href="guideSheet('letter')" target="_blank" rel="noopener">ring and guide, letter</a>
-  </p>
   <ActBar :plan="plan" stage="shape" />
 </template>
