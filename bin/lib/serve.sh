@@ -128,7 +128,7 @@ request_terminate_timeout = 30s
 clear_env = no
 catch_workers_output = yes
 php_admin_value[memory_limit] = 256M
-php_admin_value[post_max_size] = 1M
+php_admin_value[post_max_size] = 12M
 php_admin_flag[expose_php] = off
 php_admin_flag[display_errors] = off
 CONFIG

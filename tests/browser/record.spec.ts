@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test'
 import { expectAccessible, signIn, start } from './bench'
 import { expect, test } from './test'
 
@@ -61,6 +62,17 @@ test('a photo is taken, its colour is read against a white sheet and offered, an
   await page.getByRole('button', { name: 'Delete this photo' }).click()
   await expect(photo).toBeHidden()
 
+  // As large as a phone makes them: far more than any document of the house.
+  const large = await largePhoto(page)
+  expect(large.length).toBeGreaterThan(2_000_000)
+  await page
+    .getByLabel('Take or choose a photo')
+    .setInputFiles({ name: 'bread.jpg', mimeType: 'image/jpeg', buffer: large })
+  await expect(photo).toBeVisible({ timeout: 20_000 })
+  await photo.click()
+  await page.getByRole('button', { name: 'Delete this photo' }).click()
+  await expect(photo).toBeHidden()
+
   await page.getByRole('link', { name: 'Mend the verdict' }).click()
   await page.getByRole('button', { name: /^Photos/ }).click()
   await page.getByRole('button', { name: 'Camera stand-in' }).click()
@@ -106,3 +118,20 @@ test('what was begun by mistake or is not in use goes out of sight, and comes ba
   await expect(page.getByRole('heading', { level: 2, name: 'Small black pan' })).toBeVisible()
   await expect(page.getByRole('heading', { level: 2, name: 'Lever press' })).toBeHidden()
 })
+
+/** A JPEG of grain, which hardly shrinks. */
+async function largePhoto(page: Page): Promise<Buffer> {
+  const address = await page.evaluate(() => {
+    const canvas = document.createElement('canvas')
+    canvas.width = 2400
+    canvas.height = 1800
+    const context = canvas.getContext('2d')
+    if (!context) throw new Error('No canvas.')
+    const grain = context.createImageData(canvas.width, canvas.height)
+    for (let at = 0; at < grain.data.length; at++)
+      grain.data[at] = at % 4 === 3 ? 255 : (at * 2654435761) % 251
+    context.putImageData(grain, 0, 0)
+    return canvas.toDataURL('image/jpeg', 0.95)
+  })
+  return Buffer.from(address.split(',')[1] ?? '', 'base64')
+}
