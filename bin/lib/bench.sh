@@ -15,6 +15,8 @@ slider=$(node bench/slider.mjs "http://127.0.0.1:$port")
 section=$(node bench/slider.mjs "http://127.0.0.1:$port" griddle)
 day=$(node bench/day.mjs "http://127.0.0.1:$port")
 line=$(php bench/line.php)
+record=$(php bench/record.php)
+ratio() { php -r '$one = json_decode($argv[1], true)[$argv[2]]; printf("%.2f (%.0f over %.0f ms)", $one["ratio"], $one["many_ms"], $one["few_ms"]);' "$record" "$1"; }
 # The griddle's model beside the same scheme in C and the same equations in SciPy; both from Debian's packages.
 php bench/bake/run.php >"$work/bake.json"
 gcc -O2 -std=gnu11 -o "$work/bake" bench/bake/bake.c -lm
@@ -49,6 +51,11 @@ cat >bench/results.md <<EOF
 | a run of 200 pieces and 2,000 entries in the browser: first paint; all shown | $(field "$day" paint_ms) ms; $(field "$day" shown_ms) ms | |
 | on it, from Space to what comes next; until a second tablet shows it | $(field "$day" space_ms) ms; $(field "$day" heard_ms) ms | under 100 ms; about a second |
 | asking for news over an empty JSON route, where there is none | $(field "$http" news_ratio) | |
+| 10,000 batches of some hundred entries over 100: the record; found by words; by bag and verdict | $(ratio "the record, newest page"); $(ratio "the record by words"); $(ratio "the record by bag and verdict") | at most 2 |
+| the same where nothing is found: words, a bag | $(ratio "the record by words that nobody wrote"); $(ratio "the record by a bag never opened") | |
+| the same of a bag settling; the kitchen with all that was learned; learning | $(ratio "a bag settling"); $(ratio "the kitchen, with all that was learned"); $(ratio "learning") | at most 2 |
+| the same of the look at the file before the server starts | $(ratio "the look at the file when the server starts") | at most 2 |
+| learning from 10,000 batches at once; from what a kitchen reads, after one more | $(php -r '$all = json_decode($argv[1], true); printf("%.0f ms; %.1f ms", $all["10,000 batches at once, in the core"]["ms"], $all["what a kitchen reads of them, after one more batch"]["ms"]);' "$record") | under 200 and 10 ms |
 | JavaScript of a first visit to Today, gzipped | $scripts kB | at most 300 kB |
 | fonts that a page loads (WOFF2) | $fonts kB | |
 EOF
