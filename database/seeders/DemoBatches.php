@@ -129,8 +129,7 @@ final readonly class DemoBatches
             $log->add(EventKind::Measured, 2, ['ingredient' => $line['ingredient'], 'grams' => $line['planned_grams']]);
         }
         $log->enter('water', 3);
-        $first = $batch->state()->bowl()->toArray()['first_pour_left_grams'];
-        $log->add(EventKind::Poured, 4, ['grams' => is_numeric($first) ? (float) $first : 0.0]);
+        $log->add(EventKind::Poured, 4, ['grams' => $this->stateAfter($batch->state(), $log)->bowl()->wantedFirstPourGrams()]);
         $log->enter('mix', 6);
         $log->add(EventKind::Felt, 8, ['grade' => $this->feel($batch, $log, $takes)]);
         for ($round = 0; $round < $corrections && ($grade = $this->feel($batch, $log, $takes)) !== FeelGrade::Ready; $round++) {

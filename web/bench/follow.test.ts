@@ -31,6 +31,7 @@ const griddle: Griddle = {
   kept: { on_time: 0, early: 0, late: 0, missed: 0, worst: null },
   probe: null,
   read: { empty: null, under_bread: null },
+  before: null,
   surface: null,
   served_after_seconds: 100,
 }

@@ -101,6 +101,7 @@ function touched(griddle: Griddle, event: BatchEvent): Griddle {
     .sort((one, other) => one.at - other.at)
   return {
     ...griddle,
+    before: null,
     since,
     steps,
     pieces: piecesAfter(griddle.pieces, event, own.length - 1),

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Batch, Plan, Stage } from '@/api/types'
 import BowlPicture from '@/pictures/BowlPicture.vue'
 import Cautions from '@/ui/Cautions.vue'
+import { piecesOf } from './course'
 import { useUnits } from '@/ui/units'
 import Notes from './Notes.vue'
 
@@ -24,7 +25,7 @@ const facts = computed(() => [
       (bowl.value.celsius === null ? ' planned' : ''),
   },
   { name: 'Feel', value: batch.state.feel_answers.find(one => one.grade === bowl.value.feel)?.name ?? '–' },
-  { name: 'Pieces', value: `${batch.state.portion.count} × ${units.text(bowl.value.piece_grams, 'g')}` },
+  { name: 'Pieces', value: piecesOf(batch, plan, units.text) },
 ])
 </script>
 

@@ -5,6 +5,7 @@ import { api, isFinal, Refusal, toldBy, Unreachable } from '@/api/client'
 import type { Batch, BatchChange, BatchEvent, EventKind, Plan, PlanRequest, Verdict } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { EventQueue } from '@/bench/eventQueue'
+import { asWeighed } from './asWeighed'
 import { follow } from '@/bench/follow'
 import { houseClock } from '@/bench/houseClock'
 import {
@@ -45,7 +46,7 @@ export const useBatch = defineStore('batch', () => {
         ...(judged.value ? { verdict: judged.value.verdict } : {}),
       },
   )
-  const plan = computed(() => preview.value ?? heard.value?.plan ?? null)
+  const plan = computed(() => heard.value && asWeighed(preview.value ?? heard.value.plan, heard.value))
   const request = computed(() => wanted.value ?? heard.value?.request ?? null)
   /** What was undone last, until something else is done. */
   const undone = shallowRef<BatchEvent | null>(null)

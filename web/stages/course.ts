@@ -28,7 +28,11 @@ type Text = (value: number, unit: Unit | null) => string
 
 /** The stages that this batch goes through; one that its style does not need is not there. */
 export function stagesOf(plan: Plan): Stage[] {
-  return ORDER.filter(stage => stage !== 'rest' || plan.rest.seconds > 0)
+  const needed: Partial<Record<Stage, boolean>> = {
+    rest: plan.rest.seconds > 0,
+    portion: (plan.line.pace?.portion ?? 1) > 0,
+  }
+  return ORDER.filter(stage => needed[stage] ?? true)
 }
 
 /** The stops of the course: each with its clock time and its one number. */
@@ -39,7 +43,7 @@ export function courseOf(batch: Batch, plan: Plan, text: Text): Stop[] {
     stage,
     name: STAGE_NAMES[stage],
     time: timeOf(stage, start, at, plan),
-    number: [stage === 'griddle' ? heatWords(batch, plan) : '', numberOf(stage, plan, text)]
+    number: [stage === 'griddle' ? heatWords(batch, plan) : '', numberOf(stage, batch, plan, text)]
       .filter(Boolean)
       .join(', '),
   }))
@@ -57,7 +61,7 @@ export type Standing = 'done' | 'passed over' | 'to come'
 
 /** What has become of a stop: done by what the log says, passed over without it, or still to come. Looking back takes nothing back. */
 export function standingOf(stage: Stage, batch: Batch, plan: Plan): Standing {
-  if (isDone(stage, batch, plan)) return 'done'
+  if (isDone(stage, batch)) return 'done'
   const stages = stagesOf(plan)
   const furthest = batch.finished_at
     ? stages.length
@@ -65,7 +69,7 @@ export function standingOf(stage: Stage, batch: Batch, plan: Plan): Standing {
   return stages.indexOf(stage) < furthest ? 'passed over' : 'to come'
 }
 
-function isDone(stage: Stage, batch: Batch, plan: Plan): boolean {
+function isDone(stage: Stage, batch: Batch): boolean {
   const { bowl, begun, rest, portion, griddle, stack, entered } = batch.state
   const done: Record<Stage, () => boolean> = {
     choose: () => entered.some(one => one !== 'choose'),
@@ -76,7 +80,7 @@ function isDone(stage: Stage, batch: Batch, plan: Plan): boolean {
     portion: () => portion.start_grams !== null && portion.left === 0,
     // Shaping leaves no line of its own: what was laid had been shaped.
     shape: () => griddle.pieces.length + griddle.lifted > 0,
-    griddle: () => griddle.lifted > 0 && griddle.lifted >= plan.portion.count,
+    griddle: () => griddle.lifted > 0 && griddle.lifted >= portion.count,
     stack: () => stack.started_at !== null,
     judge: () => batch.verdict !== null,
   }
@@ -104,16 +108,24 @@ function timeOf(stage: Stage, start: number, at: Map<string, number>, plan: Plan
   return timeOfDay(start + seconds * 1000)
 }
 
-function numberOf(stage: Stage, plan: Plan, text: Text): string {
+/** Pieces and what each weighs: of the plan until something is in the bowl, then of the dough as it is. */
+export function piecesOf(batch: Batch, plan: Plan, text: Text): string {
+  const { bowl, portion, begun } = batch.state
+  const isDough = begun || bowl.lines.some(line => line.measured)
+  return isDough
+    ? `${portion.count} × ${text(bowl.piece_grams, 'g')}`
+    : `${plan.portion.count} × ${text(plan.portion.piece_grams.value, 'g')}`
+}
+
+function numberOf(stage: Stage, batch: Batch, plan: Plan, text: Text): string {
   const { water, mix, portion, shape, griddle } = plan
-  const pieces = `${portion.count} × ${text(portion.piece_grams.value, 'g')}`
   const numbers: Record<Stage, () => string> = {
-    choose: () => `${portion.count} pieces`,
-    measure: () => `${text(portion.mixed_grams.value - water.grams.value, 'g')} dry`,
+    choose: () => (portion.count === 1 ? '1 piece' : `${portion.count} pieces`),
+    measure: () => `${text(dryOf(batch, plan), 'g')} dry`,
     water: () => `${text(water.grams.value, 'g')} at ${text(water.celsius.value, 'celsius')}`,
     mix: () => `dough at ${text(mix.celsius.value, 'celsius')}`,
     rest: () => duration(plan.rest.seconds),
-    portion: () => pieces,
+    portion: () => piecesOf(batch, plan, text),
     shape: () => `${text(shape.diameter_mm.value, 'mm')} wide`,
     griddle: () =>
       griddle.turns[0]
@@ -123,4 +135,13 @@ function numberOf(stage: Stage, plan: Plan, text: Text): string {
     judge: () => '',
   }
   return numbers[stage]()
+}
+
+/** What is weighed: each line as it is in the bowl, or as it is planned. */
+function dryOf(batch: Batch, plan: Plan): number {
+  const inBowl = new Map(batch.state.bowl.lines.map(line => [line.ingredient, line]))
+  return plan.ledger.reduce((sum, row) => {
+    const line = inBowl.get(row.ingredient)
+    return sum + (line?.measured ? line.grams : row.grams)
+  }, 0)
 }

@@ -68,23 +68,29 @@ final readonly class Correction
     private static function spread(float $points, float $resolutionGrams, callable $gramsFor): Spread
     {
         $sign = $points < 0 ? -1.0 : 1.0;
-        $grams = array_map(
-            static fn (float $size): float => Rounding::toStep($gramsFor($sign * $size), $resolutionGrams),
-            [max(0.0, abs($points) - self::READING_POINTS), abs($points), abs($points) + self::READING_POINTS],
-        );
+        $grams = static fn (float $size): float => Rounding::toStep($gramsFor($sign * $size), $resolutionGrams);
+        // What is to be worked in at all is at least what the scale can show.
+        $likely = max($resolutionGrams, $grams(abs($points)));
 
-        return Spread::of(...$grams);
+        return Spread::of(min($likely, $grams(max(0.0, abs($points) - self::READING_POINTS))), $likely, max($likely, $grams(abs($points) + self::READING_POINTS)));
     }
 
-    public function instruction(): string
+    /**
+     * What to do about it, without the grams.
+     *
+     * @param bool $isBatter it is stirred and runs
+     * @param bool $rests it is covered and waits, or it must not
+     */
+    public function instruction(bool $isBatter, bool $rests): string
     {
         $water = $this->waterGrams->likely;
         $flour = $this->flourGrams->likely;
 
         return match (true) {
-            $water > 0 => sprintf('Work in water, then feel again. In spoons: %s.', Spoons::holding($water, 1.0)->inWords()),
-            $flour > 0 => 'Work in dry mix, then feel again. Wait a minute between additions.',
-            default => 'Nothing to add. Cover it and go on.',
+            $water > 0 => sprintf('%s water, then %s again. In spoons: %s.', $isBatter ? 'Stir in' : 'Work in', $isBatter ? 'let it run' : 'feel', Spoons::holding($water, 1.0)->inWords()),
+            $flour > 0 => sprintf('%s dry mix, then %s again. Wait a minute between additions.', $isBatter ? 'Whisk in' : 'Work in', $isBatter ? 'let it run' : 'feel'),
+            $rests => 'Nothing to add. Cover it and go on.',
+            default => 'Nothing to add. Go on at once.',
         };
     }
 }

@@ -23,7 +23,7 @@ final class Rescue
         // Working water in spoon by spoon is the usual way, however many spoons: only a dough that stays too wet is given up.
         $tired = $corrections >= self::MOST_CORRECTIONS && $feel !== null && $feel->offsetPoints() >= FeelGrade::Sticky->offsetPoints();
         $swamped = $flourBaseGrams > 0 && $correctionFlourGrams > self::MOST_FLOUR_SHARE * ($flourBaseGrams - $correctionFlourGrams);
-        if (! $tired && ! $swamped) {
+        if ($feel === FeelGrade::Ready || (! $tired && ! $swamped)) {
             return null;
         }
 

@@ -27,7 +27,8 @@ final readonly class WaterParts
 
     private const WATER_HEAT = 4.19;
 
-    private const SAME_KELVIN = 1.0;
+    /** Nearer than this no thermometer in a bowl tells them apart: a dough is planned to ± 2 K. */
+    private const SAME_KELVIN = 2.0;
 
     private function __construct(public float $iceGrams, public float $tapGrams, public float $kettleGrams, public float $tapCelsius)
     {
@@ -41,11 +42,12 @@ final readonly class WaterParts
         OutOfRange::guard('temperature of the water in °C', $celsius, self::coldest($tapCelsius) - 1e-6, 100);
         [$ice, $kettle] = match (true) {
             abs($celsius - $tapCelsius) < self::SAME_KELVIN => [0.0, 0.0],
+            abs(self::KETTLE_CELSIUS - $celsius) < self::SAME_KELVIN => [0.0, 1.0],
             $celsius > $tapCelsius => [0.0, min(1.0, ($celsius - $tapCelsius) / (self::KETTLE_CELSIUS - $tapCelsius))],
             default => [self::iceShare($celsius, $tapCelsius), 0.0],
         };
         $ice = Rounding::toStep($ice * $grams, $resolutionGrams);
-        $kettle = Rounding::toStep($kettle * $grams, $resolutionGrams);
+        $kettle = $kettle >= 1.0 ? $grams : Rounding::toStep($kettle * $grams, $resolutionGrams);
 
         return new self($ice, max(0.0, round($grams - $ice - $kettle, 6)), $kettle, $tapCelsius);
     }

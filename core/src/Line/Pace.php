@@ -49,8 +49,7 @@ final readonly class Pace
             pour: $own['pour'] ?? 60.0,
             knead: $own['knead'] ?? $knead,
             feel: $own['feel'] ?? 60.0,
-            // A batter is not weighed out piece by piece: it is poured where it cooks.
-            portion: $pours ? 0.0 : $own['portion'] ?? 8.0,
+            portion: ! $shaping->isPortioned() ? 0.0 : $own['portion'] ?? 8.0,
             shape: $pours ? 0.0 : $own['shape'] ?? $shaping->secondsPerPiece(),
             pressed: $shaping === Shaping::LeverPress || $shaping === Shaping::TwoPlates,
             oil: $grease->usesFat() ? $own['oil'] ?? self::OIL : 0.0,

@@ -67,6 +67,40 @@ final readonly class Bowl
         return Rescue::advice($this->tally->corrections, $this->tally->correctionFlourGrams, $this->flourBaseGrams(), $this->tally->feel ?? $this->tally->lastFeel, $this->plan->batterGrams - $this->waterGrams());
     }
 
+    /**
+     * Water for what was weighed in: as much for its flour as was planned for the planned flour, less what other lines brought more than planned.
+     */
+    public function wantedWaterGrams(): float
+    {
+        if ($this->isAsPlanned()) {
+            return $this->plan->waterGrams;
+        }
+        $planned = array_sum(array_map(static fn (array $line): float => PlannedBatch::isFlourBase($line['role']) ? $line['grams'] : 0.0, $this->plan->lines));
+        $brought = array_sum(array_column($this->plan->lines, 'brings_grams'));
+
+        return max(0.0, Rounding::toStep(($this->plan->waterGrams + $brought) * $this->plannedOrMeasured(static fn (array $line): bool => PlannedBatch::isFlourBase($line['role'])) / $planned - $this->broughtGrams(), $this->plan->resolutionGrams));
+    }
+
+    /** Of that, what is poured first. */
+    public function wantedFirstPourGrams(): float
+    {
+        return $this->isAsPlanned() || $this->plan->waterGrams <= 0
+            ? $this->plan->firstPourGrams
+            : Rounding::toStep($this->wantedWaterGrams() * $this->plan->firstPourGrams / $this->plan->waterGrams, $this->plan->resolutionGrams);
+    }
+
+    /** Whether every line that is in was weighed as planned, to the step of the scale. */
+    private function isAsPlanned(): bool
+    {
+        foreach ($this->plan->lines as $line) {
+            if (abs($this->gramsOf($line) - $line['grams']) > 0.5 * $this->plan->resolutionGrams) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** Pieces to divide the dough in: as planned, or as the cook wished with the last correction. */
     public function count(): int
     {
@@ -96,7 +130,7 @@ final readonly class Bowl
     public function wholeDoughGrams(): float
     {
         return $this->plannedOrMeasured(static fn (array $line): bool => true)
-            + $this->dryMixGrams($this->tally->correctionFlourGrams) + ($this->tally->lastFeel !== null ? $this->waterGrams() : max($this->waterGrams(), $this->plan->waterGrams));
+            + $this->dryMixGrams($this->tally->correctionFlourGrams) + ($this->tally->lastFeel !== null ? $this->waterGrams() : max($this->waterGrams(), $this->wantedWaterGrams()));
     }
 
     /** What a piece will weigh if this dough is divided as planned. */
@@ -127,12 +161,13 @@ final readonly class Bowl
 
     public function correctionFor(FeelGrade $grade): Correction
     {
-        $brought = array_sum(array_map(
-            fn (array $line): float => $line['brings_grams'] * $this->gramsOf($line) / $line['grams'],
-            $this->plan->lines,
-        ));
+        return Correction::of($grade, $this->flourBaseGrams(), $this->waterGrams() + $this->broughtGrams(), $this->plan->resolutionGrams);
+    }
 
-        return Correction::of($grade, $this->flourBaseGrams(), $this->waterGrams() + $brought, $this->plan->resolutionGrams);
+    /** Water that lines bring with them, as they were weighed. */
+    private function broughtGrams(): float
+    {
+        return array_sum(array_map(fn (array $line): float => $line['brings_grams'] * $this->gramsOf($line) / $line['grams'], $this->plan->lines));
     }
 
     /** @return list<array{ingredient: string, name: string, planned_grams: float, grams: float, measured: bool}> */
@@ -152,7 +187,7 @@ final readonly class Bowl
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $left = max(0.0, $this->plan->firstPourGrams - $this->waterGrams());
+        [$wanted, $first] = [$this->wantedWaterGrams(), $this->wantedFirstPourGrams()];
 
         return [
             'lines' => $this->lines(),
@@ -167,8 +202,14 @@ final readonly class Bowl
             'piece_grams' => round($this->pieceGrams(), 4),
             'celsius' => $this->tally->celsius,
             'feel' => $this->tally->feel?->value,
-            'first_pour_left_grams' => round($left, 4),
-            'reserve_left_grams' => round(max(0.0, $this->plan->waterGrams - max($this->waterGrams(), $this->plan->firstPourGrams)), 4),
+            'water' => [
+                'grams' => round($wanted, 4),
+                'first_pour_grams' => round($first, 4),
+                'reserve_grams' => round($wanted - $first, 4),
+                'jug' => $this->plan->jug($wanted),
+                'follows_weights' => ! $this->isAsPlanned(),
+            ],
+            'reserve_left_grams' => round(max(0.0, $wanted - max($this->waterGrams(), $first)), 4),
         ];
     }
 

@@ -16,6 +16,9 @@ use StoneMill\Line\Step;
  */
 final readonly class GriddleLog
 {
+    /** A thermometer's reading and a plan agree so far. Planning estimate. */
+    private const NEAR_KELVIN = 15.0;
+
     /**
      * @param array<int, GriddlePiece> $pieces by piece number, in order of laying
      * @param array{float, DateTimeImmutable}|null $surface °C of the metal as it was last read, and when
@@ -90,6 +93,22 @@ final readonly class GriddleLog
         $of = fn (bool $loaded): array => array_values(array_map(static fn (array $one): float => $one[0], array_filter($this->readings, static fn (array $one): bool => $one[1] === $loaded)));
 
         return [$of(false), $of(true)];
+    }
+
+    /** What is looked at before the first piece is laid: nobody knows by the clock alone whether the metal is hot. */
+    private function beforeTheFirst(): string
+    {
+        $wanted = sprintf('%.0f °C', $this->plan->heldCelsius);
+        if ($this->surface === null) {
+            return "Is the metal at $wanted? Read it, or let a drop of water tell.";
+        }
+        $off = $this->surface[0] - $this->plan->heldCelsius;
+
+        return match (true) {
+            $off < -self::NEAR_KELVIN => sprintf('It was read at %.0f °C: wait until it is at %s.', $this->surface[0], $wanted),
+            $off > self::NEAR_KELVIN => sprintf('It was read at %.0f °C: let it come down to %s.', $this->surface[0], $wanted),
+            default => 'The metal is hot enough.',
+        };
     }
 
     /** @return array{empty: float|null, under_bread: float|null} means of the readings, °C */
@@ -192,6 +211,7 @@ final readonly class GriddleLog
             'kept' => $this->kept(),
             'probe' => $this->probe(),
             'read' => $this->read(),
+            'before' => $this->since === null ? $this->beforeTheFirst() : null,
             'surface' => $this->surface === null ? null : ['celsius' => $this->surface[0], 'at' => LogTime::format($this->surface[1])],
             'served_after_seconds' => round($this->servedAfterSeconds($steps), 1),
         ];

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use StoneMill\Griddle\TurnWindow;
 use StoneMill\Line\Pace;
 use StoneMill\Line\PieceWork;
+use StoneMill\Measure\Rounding;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\School\Grease;
@@ -28,7 +29,7 @@ use StoneMill\School\TurnAction;
  *   ledger: list<PlannedLine>,
  *   style?: array{id: string},
  *   method: array<string, string>,
- *   water: array{grams: Point, first_pour_grams: Point, hydration_percent?: Point, celsius?: Point, catalogue_grams?: float, swollen_share?: Point, as_batter_grams?: float, texture?: string},
+ *   water: array{grams: Point, first_pour_grams: Point, hydration_percent?: Point, celsius?: Point, catalogue_grams?: float, swollen_share?: Point, parts?: list<array{kind: string, grams: float, celsius: float}>, as_batter_grams?: float, texture?: string},
  *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point, piece_grams: Point},
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
  *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, finish_rounds?: list<array{what: string, seconds: int}>, recover_seconds?: float, stride?: array{first_share: float, bare_celsius: float}|null, surface_celsius: Point, tool?: array{id: string|null, setting: string|null, celsius: float}, weight_loss_percent?: Point, faces?: list<array{shade: Point}>, centre_celsius?: Point|null, done_celsius?: float},
@@ -225,6 +226,23 @@ final readonly class PlannedBatch
         $loads = count(array_filter($this->document['line']['actions'] ?? [], static fn (array $action): bool => $action['kind'] === 'finish'));
 
         return max(1, min($loads, $count));
+    }
+
+    /** @return list<array{kind: string, grams: float, celsius: float}> what goes into the jug for so much water of the planned temperature */
+    public function jug(float $grams): array
+    {
+        $parts = $this->document['water']['parts'] ?? [];
+        $planned = array_sum(array_column($parts, 'grams'));
+        $left = $grams;
+        $jug = [];
+        foreach ($parts as $index => $part) {
+            // The last part is what the others leave, so that they come to the whole.
+            $share = $index === count($parts) - 1 ? $left : min($left, Rounding::toStep($part['grams'] * $grams / $planned, $this->resolutionGrams));
+            $left -= $share;
+            $jug[] = [...$part, 'grams' => round($share, 4)];
+        }
+
+        return array_values(array_filter($jug, static fn (array $part): bool => $part['grams'] > 0));
     }
 
     /** Water in % of the flour base that catalogue and practice ask for, without what was learned. */

@@ -24,6 +24,12 @@ enum Shaping: string
         };
     }
 
+    /** Whether dough is weighed out piece by piece: what is cut comes off a sheet, and batter is poured where it cooks. */
+    public function isPortioned(): bool
+    {
+        return $this !== self::Cutter && $this !== self::Pour;
+    }
+
     /** Seconds that one practised pair of hands takes for a piece; a planning default that the record corrects. */
     public function secondsPerPiece(): int
     {

@@ -47,7 +47,7 @@ final readonly class Handling
             'towards_hinge_mm' => $this->shaping === Shaping::LeverPress ? round(self::TOWARDS_HINGE * $this->disc->diameterMillimetres) : null,
             'guide_mm' => $this->shaping === Shaping::RollingPin || $this->shaping === Shaping::Cutter
                 ? round($this->disc->thicknessMillimetres + 2 * self::LINER_MILLIMETRES, 2) : null,
-            'ball_mm' => round(2 * (3 * $this->disc->grams * 1000 / (4 * M_PI * $this->disc->gramsPerMillilitre)) ** (1 / 3), 1),
+            'ball_mm' => ! $this->shaping->isPortioned() ? null : round(2 * (3 * $this->disc->grams * 1000 / (4 * M_PI * $this->disc->gramsPerMillilitre)) ** (1 / 3), 1),
             'press' => $widest === null || $widest <= 0 ? null : [
                 'plate_mm' => $press,
                 'widest_mm' => round($widest, 1),

@@ -51,8 +51,15 @@ final class WaterPartsTest extends TestCase
             self::assertGreaterThanOrEqual(0, $parts->tapGrams);
             // Mixed again: heat over 0 °C, ice counted as the debt of its melting.
             $heat = $parts->tapGrams * 4.19 * $tap + $parts->kettleGrams * 4.19 * 97 - $parts->iceGrams * 333.55;
-            self::assertEqualsWithDelta($celsius, $heat / (4.19 * $grams), 1.05 + 20 / $grams);
+            self::assertEqualsWithDelta($celsius, $heat / (4.19 * $grams), 2.0 + 20 / $grams);
         }
+    }
+
+    public function test_where_a_spoonful_would_not_be_felt_it_is_all_from_one_place(): void
+    {
+        self::assertSame(['tap'], array_column(WaterParts::of(120, 14.5, 16, 1)->toArray(), 'kind'));
+        self::assertSame(['kettle'], array_column(WaterParts::of(120, 95.5, 16, 1)->toArray(), 'kind'));
+        self::assertSame(['tap', 'kettle'], array_column(WaterParts::of(120, 19, 16, 1)->toArray(), 'kind'));
     }
 
     public function test_colder_than_half_ice_is_refused(): void

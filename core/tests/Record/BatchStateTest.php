@@ -58,6 +58,30 @@ final class BatchStateTest extends TestCase
         self::assertEqualsWithDelta(116, $bowl->hydrationPercent(), 1e-9);
     }
 
+    public function test_water_follows_what_was_weighed_in(): void
+    {
+        // Planned for 250 g of flour; 300 g went in: a fifth more of everything poured, to the gram of the scale.
+        $plan = self::planned();
+        $as = BatchState::of($plan, [$this->event(EventKind::Measured, ['ingredient' => 'instant-masa-fine', 'grams' => 250.0])])->bowl();
+        self::assertSame([$plan->waterGrams, $plan->firstPourGrams], [$as->wantedWaterGrams(), $as->wantedFirstPourGrams()]);
+        $more = BatchState::of($plan, [$this->event(EventKind::Measured, ['ingredient' => 'instant-masa-fine', 'grams' => 300.0])])->bowl();
+        self::assertEqualsWithDelta(1.2 * $plan->waterGrams, $more->wantedWaterGrams(), 0.51);
+        self::assertEqualsWithDelta(1.2 * $plan->firstPourGrams, $more->wantedFirstPourGrams(), 0.76);
+        self::assertTrue($more->toArray()['water']['follows_weights']);
+        self::assertEqualsWithDelta($more->wantedWaterGrams(), array_sum(array_column($more->toArray()['water']['jug'], 'grams')), 1e-6);
+        self::assertEqualsWithDelta(1.2 * $plan->waterGrams + 300 + 3, $more->wholeDoughGrams(), 0.51);
+    }
+
+    public function test_a_heavier_egg_brings_water_that_need_not_be_poured(): void
+    {
+        // Almond wraps: 40 % egg, three quarters of it water. Ten grams more of it are about seven and a half less to pour.
+        $plan = PlannedBatch::of(Bench::sketch(['style' => 'almond-wrap']));
+        $egg = array_values(array_filter($plan->lines, static fn (array $line): bool => $line['ingredient'] === 'egg'))[0] ?? self::fail();
+        $bowl = BatchState::of($plan, [$this->event(EventKind::Measured, ['ingredient' => 'egg', 'grams' => $egg['grams'] + 10])])->bowl();
+        self::assertEqualsWithDelta($plan->waterGrams - 10 * $egg['brings_grams'] / $egg['grams'], $bowl->wantedWaterGrams(), 0.51);
+        self::assertEqualsWithDelta(7.6, 10 * $egg['brings_grams'] / $egg['grams'], 0.4);
+    }
+
     public function test_a_correction_moves_the_bowl_by_its_own_grams_and_keeps_salt_in_step(): void
     {
         $events = [...$this->mixed(), $this->event(EventKind::Poured, ['grams' => 50.0])];

@@ -6,20 +6,24 @@ import { clock } from '@/ui/units'
 import type { Said } from './hands'
 
 /** The next thing in huge type, with its count, its reason and its time. */
-const { griddle, next, said, reason } = defineProps<{
+const { griddle, next, said, reason, poured } = defineProps<{
   griddle: Griddle
   next: Step | undefined
   said: Said
   reason: string
+  poured: boolean
 }>()
 const emit = defineEmits<{ pause: [] }>()
 
 const due = computed(() => {
-  if (!next || griddle.since === null) return next ? 'now' : ''
+  if (!next || griddle.since === null) return next ? 'when it is hot' : ''
   if (said.inSeconds >= 1) return `in ${clock(said.inSeconds)}`
   return said.late ? `${clock(-said.inSeconds)} late` : 'now'
 })
-const pressing = computed(() => next?.action === 'lay' && next.shape_from !== null)
+/** Batter is poured as it is, and what was cut lies ready. */
+const shaping = computed(() =>
+  next?.action === 'lay' && next.shape_from !== null && !poured ? 'Shape it now.' : '',
+)
 </script>
 
 <template>
@@ -28,7 +32,7 @@ const pressing = computed(() => next?.action === 'lay' && next.shape_from !== nu
     <p class="say-due" :class="{ 'is-late': said.late }">
       {{ due }}<span v-if="said.count" class="say-count">{{ said.count }}</span>
     </p>
-    <p v-if="reason" class="say-why">{{ pressing ? 'Shape it now. ' : '' }}{{ reason }}</p>
+    <p v-if="reason" class="say-why">{{ shaping }} {{ griddle.before ?? reason }}</p>
     <p v-if="griddle.paused_at" class="say-paused" role="status">
       Paused since {{ timeOfDay(griddle.paused_at) }}: nothing new is laid.
       {{

@@ -22,7 +22,6 @@ import OvenFaders from './OvenFaders.vue'
 import OvenPanel from './OvenPanel.vue'
 import ProbePanel from './ProbePanel.vue'
 import { roundWords } from './finish'
-import { ACTION_WORDS } from './hands'
 import { useHands } from './useHands'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
@@ -39,7 +38,7 @@ if (batch.state.griddle.pieces.length) view.value = 'work'
 const store = useBatch()
 const now = useNow(200)
 const bench = useTemplateRef('bench')
-const { griddle, next, said, reason, press, tap, pause } = useHands(
+const { griddle, next, said, reason, poured, press, tap, pause } = useHands(
   () => batch,
   () => plan,
   now,
@@ -62,7 +61,14 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
     tabindex="-1"
     aria-label="At the griddle: Space does the next thing"
   >
-    <GriddleSay :griddle="griddle" :next="next" :said="said" :reason="reason" @pause="pause" />
+    <GriddleSay
+      :griddle="griddle"
+      :next="next"
+      :said="said"
+      :reason="reason"
+      :poured="poured"
+      @pause="pause"
+    />
     <GriddleMap :plan="plan" :request="request" :griddle="griddle" :next="next" :now="now" @tap="tap" />
     <KeptLine class="griddle-wide" :batch="batch" :plan="plan" />
     <CuePanel class="griddle-wide" />
@@ -82,7 +88,7 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
   </template>
   <ActBar :plan="plan" stage="griddle" :ready="!next && !griddle.paused_at && !oven">
     <ElButton v-if="next" type="primary" size="large" class="griddle-act" @click="press"
-      >{{ ACTION_WORDS[next.action] }} {{ next.piece }}<kbd>Space</kbd></ElButton
+      >{{ said.says }}<kbd>Space</kbd></ElButton
     >
     <ElButton
       v-if="oven && !oven.started_at && (!next || griddle.lifted > 0)"

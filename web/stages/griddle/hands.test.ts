@@ -28,6 +28,7 @@ const griddle = (steps: Step[], more: Partial<Griddle> = {}): Griddle => ({
   since: iso(0),
   paused_at: null,
   read: { empty: null, under_bread: null },
+  before: null,
   surface: null,
   pieces: [piece],
   lifted: 0,

@@ -61,7 +61,7 @@ export interface Said {
 }
 
 /** What the cook reads from two metres away. A piece that waits to be laid is never late: nothing spoils by it. */
-export function sayStep(griddle: Griddle, step: Step | undefined, now: number): Said {
+export function sayStep(griddle: Griddle, step: Step | undefined, now: number, poured = false): Said {
   if (!step)
     return {
       says: griddle.paused_at ? 'Paused' : 'All off the griddle',
@@ -78,7 +78,7 @@ export function sayStep(griddle: Griddle, step: Step | undefined, now: number): 
       : `piece ${step.piece} of ${all}, touch ${step.touch} of ${touches}`
   const to = dueAt(griddle, step.to ?? step.at, now)
   return {
-    says: `${ACTION_WORDS[step.action]} ${step.piece}`,
+    says: `${poured && step.action === 'lay' ? 'Pour' : ACTION_WORDS[step.action]} ${step.piece}`,
     count,
     inSeconds: step.action === 'lay' ? Math.max(0, inSeconds) : inSeconds,
     late: step.action !== 'lay' && now > to,

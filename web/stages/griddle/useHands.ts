@@ -10,6 +10,9 @@ import { dueAt, EVENT_OF, nextStep, sayStep, stepOf } from './hands'
 const WIPE_SECONDS = 3
 /** A knuckle that slips hits twice within this; no hand does two things so fast. */
 const BOUNCE_MILLISECONDS = 500
+/** And within this, where what it hits is not due for a while yet. */
+const SLIP_MILLISECONDS = 1000
+const SLIP_AHEAD_MILLISECONDS = 3000
 
 /** What hands do now at the griddle, and doing it: by key, by pedal, by a tap on the piece. */
 export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref<number>>) {
@@ -18,7 +21,8 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
   const griddle = computed(() => batch().state.griddle)
   const laySeconds = computed(() => plan().line.pace.oil + plan().line.pace.lay + WIPE_SECONDS)
   const next = computed(() => nextStep(griddle.value, now.value, laySeconds.value))
-  const said = computed(() => sayStep(griddle.value, next.value, now.value))
+  const poured = computed(() => plan().method.shape === 'pour')
+  const said = computed(() => sayStep(griddle.value, next.value, now.value, poured.value))
   const reason = computed(() => (next.value ? (griddle.value.reasons[next.value.touch] ?? '') : ''))
   let cued = ''
   let acted = -Infinity
@@ -30,23 +34,29 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
     void store.record(EVENT_OF[step.action], { piece: step.piece, ...which })
   }
 
-  /** The second of two taps that fast is a knuckle that bounced. */
-  function bounced(): boolean {
+  /** The second of two taps that fast is a knuckle that bounced, and a little slower one that hits what is not due yet is one that slipped. */
+  function bounced(step: Step | undefined): boolean {
     const since = performance.now() - acted
-    if (since >= BOUNCE_MILLISECONDS) acted = performance.now()
-    return since < BOUNCE_MILLISECONDS
+    const isFar =
+      step !== undefined &&
+      step.action !== 'lay' &&
+      dueAt(griddle.value, step.from, now.value) - now.value > SLIP_AHEAD_MILLISECONDS
+    const isSlip = since < (isFar ? SLIP_MILLISECONDS : BOUNCE_MILLISECONDS)
+    if (!isSlip) acted = performance.now()
+    return isSlip
   }
 
   function press() {
-    if (!bounced()) act()
+    if (!bounced(next.value)) act()
   }
 
   /** A tap on a piece touches that piece; a tap on an empty place lays the next one there. */
   function tap(place: number) {
-    if (bounced()) return
     const piece = griddle.value.pieces.find(one => one.place === place)
+    const touch = piece && stepOf(griddle.value, piece.piece)
+    if (bounced(touch)) return
     const lay = griddle.value.steps.find(step => step.action === 'lay')
-    if (piece) act(stepOf(griddle.value, piece.piece))
+    if (piece) act(touch)
     else if (lay && !griddle.value.paused_at) act({ ...lay, place })
   }
 
@@ -66,5 +76,5 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
     if (appearance.spoken) speak(said.value.says)
   })
 
-  return { griddle, next, said, reason, press, tap, pause }
+  return { griddle, next, said, reason, poured, press, tap, pause }
 }

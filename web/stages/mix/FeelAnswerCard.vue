@@ -11,6 +11,8 @@ const emit = defineEmits<{ workedIn: [pieces: number] }>()
 const units = useUnits()
 const dry = computed(() => answer.offset_points < 0)
 const figure = computed(() => (dry.value ? answer.water_grams : answer.flour_grams))
+const low = computed(() => units.text(figure.value.low, 'g'))
+const high = computed(() => units.text(figure.value.high, 'g'))
 const names = computed(() => new Map(plan.ledger.map(row => [row.ingredient, row.name])))
 </script>
 
@@ -28,18 +30,22 @@ const names = computed(() => new Map(plan.ledger.map(row => [row.ingredient, row
           </li>
         </ul>
         <p class="soft">
-          Between {{ units.text(figure.low, 'g') }} and {{ units.text(figure.high, 'g') }}, as far as a hand
-          can tell.
+          <template v-if="low !== high"
+            >Between {{ low }} and {{ high }}, as far as a hand can tell.</template
+          >
           <Why :figure="figure" :label="dry ? 'Water to work in' : 'Flour to work in'" />
         </p>
-        <p>Then there are {{ units.text(answer.dough_grams_after, 'g') }} of dough.</p>
+        <p>
+          Then there are {{ units.text(answer.dough_grams_after, 'g') }} of dough: {{ count }} ×
+          {{ units.text(answer.same_count_piece_grams, 'g') }}.
+        </p>
       </div>
       <div class="stack answer-done">
         <ElButton
           v-if="answer.same_weight_count > count"
           size="large"
           @click="emit('workedIn', answer.same_weight_count)"
-          >Worked in: {{ answer.same_weight_count }} of the weight as now</ElButton
+          >Worked in, and make {{ answer.same_weight_count }} of the weight as now</ElButton
         >
       </div>
     </template>

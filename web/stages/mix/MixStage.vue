@@ -21,24 +21,32 @@ const answer = computed<FeelAnswer | undefined>(() =>
 const says = computed(() => {
   if (!batch.state.begun) return 'Pour the water first'
   if (!answer.value) return 'How does it feel?'
-  return answer.value.grade === 'ready' ? 'It is ready. Cover it.' : sentence(answer.value)
+  if (answer.value.grade !== 'ready') return sentence(answer.value)
+  return plan.rest.seconds > 0 ? 'It is ready. Cover it.' : 'It is ready. Go on at once.'
 })
+const isBatter = computed(() => plan.water.texture === 'batter')
 const isUnsure = computed(() => plan.method.measure !== 'weight')
 const handWarm = computed(() => plan.mix.hand_warm_minutes.value)
 const detail = computed(() => {
-  const knead =
-    plan.water.texture === 'batter'
-      ? `Stir ${clock(plan.mix.knead_seconds)}, then let it run off the spoon.`
-      : `Knead ${clock(plan.mix.knead_seconds)}, then press a thumb into it.`
+  const knead = isBatter.value
+    ? `Stir ${clock(plan.mix.knead_seconds)}, then let it run off the spoon.`
+    : `Knead ${clock(plan.mix.knead_seconds)}, then press a thumb into it.`
   return handWarm.value > 0.5
     ? `Spoon it apart; hand-warm in about ${units.text(handWarm.value, 'min')}. ${knead}`
     : knead
 })
 
 function sentence(one: FeelAnswer): string {
+  if (isBatter.value)
+    return `${one.offset_points < 0 ? 'Too thick: stir in' : 'Too thin: whisk in'} ${amount(one)}`
+  return `${one.offset_points < 0 ? 'Too dry' : 'Too wet'}: work in ${amount(one)}`
+}
+
+/** What is to be worked in, in the same words wherever it is said. */
+function amount(one: FeelAnswer): string {
   return one.offset_points < 0
-    ? `Too dry: work in ${units.text(one.water_grams.value, 'g')} water`
-    : `Too wet: work in ${units.text(mixGrams(one), 'g')} dry mix`
+    ? `${units.text(one.water_grams.value, 'g')} water`
+    : `${units.text(mixGrams(one), 'g')} dry mix`
 }
 
 function workedIn(pieces: number) {
@@ -118,8 +126,7 @@ function mixGrams(one: FeelAnswer): number {
       type="primary"
       size="large"
       @click="workedIn(batch.state.portion.count)"
-      >Worked in: {{ batch.state.portion.count }} of
-      {{ units.text(answer.same_count_piece_grams, 'g') }}</ElButton
+      >{{ isBatter ? 'Stirred in' : 'Worked in' }} {{ amount(answer) }}</ElButton
     >
   </ActBar>
 </template>

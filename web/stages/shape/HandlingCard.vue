@@ -32,7 +32,9 @@ const units = useUnits()
           than {{ units.text(shaping.handling.press.thinnest_of_piece_mm, 'mm') }}.</strong
         >
       </p>
-      <p class="soft">A ball of it is {{ units.text(shaping.handling.ball_mm, 'mm') }} across.</p>
+      <p v-if="shaping.handling.ball_mm !== null" class="soft">
+        A ball of it is {{ units.text(shaping.handling.ball_mm, 'mm') }} across.
+      </p>
       <GuidePicture
         :thickness="shaping.thickness_mm"
         :guide="shaping.handling.guide_mm"

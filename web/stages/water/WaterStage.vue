@@ -38,7 +38,7 @@ const says = computed(() => {
 const detail = computed(() =>
   begun.value
     ? `Keep ${units.text(bowl.value.reserve_left_grams, 'g')} by. Mix, then feel the dough.`
-    : `Keep ${units.text(plan.water.reserve_grams.value, 'g')} by, ${plan.water.reserve_spoons}. ${SCALD_STEPS[plan.method.scald]}`,
+    : `Keep ${[units.text(plan.water.reserve_grams.value, 'g') + ' by', plan.water.reserve_spoons].filter(Boolean).join(', ')}. ${SCALD_STEPS[plan.method.scald]}${bowl.value.water.follows_weights ? ' This is for what you weighed in.' : ''}`,
 )
 
 function pour() {

@@ -32,3 +32,8 @@ it('says ice where the dough must stay cool', () => {
 it('says nothing of a jug that stays empty', () => {
   expect(jugOf([], text)).toBe('')
 })
+
+it('says where all of it comes from, in place of grams that are said already', () => {
+  expect(jugOf([{ kind: 'tap', grams: 300, celsius: 16 }], text)).toBe('all from the tap at 16 °C.')
+  expect(jugOf([{ kind: 'kettle', grams: 300, celsius: 97 }], text)).toBe('all off the boil.')
+})

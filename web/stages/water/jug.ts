@@ -10,6 +10,12 @@ export function jugOf(parts: Plan['water']['parts'], text: Text): string {
       ? `${text(part.grams, 'g')} ice`
       : `${text(part.grams, 'g')} ${FROM[part.kind]}${part.kind === 'tap' ? ` at ${text(part.celsius, 'celsius')}` : ''}`,
   )
-  if (said.length < 2) return said[0] ? `${said[0]}.` : ''
+  const [only] = parts
+  if (!only) return ''
+  // One source needs no grams: they stand in the heading.
+  if (parts.length === 1)
+    return only.kind === 'tap'
+      ? `all from the tap at ${text(only.celsius, 'celsius')}.`
+      : `all ${FROM[only.kind]}.`
   return `${said.slice(0, -1).join(', ')} and ${said.at(-1)}.`
 }
