@@ -1,5 +1,8 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
+import type { Kitchen } from '../../web/api/types'
+
+type Style = Kitchen['styles'][number]
 
 /** What a cook does again and again in these tests. */
 export async function signIn(page: Page) {
@@ -31,6 +34,29 @@ export async function start(page: Page, bread: string) {
   await page.getByRole('button', { name: `Start ${bread}` }).click()
   await expect(page).toHaveURL(/\/batch\/.+\/choose/)
   await expect(page.getByRole('heading', { level: 1 })).toContainText(bread)
+}
+
+/** A batch of a style as it comes, in as many pieces as are asked for. */
+export async function startStyle(page: Page, style: string, count?: number) {
+  const { styles } = (await (await page.request.get('/api/v1/kitchen')).json()) as { styles: Style[] }
+  const wanted = styles.find(one => one.id === style)
+  if (!wanted) throw new Error(`There is no style ${style}.`)
+  const [bread, batch] = [crypto.randomUUID(), crypto.randomUUID()]
+  const pieces = {
+    count: count ?? wanted.piece_count,
+    grams_each: wanted.piece_grams,
+    thickness_mm: wanted.thickness_mm,
+  }
+  const made = await page.request.post('/api/v1/breads', {
+    data: { id: bread, name: wanted.name, request: { style, formula: { lines: wanted.lines }, pieces } },
+  })
+  expect(made.status(), await made.text()).toBe(201)
+  const begun = await page.request.post('/api/v1/batches', {
+    data: { id: batch, bread, at: new Date().toISOString() },
+  })
+  expect(begun.status(), await begun.text()).toBe(201)
+  await page.goto(`/batch/${batch}/choose`)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(wanted.name)
 }
 
 /** One of several views of a stage. */

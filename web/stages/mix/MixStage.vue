@@ -89,13 +89,10 @@ function mixGrams(one: FeelAnswer): number {
     :count="batch.state.portion.count"
     @worked-in="workedIn"
   />
-  <p v-if="batch.state.begun" class="panel">
-    You have poured {{ units.text(batch.state.bowl.water_grams, 'g') }} so far, that is
-    <strong>{{ units.text(batch.state.bowl.hydration_percent, 'percent') }}</strong><template v-if="isUnsure"
-      >, or anything from {{ units.text(batch.state.bowl.hydration_low_percent, 'percent') }} to
-      {{ units.text(batch.state.bowl.hydration_high_percent, 'percent') }}, since the flour was not
-      weighed</template
-    >.
+  <p v-if="batch.state.begun && isUnsure" class="panel">
+    The flour was not weighed: the hydration may be anything from
+    {{ units.text(batch.state.bowl.hydration_low_percent, 'percent') }} to
+    {{ units.text(batch.state.bowl.hydration_high_percent, 'percent') }}.
   </p>
   <div class="panel row">
     <span

@@ -1,0 +1,75 @@
+import type { Page } from '@playwright/test'
+import { expect, test } from './test'
+import { heading, signIn, start, startStyle } from './bench'
+
+/** First number of a text that a unit follows. */
+function grams(text: string): number {
+  return Number(/([\d.]+) g/.exec(text)?.[1])
+}
+
+async function actNamed(page: Page, name: RegExp): Promise<string> {
+  return (await page.getByRole('button', { name }).first().textContent()) ?? ''
+}
+
+/** The course at the side: each stage with its number of the moment. */
+async function courseSays(page: Page, stage: string): Promise<string> {
+  const line = page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: stage })
+  return line.innerText()
+}
+
+test('after more flour than planned, heading, button, column, course and pieces speak of its water', async ({
+  page,
+}) => {
+  await signIn(page)
+  await start(page, 'Everyday masa discs')
+  await page.getByRole('button', { name: /On to measure/ }).click()
+
+  const planned = grams(await heading(page))
+  const water = grams(await courseSays(page, 'Water'))
+  const flour = page.getByLabel(/corn flour.* on the scale/)
+  await flour.fill(String(planned + 40))
+  await page.getByRole('button', { name: 'In the bowl' }).first().click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('salt')
+  await page.getByRole('button', { name: 'In the bowl' }).click()
+  await page.getByRole('button', { name: /On to water/ }).click()
+
+  // As much for a gram of flour as before, to the step of the scale and the spoons that round the reserve.
+  const all = grams(await courseSays(page, 'Water'))
+  expect(all / (planned + 40)).toBeCloseTo(water / planned, 1)
+  expect(all).toBeGreaterThan(water + 40)
+  const first = grams(await heading(page))
+  const kept = grams((await page.getByText(/^Keep [\d.]+ g by/).textContent()) ?? '')
+  expect(first + kept).toBeCloseTo(all, 5)
+  expect(grams(await actNamed(page, /^Poured/))).toBe(first)
+  await expect(page.getByRole('img', { name: `First pour ${first} g, all water ${all} g` })).toBeVisible()
+
+  await page.getByRole('button', { name: /^Poured/ }).click()
+  await page.getByRole('button', { name: /On to mix/ }).click()
+  await page.getByRole('button', { name: /^Cracking/ }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Too dry')
+  const more = grams(await heading(page))
+  expect(grams(await actNamed(page, /^Worked in/))).toBe(more)
+  await page.getByRole('button', { name: /^Worked in/ }).click()
+  await page.getByRole('button', { name: /^Ready/ }).click()
+  const bowl = page.getByRole('complementary')
+  await expect(bowl).toContainText(`${first + more} g`)
+
+  // What stands in the bowl is what will be divided: course, bowl and stage agree on the piece.
+  const piece = /(\d+) × ([\d.]+) g/.exec((await bowl.textContent()) ?? '')?.[0] ?? ''
+  expect(piece).not.toBe('')
+  expect(await courseSays(page, 'Portion')).toContain(piece)
+})
+
+test('a batter is thinned and thickened, not kneaded, and nothing asks for a ball', async ({ page }) => {
+  await signIn(page)
+  await startStyle(page, 'chickpea-pan-bread')
+  const said: string[] = []
+  const listen = async () => said.push((await page.getByRole('main').textContent()) ?? '')
+  for (const stage of ['Measure', 'Water', 'Mix', 'Griddle']) {
+    await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: stage }).click()
+    await expect(page).toHaveURL(new RegExp(`/${stage.toLowerCase()}$`))
+    await listen()
+  }
+  await expect(page.getByRole('navigation', { name: 'Course' })).not.toContainText('Portion')
+  expect(said.join(' ')).not.toMatch(/\b(knead|ball|thumb)\b/i)
+})
