@@ -3,7 +3,9 @@ import { ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useHouse } from './house'
 import { useAppearance } from './ui/appearance'
+import ClockStrip from './ClockStrip.vue'
 import KeySheet from './ui/KeySheet.vue'
+import { pageTitle } from './ui/title'
 import UnitSwitch from './ui/UnitSwitch.vue'
 
 const house = useHouse()
@@ -15,6 +17,10 @@ const menuOpen = ref(false)
 watch(
   () => route.fullPath,
   () => (menuOpen.value = false),
+)
+watch(
+  () => route.name,
+  () => (pageTitle.value = PLACES.find(isHere)?.name ?? ''),
 )
 const PLACES = [
   { to: '/', name: 'Today' },
@@ -80,6 +86,7 @@ async function leave() {
       <button v-if="house.session?.user" type="button" @click="leave">Sign out</button>
     </div>
   </header>
+  <ClockStrip v-if="house.session?.user" :key="house.session.user.name" />
   <main id="main" tabindex="-1">
     <RouterView />
   </main>

@@ -74,6 +74,25 @@ final class LearningTest extends TestCase
         self::assertEquals(data_get($before, 'plan.water.grams'), data_get($this->startBatch(), 'plan.water.grams'));
     }
 
+    public function test_a_bag_named_wrongly_is_put_right_after_the_pour_and_the_right_one_is_learned_of(): void
+    {
+        $this->cook();
+        $this->forget();
+        $batch = $this->startBatch();
+        $id = $batch['id'];
+        $this->felt($batch, self::THIRSTY_POINTS);
+        $request = $batch['request'];
+        $other = DemoKitchen::uuid('bag Masa, end of the old bag');
+        data_set($request, 'formula.lines.0.lot', $other);
+        data_set($request, "lots.$other", ['certified_gluten_free' => false]);
+        $this->patchJson("/api/v1/batches/$id", ['version' => $batch['version'], 'request' => $request])->assertOk()->assertJsonPath('plan.ledger.0.lot', $other);
+        $lots = data_get($this->getJson('/api/v1/kitchen')->json(), 'lots');
+        self::assertIsArray($lots);
+        $learned = array_column(array_map(static fn (mixed $lot): array => ['id' => data_get($lot, 'id'), 'batches' => data_get($lot, 'water.batches')], $lots), 'batches', 'id');
+        self::assertSame(1, $learned[$other]);
+        self::assertSame(0, $learned[self::bag()]);
+    }
+
     public function test_the_larder_shows_the_bag_settling_batch_by_batch(): void
     {
         $this->cook();

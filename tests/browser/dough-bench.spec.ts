@@ -209,7 +209,7 @@ test('a bag comes into the larder and a batch is weighed from it', async ({ page
     .getByRole('link', { name: /Measure/ })
     .click()
   await expect(
-    page.getByRole('list', { name: 'Lines to weigh' }).getByText('Masa, new sack (certified)'),
+    page.getByRole('list', { name: 'Lines to measure' }).getByText('Masa, new sack (certified)'),
   ).toBeVisible()
   await page.goto('/larder')
   await page.getByRole('button', { name: 'Change Masa, new sack' }).click()

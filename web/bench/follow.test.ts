@@ -58,6 +58,7 @@ const state = {
   portion,
   rest: clock,
   stack: clock,
+  clocks: [{ kind: 'rest', started_by: 'rest_started', seconds: 600, ends_at: null }],
   notes: [],
 } as unknown as BatchState
 let number = 0
@@ -112,8 +113,10 @@ describe('what the server has not heard yet', () => {
   })
 
   it('starts clocks by when it happened, not by when it is looked at', () => {
-    const resting = follow(state, [event('rest_started', 5)]).rest
-    expect(resting).toMatchObject({ started_at: iso(5), ends_at: iso(605) })
+    const { rest, clocks } = follow(state, [event('rest_started', 5)])
+    expect(rest).toMatchObject({ started_at: iso(5), ends_at: iso(605) })
+    expect(clocks).toMatchObject([{ kind: 'rest', ends_at: iso(605) }])
+    expect(follow(state, [event('stacked', 5)]).clocks).toEqual(state.clocks)
   })
 
   it('counts the scale down along the marks that the core gave', () => {

@@ -6,7 +6,20 @@ import type { BatchEvent, BatchState, Griddle } from '@/api/types'
  */
 export function follow(state: BatchState, unsent: BatchEvent[]): BatchState {
   const undone = new Set(unsent.flatMap(event => (event.kind === 'undone' ? [event.event] : [])))
-  return unsent.filter(event => event.kind !== 'undone' && !undone.has(event.id)).reduce(after, state)
+  return unsent
+    .filter(event => event.kind !== 'undone' && !undone.has(event.id))
+    .reduce((so, event) => after({ ...so, clocks: running(so.clocks, event) }, event), state)
+}
+
+/** The clocks that such an entry begins, begun. */
+function running(clocks: BatchState['clocks'], event: BatchEvent): BatchState['clocks'] {
+  return clocks.map(one =>
+    one.started_by === event.kind ? { ...one, ends_at: later(event.at, one.seconds) } : one,
+  )
+}
+
+function later(at: string, seconds: number): string {
+  return new Date(Date.parse(at) + seconds * 1000).toISOString()
 }
 
 function after(state: BatchState, event: BatchEvent): BatchState {
@@ -56,7 +69,7 @@ function started<Clock extends { seconds: number }>(
   clock: Clock,
   at: string,
 ): Clock & { started_at: string; ends_at: string } {
-  return { ...clock, started_at: at, ends_at: new Date(Date.parse(at) + clock.seconds * 1000).toISOString() }
+  return { ...clock, started_at: at, ends_at: later(at, clock.seconds) }
 }
 
 function taken(portion: BatchState['portion'], grams: number): BatchState['portion'] {

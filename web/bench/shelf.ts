@@ -55,13 +55,15 @@ export async function dropVerdict(batch: string): Promise<void> {
 }
 
 function opened(name: string): Promise<IDBPDatabase<Shelf>> {
-  return openDB<Shelf>(name, 2, {
-    upgrade(database, before) {
+  return openDB<Shelf>(name, 3, {
+    upgrade(database, before, _, change) {
       if (before < 1) {
         database.createObjectStore('waiting', { autoIncrement: true }).createIndex('batch', 'batch')
         database.createObjectStore('heard', { keyPath: 'id' })
       }
       if (before < 2) database.createObjectStore('verdicts', { keyPath: 'batch' })
+      // What an earlier page kept of the house has not all that this one shows: this number grows whenever a batch's state does.
+      if (before < 3) void change.objectStore('heard').clear()
     },
   })
 }

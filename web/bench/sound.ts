@@ -8,6 +8,9 @@ const FIGURES: Record<Step['action'], number[]> = {
   lift: [880, 660, 440],
 }
 
+/** Longer than any act's and of another shape: what waits may be in another room. */
+const RING = [523, 784, 523, 784, 523, 784]
+
 const NOTE_SECONDS = 0.16
 
 let context: AudioContext | undefined
@@ -19,10 +22,19 @@ export function wakeSound(): void {
 }
 
 export function sound(action: Step['action']): void {
+  play(FIGURES[action])
+}
+
+/** A clock ran out. */
+export function ring(): void {
+  play(RING)
+}
+
+function play(figure: number[]): void {
   const audio = context
-  navigator.vibrate?.(FIGURES[action].flatMap(() => [120, 60]))
+  navigator.vibrate?.(figure.flatMap(() => [120, 60]))
   if (!audio) return
-  FIGURES[action].forEach((hertz, index) => {
+  figure.forEach((hertz, index) => {
     const tone = audio.createOscillator()
     const volume = audio.createGain()
     const from = audio.currentTime + index * NOTE_SECONDS

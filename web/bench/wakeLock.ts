@@ -1,23 +1,30 @@
-import { onMounted, onScopeDispose } from 'vue'
+import { onScopeDispose, watch } from 'vue'
 
-/** Keeps the screen awake while the page is in front, where the browser can. */
-export function useWakeLock(): void {
+/** Keeps the screen awake while there is reason to and the page is in front, where the browser can. */
+export function useWakeLock(reason: () => boolean = () => true): void {
   let lock: WakeLockSentinel | undefined
 
   async function hold() {
-    if (document.visibilityState !== 'visible' || !('wakeLock' in navigator)) return
+    if (!reason() || document.visibilityState !== 'visible' || !('wakeLock' in navigator)) return
     try {
-      lock = await navigator.wakeLock.request('screen')
+      lock ??= await navigator.wakeLock.request('screen')
+      // The browser takes it back whenever the page is hidden.
+      lock.addEventListener('release', () => (lock = undefined), { once: true })
     } catch {
       // A low battery or a rule of the device may say no; the clocks are right all the same.
       lock = undefined
     }
   }
 
-  onMounted(hold)
+  function release() {
+    void lock?.release()
+    lock = undefined
+  }
+
+  watch(reason, needed => (needed ? void hold() : release()), { immediate: true })
   document.addEventListener('visibilitychange', hold)
   onScopeDispose(() => {
     document.removeEventListener('visibilitychange', hold)
-    void lock?.release()
+    release()
   })
 }

@@ -1,8 +1,19 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onMounted, onScopeDispose, watch, type Component } from 'vue'
+import {
+  computed,
+  defineAsyncComponent,
+  onMounted,
+  onScopeDispose,
+  watch,
+  watchEffect,
+  type Component,
+} from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Stage } from '@/api/types'
 import { Refusal, Unreachable } from '@/api/client'
+import { useClocks } from '@/bench/clocks'
+import { houseClock } from '@/bench/houseClock'
+import { pageTitle } from '@/ui/title'
 import { STAGE_NAMES } from './course'
 import { useBatch } from './batch'
 import BatchNotices from './BatchNotices.vue'
@@ -26,6 +37,7 @@ const STAGES: Record<Stage, Component> = {
 const route = useRoute()
 const router = useRouter()
 const store = useBatch()
+const clocks = useClocks()
 const id = computed(() => String(route.params['id']))
 const stage = computed<Stage>(() => {
   const named = String(route.params['stage'] ?? '')
@@ -39,6 +51,14 @@ const asking = setInterval(() => void store.look(), NEWS_MILLISECONDS)
 onScopeDispose(() => {
   clearTimeout(again)
   clearInterval(asking)
+})
+watch(
+  () => store.batch,
+  batch => batch && clocks.hear(batch, houseClock.now()),
+  { immediate: true },
+)
+watchEffect(() => {
+  pageTitle.value = [STAGE_NAMES[stage.value], store.batch?.bread.name].filter(Boolean).join(', ')
 })
 onMounted(load)
 watch(id, load)

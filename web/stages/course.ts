@@ -49,8 +49,11 @@ export function courseOf(batch: Batch, plan: Plan, text: Text): Stop[] {
   }))
 }
 
-/** When the griddle has to be switched on, which is before its stage begins. */
+/** When the griddle has to be switched on, by how far the work is; before it began as planned, and nothing once it is hot. */
 export function heatFrom(batch: Batch, plan: Plan): string {
+  const by = batch.state.clocks.find(one => one.kind === 'preheat')?.ends_at
+  if (by) return timeOfDay(by)
+  if (batch.state.entered.some(one => one !== 'choose')) return ''
   const preheat = plan.line.stages.find(one => one.stage === 'preheat')
   return preheat
     ? timeOfDay(Date.parse(plan.line.starts_at ?? batch.started_at) + preheat.at_seconds * 1000)

@@ -24,6 +24,8 @@ export function eventWords(event: Partial<BatchEvent>, names: Map<string, string
       return `metal read at ${celsius}`
     case 'centre_taken':
       return `${piece} read at ${celsius}`
+    case 'knead_started':
+      return 'beginning of the kneading'
     case 'rest_started':
       return 'beginning of the rest'
     case 'scale_set':

@@ -191,6 +191,7 @@ final readonly class DoughSection
             'grams' => round($row->line->grams, 4),
             'millilitres' => round($row->line->grams / $row->line->ingredient->spoonDensity(), 4),
             'spoons' => Spoons::orCups($row->line->grams, $row->line->ingredient->spoonDensity(), $this->cup()),
+            'pot_grams' => $row->line->ingredient->role->isFlourBase() ? round($this->request->potShare() * $row->line->grams, 4) : 0.0,
             'percent' => round($row->percent, 4),
             'takes_grams' => round($row->takesGrams, 4),
             'brings_grams' => round($row->bringsGrams, 4),

@@ -123,7 +123,7 @@ final readonly class BatchState
 
     public function hasBegun(): bool
     {
-        return $this->tally->course->begun;
+        return $this->tally->course->startedAt(EventKind::Poured) !== null;
     }
 
     /** Says at the node why an event cannot have happened in this state. */
@@ -180,12 +180,13 @@ final readonly class BatchState
             'begun' => $this->hasBegun(),
             'bowl' => $bowl->toArray(),
             'feel_answers' => (new FeelAnswers($bowl, $this->plan))->all(),
-            'rest' => self::clock($course->restStartedAt, $this->plan->restSeconds),
+            'rest' => self::clock($course->startedAt(EventKind::RestStarted), $this->plan->restSeconds),
             'portion' => $this->portions()->toArray(),
             'shape' => (new ShapeState($this->plan, $this->portions()->meanGrams() ?? $bowl->pieceGrams()))->toArray(),
             'griddle' => $griddle->withSteps($steps),
             'oven' => $this->oven()->toArray($this->plan->ovenLoads($this->portions()->count)),
-            'stack' => self::clock($course->stackedAt, $this->plan->stackSeconds),
+            'stack' => self::clock($course->startedAt(EventKind::Stacked), $this->plan->stackSeconds),
+            'clocks' => (new Clocks($this->plan, $this->tally, $this->portions()))->toArray(),
             'line' => $this->line($griddle, $steps)->toArray(),
             'entered' => array_map(static fn (Stage $stage): string => $stage->value, $course->entered),
             'undoable' => $course->undoable?->id,

@@ -13,18 +13,20 @@ use StoneMill\School\Stage;
  * @phpstan-import-type NoteRow from Note
  * @phpstan-import-type EventRow from BatchEvent
  *
- * @phpstan-type CourseRow array{entered: list<string>, stage: string|null, furthest: array{string, int}|null, begun: bool, rest: int|null, stacked: int|null, undoable: EventRow|null, notes: list<NoteRow>}
+ * @phpstan-type CourseRow array{entered: list<string>, stage: string|null, furthest: array{string, int}|null, started: array<string, int>, undoable: EventRow|null, notes: list<NoteRow>}
  */
 final readonly class CourseTally
 {
     /** Of the notes the latest go along with every answer; all of them stand in the log. */
     private const NOTES = 20;
 
+    private const STARTS = [EventKind::Poured, EventKind::KneadStarted, EventKind::RestStarted, EventKind::Stacked];
+
     /**
      * @param list<Stage> $entered each once, in the order of the first visit
      * @param Stage|null $stage last gone to
      * @param array{Stage, DateTimeImmutable}|null $furthest stage gone to, and when it was first gone to
-     * @param bool $begun whether water was poured
+     * @param array<string, DateTimeImmutable> $started by kind of event, when that happened last, of what a clock runs from
      * @param BatchEvent|null $undoable the last entry worth undoing; moving between stages is not
      * @param list<Note> $notes the latest
      */
@@ -32,9 +34,7 @@ final readonly class CourseTally
         public array $entered,
         public ?Stage $stage,
         public ?array $furthest,
-        public bool $begun,
-        public ?DateTimeImmutable $restStartedAt,
-        public ?DateTimeImmutable $stackedAt,
+        private array $started,
         public ?BatchEvent $undoable,
         public array $notes,
     ) {
@@ -42,7 +42,7 @@ final readonly class CourseTally
 
     public static function empty(): self
     {
-        return new self([], null, null, false, null, null, null, []);
+        return new self([], null, null, [], null, []);
     }
 
     public function with(BatchEvent $event): self
@@ -51,12 +51,16 @@ final readonly class CourseTally
             $this->entered,
             $this->stage,
             $this->furthest,
-            $this->begun || $event->kind === EventKind::Poured,
-            $event->kind === EventKind::RestStarted ? $event->at : $this->restStartedAt,
-            $event->kind === EventKind::Stacked ? $event->at : $this->stackedAt,
+            in_array($event->kind, self::STARTS, true) ? [...$this->started, $event->kind->value => $event->at] : $this->started,
             $event->kind === EventKind::Entered ? $this->undoable : $event,
             $event->kind === EventKind::Noted ? [...array_slice($this->notes, 1 - self::NOTES), Note::of($event)] : $this->notes,
         );
+    }
+
+    /** When that was last done, of what a clock runs from; null where it was not. */
+    public function startedAt(EventKind $kind): ?DateTimeImmutable
+    {
+        return $this->started[$kind->value] ?? null;
     }
 
     /** @return CourseRow */
@@ -66,9 +70,7 @@ final readonly class CourseTally
             'entered' => array_map(static fn (Stage $stage): string => $stage->value, $this->entered),
             'stage' => $this->stage?->value,
             'furthest' => $this->furthest === null ? null : [$this->furthest[0]->value, LogTime::toMilliseconds($this->furthest[1])],
-            'begun' => $this->begun,
-            'rest' => $this->restStartedAt === null ? null : LogTime::toMilliseconds($this->restStartedAt),
-            'stacked' => $this->stackedAt === null ? null : LogTime::toMilliseconds($this->stackedAt),
+            'started' => array_map(LogTime::toMilliseconds(...), $this->started),
             'undoable' => $this->undoable?->toRow(),
             'notes' => array_map(static fn (Note $note): array => $note->toRow(), $this->notes),
         ];
@@ -81,9 +83,7 @@ final readonly class CourseTally
             array_map(Stage::from(...), $row['entered']),
             $row['stage'] === null ? null : Stage::from($row['stage']),
             $row['furthest'] === null ? null : [Stage::from($row['furthest'][0]), LogTime::ofMilliseconds($row['furthest'][1])],
-            $row['begun'],
-            $row['rest'] === null ? null : LogTime::ofMilliseconds($row['rest']),
-            $row['stacked'] === null ? null : LogTime::ofMilliseconds($row['stacked']),
+            array_map(LogTime::ofMilliseconds(...), $row['started']),
             $row['undoable'] === null ? null : BatchEvent::fromRow($row['undoable']),
             array_map(Note::fromRow(...), $row['notes']),
         );
@@ -96,9 +96,7 @@ final readonly class CourseTally
             in_array($stage, $this->entered, true) ? $this->entered : [...$this->entered, $stage],
             $stage,
             $stage->isAfter($this->furthest[0] ?? Stage::Choose) ? [$stage, $at] : $this->furthest,
-            $this->begun,
-            $this->restStartedAt,
-            $this->stackedAt,
+            $this->started,
             $this->undoable,
             $this->notes,
         );

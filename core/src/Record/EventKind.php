@@ -13,6 +13,7 @@ enum EventKind: string
     case Felt = 'felt';
     case Corrected = 'corrected';
     case TemperatureTaken = 'temperature_taken';
+    case KneadStarted = 'knead_started';
     case RestStarted = 'rest_started';
     case ScaleSet = 'scale_set';
     case DiscMeasured = 'disc_measured';
@@ -48,7 +49,7 @@ enum EventKind: string
             self::Turned, self::Lifted => ['piece'],
             self::Noted => ['text'],
             self::Undone => ['event'],
-            self::OvenIn, self::OvenOut, self::RestStarted, self::Paused, self::Resumed, self::Stacked => [],
+            self::OvenIn, self::OvenOut, self::KneadStarted, self::RestStarted, self::Paused, self::Resumed, self::Stacked => [],
         };
     }
 

@@ -35,6 +35,8 @@ use StoneMill\School\TurnAction;
  *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, finish_rounds?: list<array{what: string, seconds: int}>, recover_seconds?: float, stride?: array{first_share: float, bare_celsius: float}|null, surface_celsius: Point, tool?: array{id: string|null, setting: string|null, celsius: float}, weight_loss_percent?: Point, faces?: list<array{shade: Point}>, centre_celsius?: Point|null, done_celsius?: float},
  *   line: array{hands: int, actions?: list<array{kind: string}>, length_seconds: int, ready_at: string|null, pace?: array<string, float|int|bool>, stages: list<array{stage: string, at_seconds: float}>},
  *   moved_by?: array{thickness_times: float, colour_times: float, loss_points: float},
+ *   mix?: array{knead_seconds?: int, hand_warm_minutes?: Point},
+ *   rise?: array{growth: float}|null,
  *   rest: array{seconds: int},
  *   stack: array{seconds: int}
  * }
@@ -185,13 +187,48 @@ final readonly class PlannedBatch
     /** Seconds of the line from the beginning of a stage until it is served. */
     public function fromStage(Stage $stage): float
     {
+        return $this->document['line']['length_seconds'] - ($this->startOf($stage->value) ?? 0.0);
+    }
+
+    /** Seconds of the line from turning the griddle on until it is served. */
+    public function fromPreheat(): float
+    {
+        return $this->document['line']['length_seconds'] - ($this->startOf('preheat') ?? 0.0);
+    }
+
+    /** How long the griddle is on before the first piece; 0 where the line does not say when. */
+    public function preheatSeconds(): float
+    {
+        $on = $this->startOf('preheat');
+
+        return $on === null ? 0.0 : max(0.0, ($this->startOf('griddle') ?? $on) - $on);
+    }
+
+    public function kneadSeconds(): float
+    {
+        return (float) ($this->document['mix']['knead_seconds'] ?? 0);
+    }
+
+    /** How long the scalded dough is too hot for hands; 0 where it is not. */
+    public function handWarmSeconds(): float
+    {
+        return 60 * (float) ($this->document['mix']['hand_warm_minutes']['value'] ?? 0);
+    }
+
+    public function rises(): bool
+    {
+        return ($this->document['rise'] ?? null) !== null;
+    }
+
+    private function startOf(string $stage): ?float
+    {
         foreach ($this->document['line']['stages'] as ['stage' => $name, 'at_seconds' => $at]) {
-            if ($name === $stage->value) {
-                return $this->document['line']['length_seconds'] - $at;
+            if ($name === $stage) {
+                return (float) $at;
             }
         }
 
-        return (float) $this->document['line']['length_seconds'];
+        return null;
     }
 
     /** @return list<array{ingredient: string, lot: string|null, is_flour: bool}> what is weighed, from which bag */

@@ -49,6 +49,16 @@ final class Replan
             $value = is_array($value) ? $value[$step] ?? null : null;
         }
 
-        return $value === [] ? null : $value;
+        return match (true) {
+            $value === [] => null,
+            $path === ['lines'] && is_array($value) => array_map(self::withoutBag(...), $value),
+            default => $value,
+        };
+    }
+
+    /** From which bag it came can be put right at any time: it decides what is learned, and of which bag. */
+    private static function withoutBag(mixed $line): mixed
+    {
+        return is_array($line) ? array_diff_key($line, ['lot' => true]) : $line;
     }
 }

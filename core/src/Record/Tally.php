@@ -20,7 +20,7 @@ use JsonException;
 final readonly class Tally
 {
     /** Of the text that it is kept as; one of another format is counted anew from the log. */
-    private const FORMAT = 4;
+    private const FORMAT = 5;
 
     private function __construct(
         public BowlTally $bowl,

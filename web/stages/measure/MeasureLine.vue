@@ -12,10 +12,11 @@ import CupAsk from './CupAsk.vue'
 type Line = BatchState['bowl']['lines'][number]
 
 /** One line: what to weigh, from which bag, and what the scale really said. */
-const { line, planned, spoons, percent, isNext, locked } = defineProps<{
+const { line, planned, spoons, pot, percent, isNext, locked } = defineProps<{
   line: Line
   planned: number
   spoons: string | undefined
+  pot: number
   percent: number
   isNext: boolean
   locked: boolean
@@ -55,12 +56,16 @@ const bag = computed({
     <div class="line-name">
       <strong>{{ line.name }}</strong>
       <span class="soft">{{ units.text(percent, 'percent') }} of the flour</span>
+      <span v-if="pot > 0" class="line-pot"
+        >{{ units.text(pot, 'g') }} into the pot{{
+          pot < planned ? `, ${units.text(planned - pot, 'g')} into the bowl` : ''
+        }}</span
+      >
     </div>
     <ElSelect
       v-if="bags.length"
       v-model="bag"
       class="line-bag"
-      :disabled="locked"
       :aria-label="`Bag of ${line.name}`"
       placeholder="Bag"
     >

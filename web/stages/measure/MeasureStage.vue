@@ -15,11 +15,22 @@ const units = useUnits()
 const store = useBatch()
 const lines = computed(() => batch.state.bowl.lines)
 const next = computed(() => lines.value.find(line => !line.measured))
-const says = computed(() =>
-  next.value
-    ? `Weigh ${units.text(planned(next.value.ingredient), 'g')} ${next.value.name.toLowerCase()}`
-    : 'All weighed',
-)
+const isWeighed = computed(() => plan.method.measure === 'weight')
+const HOW: Record<Plan['method']['measure'], string> = {
+  weight: 'By weight',
+  cup: 'By cup and spoon',
+  feel: 'By hand and eye',
+}
+const says = computed(() => {
+  if (!next.value) return isWeighed.value ? 'All weighed' : 'All measured'
+  const how = isWeighed.value ? 'Weigh' : plan.method.measure === 'cup' ? 'Measure' : 'Take about'
+  return `${how} ${amount(next.value, planned(next.value.ingredient))}`
+})
+const detail = computed(() => {
+  if (!next.value) return 'Next is the water.'
+  const where = plan.mix.pot_share > 0 ? 'into pot and bowl' : 'into the bowl'
+  return `${HOW[plan.method.measure]}, one after the other ${where}. Tap a line when it is in.`
+})
 
 /** What was typed for a line that is not in yet: the bar puts in just that. */
 const typed = reactive<Record<string, number>>({})
@@ -27,6 +38,12 @@ const grams = (ingredient: string) => typed[ingredient] || planned(ingredient)
 
 function putIn(ingredient: string) {
   void store.record('measured', { ingredient, grams: grams(ingredient) })
+}
+
+/** As it is measured: by the scale, or by the cup with the grams left out. */
+function amount(line: Batch['state']['bowl']['lines'][number], weight: number): string {
+  const spoons = isWeighed.value ? '' : row(line.ingredient)?.spoons
+  return `${spoons || units.text(weight, 'g')} ${line.name.toLowerCase()}`
 }
 
 function planned(ingredient: string): number {
@@ -39,19 +56,15 @@ function row(ingredient: string) {
 </script>
 
 <template>
-  <StageHead
-    :says="says"
-    :detail="
-      next ? 'By weight, one after the other into the bowl. Tap a line when it is in.' : 'Next is the water.'
-    "
-  />
-  <ul class="measure" aria-label="Lines to weigh">
+  <StageHead :says="says" :detail="detail" />
+  <ul class="measure" aria-label="Lines to measure">
     <MeasureLine
       v-for="line in lines"
       :key="line.ingredient"
       :line="line"
       :planned="planned(line.ingredient)"
-      :spoons="plan.method.measure === 'weight' ? undefined : row(line.ingredient)?.spoons"
+      :spoons="isWeighed ? undefined : row(line.ingredient)?.spoons"
+      :pot="row(line.ingredient)?.pot_grams ?? 0"
       :percent="row(line.ingredient)?.percent ?? 0"
       :is-next="line.ingredient === next?.ingredient"
       :locked="batch.state.begun"
@@ -64,7 +77,7 @@ function row(ingredient: string) {
   </Fold>
   <ActBar :plan="plan" stage="measure" :ready="!next">
     <ElButton v-if="next && !batch.state.begun" type="primary" size="large" @click="putIn(next.ingredient)"
-      >Weighed: {{ units.text(grams(next.ingredient), 'g') }} {{ next.name.toLowerCase() }}</ElButton
+      >{{ isWeighed ? 'Weighed' : 'It is in' }}: {{ amount(next, grams(next.ingredient)) }}</ElButton
     >
   </ActBar>
 </template>

@@ -26,6 +26,7 @@ const says = computed(() => {
 })
 const isBatter = computed(() => plan.water.texture === 'batter')
 const isUnsure = computed(() => plan.method.measure !== 'weight')
+const kneading = computed(() => batch.state.clocks.find(one => one.started_by === 'knead_started'))
 const handWarm = computed(() => plan.mix.hand_warm_minutes.value)
 const detail = computed(() => {
   const knead = isBatter.value
@@ -117,6 +118,12 @@ function mixGrams(one: FeelAnswer): number {
   <ActBar :plan="plan" stage="mix" :ready="feel === 'ready'">
     <RouterLink v-if="!batch.state.begun" :to="{ name: 'batch', params: { id: batch.id, stage: 'water' } }"
       ><ElButton type="primary" tag="span" size="large">To the water</ElButton></RouterLink
+    >
+    <ElButton
+      v-else-if="kneading && !kneading.ends_at && !answer"
+      size="large"
+      @click="store.record('knead_started')"
+      >Start {{ isBatter ? 'stirring' : 'kneading' }}, {{ clock(kneading.seconds) }}</ElButton
     >
     <ElButton
       v-else-if="answer && answer.offset_points !== 0"

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Record;
+
+use DateTimeImmutable;
+use StoneMill\School\Stage;
+use StoneMill\School\Texture;
+
+/**
+ * What is waited for, until when, by what was really done: a cook who began late turns the griddle on later, too.
+ *
+ * @phpstan-type ClockRow array{kind: string, stage: string, name: string, over: string, started_by: string|null, seconds: float, ends_at: string|null}
+ */
+final readonly class Clocks
+{
+    public function __construct(private PlannedBatch $plan, private Tally $tally, private PortionLog $portions)
+    {
+    }
+
+    /** @return list<ClockRow> one for each wait of this batch; `ends_at` is null before it began and once what comes after it has begun */
+    public function toArray(): array
+    {
+        $rows = [];
+        foreach ($this->waits() as [$kind, $seconds]) {
+            if ($seconds > 0) {
+                $ends = $this->isPast($kind) ? null : $this->endsAt($kind, $seconds);
+                $rows[] = [
+                    'kind' => $kind->value,
+                    'stage' => $kind->stage()->value,
+                    'name' => $kind->name(),
+                    'over' => $kind->over(),
+                    'started_by' => $kind->startedBy()?->value,
+                    'seconds' => round($seconds, 1),
+                    'ends_at' => $ends === null ? null : LogTime::format($ends),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{ClockKind, float}> each wait with its seconds */
+    private function waits(): array
+    {
+        $round = OvenLog::of($this->plan, $this->tally->griddle)->toArray($this->plan->ovenLoads($this->portions->count));
+
+        return [
+            [ClockKind::HandWarm, $this->plan->handWarmSeconds()],
+            [$this->plan->texture === Texture::Batter ? ClockKind::Stir : ClockKind::Knead, $this->plan->kneadSeconds()],
+            [$this->plan->rises() ? ClockKind::Rise : ClockKind::Rest, (float) $this->plan->restSeconds],
+            [ClockKind::Preheat, $this->plan->preheatSeconds()],
+            ...($round === null ? [] : [[$round['what'] === 'broiler' ? ClockKind::Broiler : ClockKind::Oven, (float) $round['seconds']]]),
+            [ClockKind::Stack, (float) $this->plan->stackSeconds],
+        ];
+    }
+
+    private function endsAt(ClockKind $kind, float $seconds): ?DateTimeImmutable
+    {
+        $start = $kind->startedBy();
+        if ($start === null) {
+            return $this->turnOnAt();
+        }
+        $since = $start === EventKind::OvenIn ? $this->tally->griddle->ovenSince : $this->tally->course->startedAt($start);
+
+        return $since === null ? null : LogTime::later($since, $seconds);
+    }
+
+    /** As far ahead of the first piece as was planned, counted from the last thing that was done. */
+    private function turnOnAt(): ?DateTimeImmutable
+    {
+        $course = $this->tally->course;
+        $furthest = $course->furthest;
+        // A stage that was only looked at tells nothing; before the water there is no other sign of the work than being there.
+        [$stage, $at] = match (true) {
+            $course->startedAt(EventKind::RestStarted) !== null => [Stage::Rest, $course->startedAt(EventKind::RestStarted)],
+            $course->startedAt(EventKind::Poured) !== null => [Stage::Mix, $course->startedAt(EventKind::Poured)],
+            $furthest !== null && ! $furthest[0]->isAfter(Stage::Water) => $furthest,
+            default => [null, null],
+        };
+
+        return $stage === null || $at === null ? null : LogTime::later($at, $this->plan->fromStage($stage) - $this->plan->fromPreheat());
+    }
+
+    /** Whether what such a clock is for has begun. */
+    private function isPast(ClockKind $kind): bool
+    {
+        $griddle = $this->tally->griddle;
+        $course = $this->tally->course;
+        $isFelt = $this->tally->bowl->lastFeel !== null;
+        $isLaid = $griddle->since !== null;
+
+        return match ($kind) {
+            ClockKind::Knead, ClockKind::Stir, ClockKind::HandWarm => $isFelt || $isLaid || $course->startedAt(EventKind::RestStarted) !== null,
+            ClockKind::Rest, ClockKind::Rise => $isLaid || $this->portions->isSet(),
+            ClockKind::Preheat => $isLaid || $griddle->surface !== null,
+            ClockKind::Oven, ClockKind::Broiler, ClockKind::Stack => false,
+        };
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Record;
+
+use DateTimeImmutable;
+use PHPUnit\Framework\TestCase;
+use StoneMill\Dough\FeelGrade;
+use StoneMill\Record\BatchEvent;
+use StoneMill\Record\BatchState;
+use StoneMill\Record\EventKind;
+use StoneMill\Record\LogTime;
+use StoneMill\Record\PlannedBatch;
+use StoneMill\School\Stage;
+use StoneMill\Tests\Bench;
+
+/** What is waited for: kneading, the rest, the griddle's warming, oven and stack. */
+final class ClocksTest extends TestCase
+{
+    private int $made = 0;
+
+    /** @param array<string, mixed> $fields */
+    private function event(EventKind $kind, float $second, array $fields = []): BatchEvent
+    {
+        $at = LogTime::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), $second);
+
+        return new BatchEvent(...['id' => sprintf('00000000-0000-4000-8000-%012d', ++$this->made), 'kind' => $kind, 'at' => $at, ...$fields]);
+    }
+
+    /**
+     * @param list<BatchEvent> $events
+     * @return array<string, float|null> seconds after eleven o'clock at which each clock is over, by kind
+     */
+    private function ends(PlannedBatch $plan, array $events): array
+    {
+        $ends = [];
+        foreach (BatchState::of($plan, $events)->toArray()['clocks'] as $clock) {
+            $ends[$clock['kind']] = $clock['ends_at'] === null ? null : (float) (new DateTimeImmutable($clock['ends_at']))->getTimestamp() - (new DateTimeImmutable('2026-03-01T11:00:00Z'))->getTimestamp();
+        }
+
+        return $ends;
+    }
+
+    private function masa(): PlannedBatch
+    {
+        return PlannedBatch::of(Bench::sketch(['style' => 'pressed-masa']));
+    }
+
+    public function test_the_griddle_is_turned_on_later_by_a_cook_who_began_the_rest_later(): void
+    {
+        $plan = $this->masa();
+        $ahead = $plan->fromStage(Stage::Rest) - $plan->fromPreheat();
+        foreach ([400.0, 2000.0] as $rested) {
+            $ends = $this->ends($plan, [$this->event(EventKind::Poured, 100, ['grams' => 300.0]), $this->event(EventKind::RestStarted, $rested)]);
+            self::assertEqualsWithDelta($rested + $ahead, $ends['preheat'], 1.0);
+            self::assertSame($rested + $plan->restSeconds, $ends['rest']);
+        }
+    }
+
+    public function test_looking_ahead_at_a_stage_moves_no_clock_and_reading_the_metal_ends_its_warming(): void
+    {
+        $plan = $this->masa();
+        $work = [$this->event(EventKind::Poured, 100, ['grams' => 300.0]), $this->event(EventKind::RestStarted, 400)];
+        $looked = [...$work, $this->event(EventKind::Entered, 410, ['stage' => Stage::Griddle]), $this->event(EventKind::Entered, 420, ['stage' => Stage::Rest])];
+        self::assertSame($this->ends($plan, $work), $this->ends($plan, $looked));
+        self::assertNull($this->ends($plan, [...$work, $this->event(EventKind::SurfaceTaken, 500, ['celsius' => 120.0])])['preheat']);
+    }
+
+    public function test_a_clock_stops_when_what_it_is_for_has_begun_and_an_undo_sets_it_going_again(): void
+    {
+        $plan = $this->masa();
+        $knead = $this->event(EventKind::KneadStarted, 200);
+        $felt = $this->event(EventKind::Felt, 300, ['grade' => FeelGrade::Ready]);
+        $log = [$this->event(EventKind::Poured, 100, ['grams' => 300.0]), $knead];
+        self::assertSame(200.0 + $plan->kneadSeconds(), $this->ends($plan, $log)['knead']);
+        self::assertNull($this->ends($plan, [...$log, $felt])['knead']);
+        self::assertSame(200.0 + $plan->kneadSeconds(), $this->ends($plan, [...$log, $felt, $this->event(EventKind::Undone, 310, ['undoes' => $felt->id])])['knead']);
+        self::assertNull($this->ends($plan, [$log[0]])['knead'], 'Nobody has begun to knead.');
+    }
+
+    public function test_the_oven_rings_for_what_is_in_it_and_a_bread_without_it_has_no_such_clock(): void
+    {
+        $chickpea = PlannedBatch::of(Bench::sketch(['style' => 'chickpea-pan-bread']));
+        $round = $chickpea->finishRounds()[0];
+        self::assertSame(50.0 + $round['seconds'], $this->ends($chickpea, [$this->event(EventKind::OvenIn, 50)])[$round['what']]);
+        self::assertArrayNotHasKey('oven', $this->ends($this->masa(), []));
+        self::assertArrayNotHasKey('broiler', $this->ends($this->masa(), []));
+    }
+}

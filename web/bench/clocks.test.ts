@@ -1,0 +1,64 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Batch, BatchState } from '@/api/types'
+import { useClocks } from './clocks'
+import { MemoryStorage } from './memoryStorage'
+
+const noon = Date.UTC(2026, 2, 1, 12)
+const at = (second: number) => new Date(noon + second * 1000).toISOString()
+
+function batchWith(id: string, ends: Partial<Record<string, string>>, finished: string | null = null): Batch {
+  const clocks = Object.entries(ends).map(([kind, ends_at]) => ({
+    kind,
+    name: kind,
+    over: `${kind} is over`,
+    ends_at,
+  }))
+  return {
+    id,
+    bread: { name: 'Discs' },
+    finished_at: finished,
+    verdict: null,
+    state: { clocks } as unknown as BatchState,
+  } as Batch
+}
+
+describe('clocks that run on every page', () => {
+  beforeEach(() => {
+    setActivePinia(createPinia())
+    vi.stubGlobal('localStorage', new MemoryStorage())
+  })
+
+  it('shows those of all batches, the next to ring first', () => {
+    const clocks = useClocks()
+    clocks.hear(batchWith('a', { rest: at(600), preheat: at(200) }), noon)
+    clocks.hear(batchWith('b', { stack: at(300) }), noon)
+    expect(clocks.running.map(one => one.kind)).toEqual(['preheat', 'stack', 'rest'])
+    clocks.hear(batchWith('a', { rest: at(650) }), noon)
+    expect(clocks.running.map(one => one.ends_at)).toEqual([at(300), at(650)])
+  })
+
+  it('rings once, when it is over and not hours later', () => {
+    const clocks = useClocks()
+    clocks.hear(batchWith('a', { rest: at(600), preheat: at(200) }), noon)
+    expect(clocks.due(noon + 199_000)).toEqual([])
+    expect(clocks.due(noon + 200_000).map(one => one.over)).toEqual(['preheat is over'])
+    setActivePinia(createPinia())
+    const again = useClocks()
+    again.open()
+    expect(again.due(noon + 201_000)).toEqual([])
+    expect(clocks.due(noon + 3_600_000)).toEqual([])
+    expect(clocks.running).toEqual([])
+  })
+
+  it('keeps none of a batch that is over, and comes back as it was left', () => {
+    const clocks = useClocks()
+    clocks.hear(batchWith('a', { rest: at(600) }), noon)
+    setActivePinia(createPinia())
+    const again = useClocks()
+    again.open()
+    expect(again.running).toHaveLength(1)
+    again.hear(batchWith('a', { rest: at(600) }, at(700)), noon)
+    expect(again.running).toEqual([])
+  })
+})
