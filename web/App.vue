@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useHouse } from './house'
 import { useAppearance } from './ui/appearance'
@@ -8,6 +8,8 @@ import KeySheet from './ui/KeySheet.vue'
 import { pageTitle } from './ui/title'
 import UnitSwitch from './ui/UnitSwitch.vue'
 
+/** Seldom needed, and never at the door. */
+const SignInAgain = defineAsyncComponent(() => import('./SignInAgain.vue'))
 const house = useHouse()
 const appearance = useAppearance()
 const router = useRouter()
@@ -87,6 +89,7 @@ async function leave() {
     </div>
   </header>
   <ClockStrip v-if="house.session?.user" :key="house.session.user.name" />
+  <SignInAgain v-if="house.hasEnded" />
   <main id="main" tabindex="-1">
     <RouterView />
   </main>

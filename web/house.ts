@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import { api, Refusal, Unreachable } from './api/client'
+import { api, onSessionEnded, Refusal, Unreachable } from './api/client'
 import type { Kitchen, Session } from './api/types'
 import { isHere } from './bench/person'
 import { forgetTheHouse } from './bench/serviceWorker'
@@ -21,6 +21,16 @@ export const useHouse = defineStore('house', () => {
   const kitchen = shallowRef<Kitchen | null>(null)
   /** The house does not know yet that the last cook left. */
   const isLeaving = shallowRef(localStorage.getItem(LEAVING) !== null)
+
+  /** The house has forgotten who is here, in the middle of the work. */
+  const hasEnded = shallowRef(false)
+  onSessionEnded(() => (hasEnded.value = Boolean(session.value?.user)))
+
+  /** The same cook again, on the spot: what is on the page and what waits to be sent stay as they are. */
+  async function comeBack(password: string) {
+    session.value = await api.signIn(session.value?.user?.name ?? '', password)
+    hasEnded.value = false
+  }
 
   /** Heard once a page, before anything is begun by the clock. */
   let heard: Promise<void> | undefined
@@ -66,6 +76,7 @@ export const useHouse = defineStore('house', () => {
     localStorage.setItem(LEAVING, '1')
     isLeaving.value = true
     await forgetTheHouse()
+    hasEnded.value = false
     session.value = NOBODY
     kitchen.value = null
     isHere('')
@@ -88,8 +99,10 @@ export const useHouse = defineStore('house', () => {
     session,
     kitchen,
     isLeaving,
+    hasEnded,
     look,
     enter,
+    comeBack,
     refresh,
     keepCup,
     setAside,

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { signIn, start } from './bench'
+import { expectAccessible, signIn, start } from './bench'
 import { House } from './house'
 
 const NOTE = 'It is kept on this device'
@@ -175,4 +175,38 @@ test('the next cook on a tablet sees nothing of the one before, who finds all ag
   await signIn(page)
   await page.goto(address)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('is in', { timeout: 15_000 })
+})
+
+test('a session that ended in mid-batch is begun again on the spot, and what was done meanwhile is sent', async ({
+  page,
+}) => {
+  await signIn(page)
+  await start(page, 'Everyday masa discs')
+  const course = page.getByRole('navigation', { name: 'Course' })
+  await course.getByRole('link', { name: /Water/ }).click()
+  await expect(page.getByRole('button', { name: /^Poured/ })).toBeVisible()
+  const address = page.url()
+  await page.context().clearCookies()
+  await page.getByRole('button', { name: /^Poured/ }).click()
+  const door = page.getByRole('dialog', { name: 'Sign in again to go on' })
+  await expect(door).toBeVisible()
+  await expect(door.getByLabel('Password')).toBeFocused()
+  await expectAccessible(page)
+
+  await page.keyboard.type('not the word')
+  await page.keyboard.press('Enter')
+  await expect(door.getByRole('alert')).toContainText('Name and password do not fit')
+  await page.keyboard.type('masa-and-water')
+  await page.keyboard.press('Enter')
+  await expect(door).toBeHidden()
+  expect(page.url()).toBe(address)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('is in')
+  // Nothing more waits: the house has the pour.
+  await expect
+    .poll(async () => {
+      const id = /batch\/([^/]+)/.exec(address)?.[1] ?? ''
+      const batch = await (await page.request.get(`/api/v1/batches/${id}`)).json()
+      return batch.state.begun
+    })
+    .toBe(true)
 })

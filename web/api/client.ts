@@ -156,9 +156,18 @@ async function untilTaken<Answer>(path: string, body: unknown, signal?: AbortSig
   }
 }
 
+let sessionEnded = () => {}
+
+/** Says what is to be done where the house no longer knows who is here; one that never let anybody in is told by its own page. */
+export function onSessionEnded(then: () => void): void {
+  sessionEnded = then
+}
+
 async function refusal(response: Response): Promise<Error> {
   try {
-    return new Refusal((await response.json()) as Problem)
+    const problem = (await response.json()) as Problem
+    if (response.status === 401 && !problem.type.endsWith('wrong-sign-in')) sessionEnded()
+    return new Refusal(problem)
   } catch {
     return new Unreachable(`The house answered ${response.status} without words.`)
   }

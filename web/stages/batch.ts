@@ -297,7 +297,9 @@ export const useBatch = defineStore('batch', () => {
       away.value = false
     } catch (failure) {
       if (failure instanceof DOMException && failure.name === 'AbortError') return
-      if (failure instanceof Refusal) trouble.value = failure.message
+      // Who the cook is is asked for on the spot, and then all is sent.
+      if (failure instanceof Refusal && failure.status !== 401) trouble.value = failure.message
+      else if (failure instanceof Refusal) return
       else if (failure instanceof Unreachable) away.value = true
       else throw failure
     }

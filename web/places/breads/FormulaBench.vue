@@ -30,6 +30,8 @@ const route = useRoute()
 const starting = useStart()
 const house = useHouse()
 const formula = useFormula()
+/** The batch that the cook came from. */
+const from = computed(() => (route.query['batch'] ? String(route.query['batch']) : ''))
 const { bread, request, plan } = formula
 const panel = ref<Panel>('schools')
 const replacing = ref<string>()
@@ -82,6 +84,10 @@ function change(next: PlanRequest) {
         <ElButton type="primary" :disabled="formula.isChanged.value" @click="start">Start a batch</ElButton>
       </div>
     </header>
+    <p v-if="from" class="formula-from" role="status">
+      Your batch goes on by version {{ route.query['by'] }}: what you save here counts from the next batch on.
+      <RouterLink :to="{ name: 'batch', params: { id: from } }">← Back to the batch</RouterLink>
+    </p>
     <p v-if="formula.trouble.value || formula.refused.value" class="formula-trouble" role="alert">
       {{ formula.trouble.value || formula.refused.value }}
     </p>
@@ -123,6 +129,12 @@ function change(next: PlanRequest) {
 </template>
 
 <style scoped>
+.formula-from {
+  padding: 0.5rem 0.9rem;
+  border-left: 5px solid var(--active);
+  background: var(--panel);
+}
+
 .formula {
   display: grid;
   gap: var(--gap);

@@ -30,6 +30,10 @@ const house = useHouse()
 const store = useBatch()
 const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
 const request = computed<PlanRequest>(() => store.request ?? batch.request)
+const newer = computed(() => {
+  const newest = house.kitchen?.breads.find(one => one.id === batch.bread.id)?.revision ?? 0
+  return newest > batch.bread.revision ? newest : 0
+})
 const griddles = computed(
   () => house.kitchen?.gear.filter(one => one.kind === 'griddle' && !one.archived) ?? [],
 )
@@ -122,9 +126,18 @@ const hands = computed({
         label="Pairs of hands"
         :options="['1', '2', '3', '4'].map(value => ({ value, label: value }))"
       />
-      <RouterLink v-if="!batch.state.begun" :to="{ name: 'bread', params: { id: batch.bread.id } }"
-        >Change the formula of this bread →</RouterLink
-      >
+      <p v-if="!batch.state.begun" class="soft">
+        Made by version {{ batch.bread.revision
+        }}{{ newer ? `; version ${newer} was saved since and counts from the next batch on` : '' }}.
+        <RouterLink
+          :to="{
+            name: 'bread',
+            params: { id: batch.bread.id },
+            query: { batch: batch.id, by: batch.bread.revision },
+          }"
+          >Change the formula of this bread →</RouterLink
+        >
+      </p>
     </div>
   </div>
   <template v-else-if="view === 'when'">
