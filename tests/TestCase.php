@@ -90,6 +90,15 @@ abstract class TestCase extends FrameworkTestCase
      *
      * @return array<string, mixed>
      */
+    protected function pouredBatch(string $style = 'pressed-masa'): array
+    {
+        $batch = $this->startBatch($style);
+        $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('poured', ['grams' => 300])]])->assertOk();
+
+        return $batch;
+    }
+
+    /** @return array<string, mixed> */
     protected function startBatch(string $style = 'pressed-masa'): array
     {
         $response = $this->postJson('/api/v1/batches', [

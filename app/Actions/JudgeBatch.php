@@ -31,7 +31,7 @@ final class JudgeBatch
                 return $batch;
             }
             $findings = new Findings;
-            $verdict = CoreVerdict::read(Node::root(['verdict' => $given], $findings)->at('verdict'), $batch->state()->portions()->count);
+            $verdict = CoreVerdict::read(Node::root(['verdict' => $given], $findings)->at('verdict'), $batch->state());
             $findings->refuseIfAny();
             if ($batch->version !== $version) {
                 throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), ['verdict' => $given]);

@@ -15,8 +15,8 @@ use StoneMill\Record\Verdict as CoreVerdict;
  *
  * @property int $id
  * @property int $batch_id
- * @property string $pliability
- * @property string $puff
+ * @property string|null $pliability
+ * @property string|null $puff
  * @property float $shade_first
  * @property float $shade_second
  * @property string $cracks
@@ -36,8 +36,8 @@ final class KeptVerdict extends Model
     public function toCore(): CoreVerdict
     {
         return CoreVerdict::kept(
-            Pliability::from($this->pliability),
-            Puff::from($this->puff),
+            $this->pliability === null ? null : Pliability::from($this->pliability),
+            $this->puff === null ? null : Puff::from($this->puff),
             $this->shade_first,
             $this->shade_second,
             Extent::from($this->cracks),

@@ -109,10 +109,29 @@ final class BatchTest extends TestCase
             ->assertConflict()->assertJsonPath('current.request.hands', 2)->assertJsonPath('yours.hands', 3);
     }
 
-    public function test_a_verdict_ends_the_batch_and_is_found_again(): void
+    public function test_what_was_never_made_is_not_judged_and_a_pan_bread_is_not_asked_to_fold(): void
     {
         $this->cook();
         $id = data_get($this->startBatch(), 'id');
+        $this->putJson("/api/v1/batches/$id/verdict", ['version' => 1, 'verdict' => self::VERDICT])->assertUnprocessable()->assertJsonPath('errors.0.path', 'verdict');
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => 300])]])->assertOk();
+        $open = array_diff_key(self::VERDICT, ['pliability' => true, 'puff' => true]);
+        $this->putJson("/api/v1/batches/$id/verdict", ['version' => 1, 'verdict' => $open])->assertUnprocessable()->assertJsonPath('errors.0.path', 'verdict.pliability');
+
+        $bread = self::uuid();
+        $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => 'Pan bread', 'request' => ['style' => 'chickpea-pan-bread']])->assertCreated();
+        $pan = self::uuid();
+        $this->postJson('/api/v1/batches', ['id' => $pan, 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z'])->assertCreated()->assertJsonPath('state.judged_by', ['fold' => false, 'puff' => false]);
+        $this->postJson("/api/v1/batches/$pan/events", ['events' => [self::event('poured', ['grams' => 300])]])->assertOk();
+        $this->putJson("/api/v1/batches/$pan/verdict", ['version' => 1, 'verdict' => [...$open, 'pieces_good' => 2, 'pieces_second' => 0, 'pieces_lost' => 0]])->assertOk()->assertJsonPath('is_good', true);
+        $found = collect((array) $this->getJson('/api/v1/batches')->json('batches'))->firstWhere('id', $pan);
+        self::assertNull(data_get($found, 'verdict.pliability', 'nothing'));
+    }
+
+    public function test_a_verdict_ends_the_batch_and_is_found_again(): void
+    {
+        $this->cook();
+        $id = data_get($this->pouredBatch(), 'id');
         $this->putJson("/api/v1/batches/$id/verdict", ['version' => 1, 'verdict' => [...self::VERDICT, 'pieces_good' => 15]])
             ->assertUnprocessable()->assertJsonPath('errors.0.path', 'verdict.pieces_good');
         $this->putJson("/api/v1/batches/$id/verdict", ['version' => 1, 'verdict' => self::VERDICT])->assertOk();

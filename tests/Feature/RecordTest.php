@@ -59,7 +59,7 @@ final class RecordTest extends TestCase
     public function test_a_verdict_is_corrected_and_what_was_said_before_stays(): void
     {
         $this->cook();
-        $batch = $this->startBatch();
+        $batch = $this->pouredBatch();
         $id = (string) $batch['id'];
         $first = $this->putJson("/api/v1/batches/$id/verdict", ['version' => 1, 'verdict' => self::VERDICT])->assertOk();
         $this->putJson("/api/v1/batches/$id/verdict", ['version' => $first->json('version'), 'verdict' => [...self::VERDICT, 'cracks' => 'much', 'notes' => 'Cracked the next day']])->assertOk()->assertJsonPath('is_good', false);

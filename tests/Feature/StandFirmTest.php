@@ -110,6 +110,7 @@ final class StandFirmTest extends TestCase
         $this->patchJson("/api/v1/batches/$id", $change)->assertOk()->assertJsonPath('version', 2);
         $this->patchJson("/api/v1/batches/$id", $change)->assertOk()->assertJsonPath('version', 2);
         $this->patchJson("/api/v1/batches/$id", [...$change, 'id' => self::uuid()])->assertConflict();
+        $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => 300])]])->assertOk();
         $verdict = ['pliability' => 'wraps', 'puff' => 'full', 'shade_first' => 0.5, 'shade_second' => 0.4, 'cracks' => 'none', 'sticking' => 'none', 'pieces_good' => 3, 'pieces_second' => 0, 'pieces_lost' => 0, 'notes' => null];
         $judged = ['version' => 2, 'verdict' => $verdict, 'id' => self::uuid()];
         $this->putJson("/api/v1/batches/$id/verdict", $judged)->assertOk()->assertJsonPath('version', 3);

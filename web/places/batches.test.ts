@@ -22,6 +22,8 @@ describe('how a batch came out', () => {
       { ...good, pliability: 'shatters', puff: 'none', cracks: 'much', pieces_lost: 2 } as Verdict,
       'Shatters; many cracks, 2 lost',
     ],
+    [{ ...good, pliability: null, puff: null, cracks: 'some' } as Verdict, 'Some cracks'],
+    [{ ...good, pliability: null, puff: null } as Verdict, 'No trouble'],
     [{ ...good, pliability: 'limp' } as Verdict, 'Limp, full puff'],
     [{ ...good, sticking: 'some' } as Verdict, 'Wraps, full puff; some sticking'],
   ])('is said in a line', (verdict, words) => {

@@ -1,6 +1,6 @@
 import type { Verdict } from '@/api/types'
 
-export const PLIABILITY: Record<Verdict['pliability'], string> = {
+export const PLIABILITY: Record<NonNullable<Verdict['pliability']>, string> = {
   shatters: 'Shatters',
   cracks_when_folded: 'Cracks when folded',
   folds: 'Folds',
@@ -8,7 +8,7 @@ export const PLIABILITY: Record<Verdict['pliability'], string> = {
   limp: 'Limp',
 }
 
-export const PUFF: Record<Verdict['puff'], string> = {
+export const PUFF: Record<NonNullable<Verdict['puff']>, string> = {
   none: 'No puff',
   patches: 'Puffed in patches',
   full: 'Full puff',
@@ -23,11 +23,12 @@ export function inShort(verdict: Verdict): string {
     verdict.sticking !== 'none' ? `${verdict.sticking} sticking` : '',
     verdict.pieces_lost ? `${verdict.pieces_lost} lost` : '',
   ].filter(Boolean)
-  const head =
-    verdict.puff === 'none'
-      ? PLIABILITY[verdict.pliability]
-      : `${PLIABILITY[verdict.pliability]}, ${PUFF[verdict.puff].toLowerCase()}`
-  return troubles.length ? `${head}; ${troubles.join(', ')}` : head
+  const head = [
+    verdict.pliability ? PLIABILITY[verdict.pliability] : '',
+    verdict.puff && verdict.puff !== 'none' ? PUFF[verdict.puff].toLowerCase() : '',
+  ].filter(Boolean)
+  const said = [head.join(', '), troubles.join(', ')].filter(Boolean).join('; ') || 'No trouble'
+  return said.charAt(0).toUpperCase() + said.slice(1)
 }
 
 export function day(moment: string): string {

@@ -186,6 +186,7 @@ final readonly class BatchState
             'griddle' => $griddle->withSteps($steps),
             'oven' => $this->oven()->toArray($this->plan->ovenLoads($this->portions()->count)),
             'stack' => self::clock($course->startedAt(EventKind::Stacked), $this->plan->stackSeconds),
+            'judged_by' => ['fold' => $this->plan->isFolded(), 'puff' => $this->plan->puffs()],
             'clocks' => (new Clocks($this->plan, $this->tally, $this->portions()))->toArray(),
             'line' => $this->line($griddle, $steps)->toArray(),
             'entered' => array_map(static fn (Stage $stage): string => $stage->value, $course->entered),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\Griddle\Griddling;
 use StoneMill\Griddle\TurnWindow;
 use StoneMill\Line\Pace;
 use StoneMill\Line\PieceWork;
@@ -43,6 +44,9 @@ use StoneMill\School\TurnAction;
  */
 final readonly class PlannedBatch
 {
+    /** Thicker ones break before they bend round a finger. Planning estimate. */
+    private const FOLDED_UP_TO_MILLIMETRES = 10.0;
+
     /**
      * @param list<PlannedLine> $lines
      * @param non-empty-list<PlannedTouch> $touches turns and lift, in order
@@ -213,6 +217,18 @@ final readonly class PlannedBatch
     public function handWarmSeconds(): float
     {
         return 60 * (float) ($this->document['mix']['hand_warm_minutes']['value'] ?? 0);
+    }
+
+    /** Whether it is folded when it is eaten: a thick bread is split, and one from under the broiler or out of the oven is cut. */
+    public function isFolded(): bool
+    {
+        return $this->thicknessMillimetres <= self::FOLDED_UP_TO_MILLIMETRES && in_array($this->document['griddle']['finish'] ?? 'none', ['none', 'flame'], true);
+    }
+
+    /** Whether its layers can part on the griddle. */
+    public function puffs(): bool
+    {
+        return $this->thicknessMillimetres <= Griddling::PUFFS_UP_TO_MILLIMETRES && $this->texture !== Texture::Batter;
     }
 
     public function rises(): bool

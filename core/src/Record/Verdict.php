@@ -14,9 +14,10 @@ final readonly class Verdict
         'pieces_good', 'pieces_second', 'pieces_lost', 'notes',
     ];
 
+    /** Pliability and puff are null for a bread that is not folded, and for one that does not puff. */
     private function __construct(
-        public Pliability $pliability,
-        public Puff $puff,
+        public ?Pliability $pliability,
+        public ?Puff $puff,
         public float $shadeFirst,
         public float $shadeSecond,
         public Extent $cracks,
@@ -28,12 +29,15 @@ final readonly class Verdict
     ) {
     }
 
-    public static function read(Node $node, int $pieces): self
+    /** Of a batch: what its bread is made for must be told. */
+    public static function read(Node $node, BatchState $batch): self
     {
         $node->object(self::FIELDS);
+        $pieces = $batch->portions()->count;
+        $plan = $batch->plan();
         $verdict = new self(
-            $node->at('pliability')->choice(Pliability::class),
-            $node->at('puff')->choice(Puff::class),
+            $plan->isFolded() ? $node->at('pliability')->choice(Pliability::class) : $node->at('pliability')->optionalChoice(Pliability::class),
+            $plan->puffs() ? $node->at('puff')->choice(Puff::class) : $node->at('puff')->optionalChoice(Puff::class),
             $node->at('shade_first')->number(0, 1),
             $node->at('shade_second')->number(0, 1),
             $node->at('cracks')->choice(Extent::class),
@@ -43,6 +47,9 @@ final readonly class Verdict
             $node->at('pieces_lost')->integer(0, $pieces),
             $node->at('notes')->optionalProse(2000),
         );
+        if (! $batch->hasBegun() && $batch->griddle()->since() === null) {
+            $node->refuse('Nothing is in the bowl: there is nothing to judge.', 'after poured');
+        }
         if ($verdict->good + $verdict->seconds + $verdict->lost > $pieces) {
             $node->at('pieces_good')->refuse('Good, second and lost pieces together are more than were made.', sprintf('at most %d together', $pieces));
         }
@@ -51,7 +58,7 @@ final readonly class Verdict
     }
 
     /** As it was kept. */
-    public static function kept(Pliability $pliability, Puff $puff, float $shadeFirst, float $shadeSecond, Extent $cracks, Extent $sticking, int $good, int $seconds, int $lost, ?string $notes): self
+    public static function kept(?Pliability $pliability, ?Puff $puff, float $shadeFirst, float $shadeSecond, Extent $cracks, Extent $sticking, int $good, int $seconds, int $lost, ?string $notes): self
     {
         return new self($pliability, $puff, $shadeFirst, $shadeSecond, $cracks, $sticking, $good, $seconds, $lost, $notes);
     }
@@ -59,15 +66,15 @@ final readonly class Verdict
     /** Whether a cook would make it again: it bends without breaking, nothing cracked, nothing was lost. */
     public function isGood(): bool
     {
-        return ($this->pliability === Pliability::Folds || $this->pliability === Pliability::Wraps) && $this->cracks === Extent::None && $this->lost === 0;
+        return in_array($this->pliability, [null, Pliability::Folds, Pliability::Wraps], true) && $this->cracks === Extent::None && $this->lost === 0;
     }
 
     /** @return array<string, string|int|float|null> */
     public function toArray(): array
     {
         return [
-            'pliability' => $this->pliability->value,
-            'puff' => $this->puff->value,
+            'pliability' => $this->pliability?->value,
+            'puff' => $this->puff?->value,
             'shade_first' => $this->shadeFirst,
             'shade_second' => $this->shadeSecond,
             'cracks' => $this->cracks->value,

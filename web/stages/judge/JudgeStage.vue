@@ -13,13 +13,13 @@ import { useUnits } from '@/ui/units'
 import ActBar from '../ActBar.vue'
 import { useBatch } from '../batch'
 import StageHead from '../StageHead.vue'
-import { afresh, complete, type Draft } from './verdict'
+import { afresh, again, complete, openWords, type Draft } from './verdict'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const units = useUnits()
 const store = useBatch()
 const verdict = reactive<Draft>(
-  batch.verdict ? { ...batch.verdict } : afresh(plan, batch.state.portion.count),
+  batch.verdict ? again(batch.verdict) : afresh(plan, batch.state.portion.count),
 )
 const saved = ref(false)
 const named = <T extends string>(names: Record<T, string>) =>
@@ -50,7 +50,18 @@ function take(shade: number) {
   next.value = next.value === 'shade_first' ? 'shade_second' : 'shade_first'
 }
 
-const whole = computed(() => complete(verdict))
+const isMade = computed(() => batch.state.begun || batch.state.griddle.since !== null)
+const says = computed(() => {
+  if (batch.verdict) return inShort(batch.verdict)
+  return isMade.value ? 'How did they come out?' : 'Nothing to judge yet'
+})
+const detail = computed(() => {
+  if (batch.verdict) return 'Look again and mend a word if you like.'
+  if (!isMade.value)
+    return 'Nothing is in the bowl. A batch that was begun by mistake can be put away on Today.'
+  return `${batch.state.judged_by.fold ? 'Fold' : 'Cut'} one, look at both faces, count.`
+})
+const whole = computed(() => complete(verdict, batch.state.judged_by))
 
 // What is set aside as a second or lost is no longer good; the cook need not count twice.
 watch([() => verdict.pieces_second, () => verdict.pieces_lost], () => {
@@ -65,16 +76,16 @@ async function save() {
 </script>
 
 <template>
-  <StageHead
-    :says="batch.verdict ? inShort(batch.verdict) : 'How did they come out?'"
-    :detail="
-      batch.verdict ? 'Look again and mend a word if you like.' : 'Fold one, look at both faces, count.'
-    "
-  />
-  <form id="verdict" class="judge" @submit.prevent="save">
+  <StageHead :says="says" :detail="detail" />
+  <form v-if="isMade" id="verdict" class="judge" @submit.prevent="save">
     <div class="panel stack">
-      <Choice v-model="verdict.pliability" label="When folded" :options="named(PLIABILITY)" />
-      <Choice v-model="verdict.puff" label="Puff" :options="named(PUFF)" />
+      <Choice
+        v-if="batch.state.judged_by.fold"
+        v-model="verdict.pliability"
+        label="When folded"
+        :options="named(PLIABILITY)"
+      />
+      <Choice v-if="batch.state.judged_by.puff" v-model="verdict.puff" label="Puff" :options="named(PUFF)" />
       <Choice v-model="verdict.cracks" label="Cracks" :options="EXTENT" />
       <Choice v-model="verdict.sticking" label="Sticking" :options="STICKING" />
     </div>
@@ -136,7 +147,7 @@ async function save() {
         <p v-else-if="saved" role="status">
           Kept. <RouterLink :to="{ name: 'made', params: { id: batch.id } }">See it in the record</RouterLink>
         </p>
-        <p v-else-if="!whole" class="soft">Say how it folds, puffed, cracked and stuck first.</p>
+        <p v-else-if="!whole" class="soft">{{ openWords(batch.state.judged_by) }}</p>
       </div>
     </div>
   </form>
@@ -158,9 +169,15 @@ async function save() {
     <PhotoShelf :batch="batch.id" :photos="photos" offers @change="look" @shade="take" />
   </Fold>
   <ActBar :plan="plan" stage="judge">
-    <ElButton type="primary" size="large" native-type="submit" form="verdict" :disabled="!whole">{{
-      batch.verdict ? 'Save the verdict again' : 'Save the verdict'
-    }}</ElButton>
+    <ElButton
+      v-if="isMade"
+      type="primary"
+      size="large"
+      native-type="submit"
+      form="verdict"
+      :disabled="!whole"
+      >{{ batch.verdict ? 'Save the verdict again' : 'Save the verdict' }}</ElButton
+    >
   </ActBar>
 </template>
 

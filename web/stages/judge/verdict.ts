@@ -1,9 +1,14 @@
-import type { Plan, Verdict } from '@/api/types'
+import type { BatchState, Plan, Verdict } from '@/api/types'
 
 type Told = 'pliability' | 'puff' | 'cracks' | 'sticking'
 
 /** A verdict in the making: what only the cook can tell is open until it has been told. */
-export type Draft = Omit<Verdict, Told> & Partial<Pick<Verdict, Told>>
+export type Draft = Omit<Verdict, Told> & { [Name in Told]?: NonNullable<Verdict[Name]> | undefined }
+
+/** What was said before, to be mended. */
+export function again(verdict: Verdict): Draft {
+  return { ...verdict, pliability: verdict.pliability ?? undefined, puff: verdict.puff ?? undefined }
+}
 
 /** What the form starts from: the colours that the plan expects, and every piece good until said otherwise. */
 export function afresh(plan: Pick<Plan, 'griddle'>, count: number): Draft {
@@ -22,9 +27,15 @@ export function afresh(plan: Pick<Plan, 'griddle'>, count: number): Draft {
   }
 }
 
-/** The verdict, once everything has been told. */
-export function complete(draft: Draft): Verdict | null {
-  const { pliability, puff, cracks, sticking } = draft
-  if (!pliability || !puff || !cracks || !sticking) return null
+/** The verdict, once everything has been told that can be told of such a bread. */
+export function complete(draft: Draft, asked: BatchState['judged_by']): Verdict | null {
+  const { pliability = null, puff = null, cracks, sticking } = draft
+  if ((asked.fold && !pliability) || (asked.puff && !puff) || !cracks || !sticking) return null
   return { ...draft, pliability, puff, cracks, sticking, notes: draft.notes?.trim() || null }
+}
+
+/** What is still to be told, as a sentence. */
+export function openWords(asked: BatchState['judged_by']): string {
+  const parts = [asked.fold ? 'folds' : '', asked.puff ? 'puffed' : '', 'cracked'].filter(Boolean)
+  return `Say how it ${parts.join(', ')} and stuck first.`
 }
