@@ -6,14 +6,18 @@ export class House {
   private process: ChildProcess | null = null
   readonly address: string
 
-  constructor(private readonly port: number) {
+  constructor(
+    private readonly port: number,
+    private readonly holds: 'the demo kitchen' | 'nobody yet' = 'the demo kitchen',
+  ) {
     this.address = `http://127.0.0.1:${port}`
     rmSync(this.folder, { recursive: true, force: true })
     mkdirSync(this.folder, { recursive: true })
   }
 
   async start(): Promise<void> {
-    this.process = spawn('bin/mill', ['demo', '--port', String(this.port)], {
+    const empty = this.holds === 'nobody yet' ? ['--no-demo'] : []
+    this.process = spawn('bin/mill', ['demo', ...empty, '--port', String(this.port)], {
       env: { ...process.env, MILL_DATABASE: `${this.folder}/kitchen.sqlite` },
       stdio: 'ignore',
     })

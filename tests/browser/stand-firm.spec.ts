@@ -68,7 +68,13 @@ test('two cooks who change one batch both find their change in it', async ({ pag
 test('a verdict given while the house is away is kept and sent once it answers', async ({ page }) => {
   await signIn(page)
   await start(page, 'Almond wraps')
-  await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Judge/ }).click()
+  const course = page.getByRole('navigation', { name: 'Course' })
+  await course.getByRole('link', { name: /Judge/ }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing to judge yet')
+  await expect(page.getByRole('button', { name: /Save the verdict/ })).toBeHidden()
+  await course.getByRole('link', { name: /Water/ }).click()
+  await page.getByRole('button', { name: /^Poured/ }).click()
+  await course.getByRole('link', { name: /Judge/ }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('How did they come out?')
   await page.route('**/verdict', route => route.abort())
   for (const [group, choice] of [

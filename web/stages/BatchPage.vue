@@ -19,6 +19,7 @@ import { useBatch } from './batch'
 import BatchNotices from './BatchNotices.vue'
 import BowlPanel from './BowlPanel.vue'
 import Course from './Course.vue'
+import FirstHint from './FirstHint.vue'
 
 /** The heart: the course on the left, one stage in the middle, the bowl on the right. */
 const STAGES: Record<Stage, Component> = {
@@ -89,6 +90,7 @@ async function enter() {
     <Course class="batch-course" :batch="store.batch" :plan="store.plan" :stage="stage" />
     <section class="batch-stage" :aria-label="STAGE_NAMES[stage]">
       <BatchNotices />
+      <FirstHint v-if="!store.batch.finished_at" :stage="stage" />
       <component :is="STAGES[stage]" :key="stage" :batch="store.batch" :plan="store.plan" />
     </section>
     <BowlPanel class="batch-bowl" :batch="store.batch" :plan="store.plan" :stage="stage" />

@@ -4,6 +4,7 @@ import type { Batch, Plan, Stage } from '@/api/types'
 import BowlPicture from '@/pictures/BowlPicture.vue'
 import Cautions from '@/ui/Cautions.vue'
 import { piecesOf } from './course'
+import Term from '@/ui/Term.vue'
 import { useUnits } from '@/ui/units'
 import Notes from './Notes.vue'
 
@@ -40,7 +41,11 @@ const facts = computed(() => [
     />
     <dl>
       <template v-for="fact in facts" :key="fact.name">
-        <dt>{{ fact.name }}</dt>
+        <dt>
+          <Term v-if="fact.name === 'Hydration'" word="hydration">{{ fact.name }}</Term><template v-else>{{
+            fact.name
+          }}</template>
+        </dt>
         <dd>{{ fact.value }}</dd>
       </template>
     </dl>

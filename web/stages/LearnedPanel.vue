@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
+import Term from '@/ui/Term.vue'
 import { useBatch } from './batch'
 import { leftOut, withLearnedAgain, withoutLearned } from './learned'
 
@@ -26,9 +27,12 @@ const without = computed(() =>
 
 <template>
   <div v-if="here.length || without.length" class="panel learned">
-    <p v-for="one in here" :key="one.key">
+    <p v-for="(one, index) in here" :key="one.key">
       <span
-        >{{ one.words }} <span class="soft">{{ one.without }}</span></span
+        >{{ one.words }} <span class="soft">{{ one.without }}</span>
+        <Term v-if="index === 0 && one.words.includes('points')" word="points" class="learned-points"
+          >Points?</Term
+        ></span
       >
       <ElButton
         v-if="!begun"
@@ -50,6 +54,10 @@ const without = computed(() =>
 </template>
 
 <style scoped>
+.learned-points {
+  margin-left: 0.4rem;
+}
+
 .learned {
   display: grid;
   gap: 0.4rem;

@@ -1,4 +1,7 @@
 <script setup lang="ts" generic="T extends string">
+import Term from './Term.vue'
+import type { Word } from './words'
+
 /** A few named choices side by side, one of them taken. A radio group in all but size. */
 const { label, options } = defineProps<{
   label: string
@@ -6,6 +9,8 @@ const { label, options } = defineProps<{
   disabled?: boolean
   /** Where the options say it all, the label is only for those who hear it. */
   quiet?: boolean
+  /** Where the label is a word that a newcomer would ask about. */
+  word?: Word
 }>()
 const model = defineModel<T | undefined>({ required: true })
 const name = `choice-${Math.random().toString(36).slice(2)}`
@@ -13,7 +18,9 @@ const name = `choice-${Math.random().toString(36).slice(2)}`
 
 <template>
   <fieldset class="choice" :disabled="disabled">
-    <legend :class="{ 'visually-hidden': quiet }">{{ label }}</legend>
+    <legend :class="{ 'visually-hidden': quiet }">
+      <Term v-if="word" :word="word">{{ label }}</Term><template v-else>{{ label }}</template>
+    </legend>
     <label v-for="option in options" :key="option.value" class="choice-option">
       <input v-model="model" type="radio" :name="name" :value="option.value" />
       <span>{{ option.label }}</span>

@@ -1,16 +1,25 @@
 <script setup lang="ts">
 import type { Figure } from '@/api/types'
 import { useUnits } from './units'
+import Term from './Term.vue'
 import Why from './Why.vue'
+import type { Word } from './words'
 
 /** A number of the core with its name, in a list of such: it answers "why?". */
-const { label, figure, after = '' } = defineProps<{ label: string; figure: Figure; after?: string }>()
+const {
+  label,
+  figure,
+  after = '',
+  word,
+} = defineProps<{ label: string; figure: Figure; after?: string; word?: Word }>()
 const units = useUnits()
 </script>
 
 <template>
   <div class="figure-row">
-    <dt>{{ label }}</dt>
+    <dt>
+      <Term v-if="word" :word="word">{{ label }}</Term><template v-else>{{ label }}</template>
+    </dt>
     <dd>
       {{ units.text(figure.value, figure.unit) }}{{ after }}
       <Why :figure="figure" :label="label" />

@@ -9,6 +9,7 @@ import BindingBar from '@/pictures/BindingBar.vue'
 import LedgerBars from '@/pictures/LedgerBars.vue'
 import Warnings from '@/stages/Warnings.vue'
 import Choice from '@/ui/Choice.vue'
+import Term from '@/ui/Term.vue'
 import WheatMark from '@/ui/WheatMark.vue'
 import { useStart } from '../useStart'
 import FormulaLines from './FormulaLines.vue'
@@ -94,9 +95,9 @@ function change(next: PlanRequest) {
     <div class="formula-bench">
       <FormulaLines :request="request" :plan="plan" @change="change" @swap="swap" />
       <section v-if="plan" class="panel stack" aria-label="What the lines make">
-        <h2>Who takes water, who brings it</h2>
+        <h2><Term word="ledger">Who takes water, who brings it</Term></h2>
         <LedgerBars :plan="plan" />
-        <h2>What holds it together</h2>
+        <h2><Term word="binding">What holds it together</Term></h2>
         <BindingBar :plan="plan" />
         <Warnings :plan="plan" @mend="mend" />
       </section>

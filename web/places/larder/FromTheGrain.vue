@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import Choice from '@/ui/Choice.vue'
+import Term from '@/ui/Term.vue'
 import HomeMilling from './HomeMilling.vue'
 import NixtamalPot from './NixtamalPot.vue'
 
@@ -19,6 +20,7 @@ const from = ref<'corn' | 'mill'>('corn')
         { value: 'mill', label: 'Flour in a home mill' },
       ]"
     />
+    <p v-if="from === 'corn'"><Term word="nixtamal">Nixtamal</Term> from kernels, ground the same day.</p>
     <NixtamalPot v-if="from === 'corn'" />
     <HomeMilling v-else />
   </div>

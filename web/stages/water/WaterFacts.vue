@@ -15,10 +15,10 @@ const yeast = computed(() => plan.rise?.bloom_celsius)
   <div class="panel stack">
     <dl class="facts">
       <FigureRow label="All the water" :figure="plan.water.grams" />
-      <FigureRow label="First pour" :figure="plan.water.first_pour_grams" />
+      <FigureRow label="First pour" word="first pour" :figure="plan.water.first_pour_grams" />
       <FigureRow label="Dough will be" :figure="plan.mix.celsius" />
-      <FigureRow label="Starch swollen" :figure="plan.mix.swollen_share" />
-      <FigureRow label="Binding" :figure="plan.binding.index" :after="needed" />
+      <FigureRow label="Starch swollen" word="swollen" :figure="plan.mix.swollen_share" />
+      <FigureRow label="Binding" word="binding" :figure="plan.binding.index" :after="needed" />
     </dl>
     <p v-if="plan.mix.scald">{{ plan.mix.scald.advice }}</p>
     <p v-if="yeast">

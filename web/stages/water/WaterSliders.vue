@@ -97,6 +97,7 @@ const isOwn = computed(
     <Choice
       v-model="scald"
       label="Scald"
+      word="scald"
       :disabled="locked"
       :options="[
         { value: 'none', label: 'None' },
