@@ -53,6 +53,10 @@ try {
   const revisions = await eight('POST', `/api/v1/breads/${newBread.id}/revisions`, revision)
   const change = { version: 1, request: { ...kept.request, hands: 2 }, id: uuid() }
   const changes = await eight('PATCH', `/api/v1/batches/${batch.id}`, change)
+  // What was never made is not judged.
+  await cook.insist('POST', `/api/v1/batches/${batch.id}/events`, {
+    events: [event('poured', { grams: 300 })],
+  })
   const verdict = {
     version: 2,
     id: uuid(),
@@ -71,7 +75,7 @@ try {
   )
   trial.must(
     'and done once',
-    after.version === 3 && after.event_count === 1 && versions.revisions.length === 2,
+    after.version === 3 && after.event_count === 2 && versions.revisions.length === 2,
     JSON.stringify([after.version, after.event_count, versions.revisions.length]),
   )
   trial.must(

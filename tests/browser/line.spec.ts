@@ -218,9 +218,10 @@ test('the serving time is dragged, what does not fit says what would, and the te
   }
   await expect(page.getByLabel('Served at')).not.toHaveValue('')
   const soon = new Date(Date.now() + 20 * 60_000)
-  const local = new Date(soon.getTime() - soon.getTimezoneOffset() * 60_000).toISOString().slice(0, 16)
-  await page.getByLabel('Served at').fill(local)
-  await page.getByLabel('Served at').blur()
+  const month = soon.toLocaleString('en', { month: 'short' })
+  const time = soon.toTimeString().slice(0, 5)
+  await page.getByLabel('Served at').fill(`${soon.getDate()} ${month} ${soon.getFullYear()}, ${time}`)
+  await page.keyboard.press('Enter')
   await expect(page.getByText(/min too few/)).toBeVisible()
   await page.getByRole('button', { name: /^Serve at/ }).click()
   await expect(page.getByText(/min too few/)).toBeHidden()

@@ -126,7 +126,7 @@ test.describe('with a finger', () => {
       await expect(page.getByRole('button', { name: 'In the bowl' })).toHaveCount(left)
       await page.getByRole('button', { name: 'In the bowl' }).first().tap()
     }
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('All weighed')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^All (weighed|measured)$/)
     await page.getByRole('button', { name: /On to water/ }).tap()
     await page.getByRole('button', { name: /^Poured/ }).tap()
     await page.getByRole('button', { name: /On to mix/ }).tap()

@@ -6,6 +6,7 @@ import { gramsFrom, massFor, useUnits } from './units'
 /** A weight to type, in the unit the cook reads; grams to everybody else. */
 const { label, disabled = false } = defineProps<{ label: string; disabled?: boolean }>()
 const model = defineModel<number>({ required: true })
+const emit = defineEmits<{ enter: [] }>()
 const units = useUnits()
 const typed = computed({
   get: () => massFor(model.value, units.choice.mass),
@@ -24,6 +25,7 @@ const typed = computed({
       :controls="false"
       :disabled="disabled"
       :aria-label="`${label}, in ${units.choice.mass === 'g' ? 'grams' : 'ounces'}`"
+      @keyup.enter="emit('enter')"
     />
     <span aria-hidden="true">{{ units.choice.mass }}</span>
   </div>

@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import { ElPopover } from 'element-plus'
+import { ref } from 'vue'
 import { WORDS, type Word } from './words'
 
 /** A word of the work that explains itself where it stands. */
 const { word } = defineProps<{ word: Word }>()
+const open = ref(false)
 </script>
 
 <template>
-  <ElPopover trigger="click" :width="320" placement="bottom-start">
+  <ElPopover v-model:visible="open" trigger="click" :width="320" placement="bottom-start">
     <template #reference>
-      <button class="term" type="button"><slot /><span class="visually-hidden">, what is that?</span></button>
+      <button class="term" type="button" @keydown.esc="open = false">
+        <slot /><span class="visually-hidden">, what is that?</span>
+      </button>
     </template>
     {{ WORDS[word] }}
   </ElPopover>

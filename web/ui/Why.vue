@@ -1,17 +1,21 @@
 <script setup lang="ts">
 import { ElPopover } from 'element-plus'
+import { ref } from 'vue'
 import type { Figure } from '@/api/types'
 import { useUnits } from './units'
 
 /** A number of the core that answers "why?": its reasons and how sure it is. */
 const { figure, label } = defineProps<{ figure: Figure; label: string }>()
 const units = useUnits()
+const open = ref(false)
 </script>
 
 <template>
-  <ElPopover trigger="click" :width="340" placement="bottom-start">
+  <ElPopover v-model:visible="open" trigger="click" :width="340" placement="bottom-start">
     <template #reference>
-      <button class="why" type="button" :aria-label="`Why ${label}?`">why?</button>
+      <button class="why" type="button" :aria-label="`Why ${label}?`" @keydown.esc="open = false">
+        why?
+      </button>
     </template>
     <h3>{{ label }}: {{ units.text(figure.value, figure.unit) }}</h3>
     <ul class="why-reasons">

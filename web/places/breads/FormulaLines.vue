@@ -100,6 +100,7 @@ function isLastFlour(ingredient: string): boolean {
       />
     </ul>
     <ElSelect
+      class="screen-only"
       :model-value="''"
       filterable
       placeholder="Put something in"

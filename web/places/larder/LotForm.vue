@@ -5,6 +5,7 @@ import { api, toldBy } from '@/api/client'
 import type { Lot, LotChange } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { useHouse } from '@/house'
+import DateField from '@/ui/DateField.vue'
 import MassInput from '@/ui/MassInput.vue'
 import { namesOf } from '../breads/formula'
 import { changeOf, newLot, tidied } from './lots'
@@ -69,9 +70,9 @@ async function keep() {
         aria-label="Price a kilogram"
       />
     </div>
-    <label>Bought <input v-model="change.bought_on" type="date" class="date-field" /></label>
-    <label>Opened <input v-model="change.opened_on" type="date" class="date-field" /></label>
-    <label>Emptied <input v-model="change.emptied_on" type="date" class="date-field" /></label>
+    <div><span>Bought</span><DateField v-model="change.bought_on" label="Bought" /></div>
+    <div><span>Opened</span><DateField v-model="change.opened_on" label="Opened" /></div>
+    <div><span>Emptied</span><DateField v-model="change.emptied_on" label="Emptied" /></div>
     <div>
       <span>Certified gluten-free</span>
       <ElSwitch v-model="change.certified_gluten_free" aria-label="Certified gluten-free" />

@@ -4,6 +4,7 @@ import { useAsking } from '@/api/asking'
 import { api } from '@/api/client'
 import type { NixtamalQuestion } from '@/api/types'
 import { fromLocal } from '@/stages/choose/serving'
+import DateField from '@/ui/DateField.vue'
 import Fader from '@/ui/Fader.vue'
 import FigureRow from '@/ui/FigureRow.vue'
 import { timeOfDay } from '@/ui/timeOfDay'
@@ -11,9 +12,16 @@ import { useUnits } from '@/ui/units'
 
 /** Corn, lime, water, simmer, steep, rinse, grind: what goes in, what comes out, and when to begin. */
 const units = useUnits()
-const pot = reactive({ masa: 1000, lime: 1, simmer: 40, steep: 12, moisture: 55, ready: '' })
+const pot = reactive({
+  masa: 1000,
+  lime: 1,
+  simmer: 40,
+  steep: 12,
+  moisture: 55,
+  ready: null as string | null,
+})
 const { answer, refused, about } = useAsking(api.nixtamal)
-const readyAt = computed(() => fromLocal(pot.ready))
+const readyAt = computed(() => fromLocal(pot.ready ?? ''))
 const question = computed<NixtamalQuestion>(() => ({
   masa_grams: pot.masa,
   lime_percent: pot.lime,
@@ -38,10 +46,10 @@ watch(question, asked => void about(asked), { immediate: true })
       <Fader v-model="pot.lime" label="Lime, of the corn" :min="0.5" :max="2" :step="0.1" unit="percent" />
       <Fader v-model="pot.simmer" label="Simmer" :min="15" :max="90" :step="5" unit="min" />
       <Fader v-model="pot.steep" label="Steep" :min="6" :max="18" :step="1" unit="h" />
-      <label class="pot-ready"
-        >Masa wanted at
-        <input v-model="pot.ready" type="datetime-local" class="date-field" aria-label="Masa wanted at"
-      /></label>
+      <div class="pot-ready">
+        <span>Masa wanted at</span>
+        <DateField v-model="pot.ready" kind="datetime" label="Masa wanted at" />
+      </div>
     </div>
     <div v-if="answer" class="stack">
       <p class="says">{{ says }}</p>

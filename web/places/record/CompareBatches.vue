@@ -22,7 +22,7 @@ const trouble = computed(() => one.trouble.value || other.trouble.value)
 
 <template>
   <div class="compare">
-    <p><RouterLink :to="{ name: 'record' }">← Record</RouterLink></p>
+    <p class="screen-only"><RouterLink :to="{ name: 'record' }">← Record</RouterLink></p>
     <h1>Two batches side by side</h1>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <PlannedAndDone v-if="both.length === 2" :batches="both.map(made => made.batch)" />

@@ -36,7 +36,7 @@ async function leaveOut() {
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <template v-if="batch">
       <header>
-        <p><RouterLink :to="{ name: 'record' }">← Record</RouterLink></p>
+        <p class="screen-only"><RouterLink :to="{ name: 'record' }">← Record</RouterLink></p>
         <h1>{{ batch.bread.name }}</h1>
         <p>
           {{ day(batch.started_at) }} {{ timeOfDay(batch.started_at) }}, version {{ batch.bread.revision }}.
@@ -44,7 +44,7 @@ async function leaveOut() {
           <span v-else class="soft">Nobody judged it.</span>
         </p>
         <p v-if="batch.verdict?.notes">{{ batch.verdict.notes }}</p>
-        <div class="row">
+        <div class="row screen-only">
           <RouterLink :to="{ name: 'batch', params: { id: batch.id, stage: 'judge' } }">{{
             batch.verdict ? 'Mend the verdict' : 'Judge it'
           }}</RouterLink>

@@ -72,6 +72,7 @@ const hands = computed({
 
 <template>
   <StageHead :says="`${plan.portion.count} × ${batch.bread.name}`" :detail="style?.purpose" />
+  <ActBar :plan="plan" stage="choose" />
   <Views v-model="view" label="What to choose" :options="[...VIEWS]" />
   <Warnings :plan="plan" :begun="batch.state.begun" @mend="store.mend" />
   <div v-if="view === 'much'" class="choose">
@@ -158,7 +159,6 @@ const hands = computed({
   >
     <LearnedPanel :plan="plan" :request="request" :begun="batch.state.begun" />
   </Fold>
-  <ActBar :plan="plan" stage="choose" />
 </template>
 
 <style scoped>

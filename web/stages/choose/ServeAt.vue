@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
 import { houseClock } from '@/bench/houseClock'
 import { withPieces } from '@/places/breads/size'
+import DateField from '@/ui/DateField.vue'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { fromLocal, meantFrom, toLocal } from './serving'
 
@@ -11,6 +12,7 @@ import { fromLocal, meantFrom, toLocal } from './serving'
 const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan; begun: boolean }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const local = computed(() => (request.serve_at ? toLocal(new Date(request.serve_at)) : ''))
+const served = computed({ get: () => local.value || null, set: text => (text ? serve(text) : anytime()) })
 const fit = computed(() => (plan.line.fit && !plan.line.fit.fits ? plan.line.fit : null))
 const meant = computed(() => meantFrom(new Date(houseClock.now())))
 const late = computed(
@@ -39,15 +41,9 @@ function anytime() {
 
 <template>
   <div class="serve">
-    <label for="serve-at">Served at</label>
+    <span>Served at</span>
     <div class="row">
-      <input
-        id="serve-at"
-        class="date-field"
-        type="datetime-local"
-        :value="local"
-        @change="serve(($event.target as HTMLInputElement).value)"
-      />
+      <DateField v-model="served" kind="datetime" label="Served at" />
       <ElButton :disabled="!request.serve_at" @click="anytime">When it is ready</ElButton>
       <ElButton
         v-for="one in meant"

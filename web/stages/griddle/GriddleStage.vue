@@ -73,19 +73,6 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
     <KeptLine class="griddle-wide" :batch="batch" :plan="plan" />
     <CuePanel class="griddle-wide" />
   </div>
-  <OvenPanel v-if="oven && (!next || oven.started_at)" :oven="oven" :plan="plan" />
-  <KnobSetting :plan="plan" :request="request" />
-  <div class="griddle-heat">
-    <HeatWatch :plan="plan" :request="request" :surface="batch.state.griddle.surface" />
-    <ProbePanel v-if="thick && plan.griddle.done_celsius" :plan="plan" :griddle="griddle" />
-  </div>
-  <Warnings :plan="plan" stage="griddle" :begun="batch.state.begun" @mend="store.mend" />
-  <template v-if="view === 'plan'">
-    <LearnedPanel :plan="plan" :request="request" stage="griddle" :begun="cooking" />
-    <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
-    <OvenFaders v-if="usesOven" :plan="plan" :request="request" />
-    <BakeBench :request="request" :plan="plan" :cooking="cooking" />
-  </template>
   <ActBar :plan="plan" stage="griddle" :ready="!next && !griddle.paused_at && !oven">
     <ElButton v-if="next" type="primary" size="large" class="griddle-act" @click="press"
       >{{ said.says }}<kbd>Space</kbd></ElButton
@@ -105,6 +92,19 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
       >It is done: out of it</ElButton
     >
   </ActBar>
+  <OvenPanel v-if="oven && (!next || oven.started_at)" :oven="oven" :plan="plan" />
+  <KnobSetting :plan="plan" :request="request" />
+  <div class="griddle-heat">
+    <HeatWatch :plan="plan" :request="request" :surface="batch.state.griddle.surface" />
+    <ProbePanel v-if="thick && plan.griddle.done_celsius" :plan="plan" :griddle="griddle" />
+  </div>
+  <Warnings :plan="plan" stage="griddle" :begun="batch.state.begun" @mend="store.mend" />
+  <template v-if="view === 'plan'">
+    <LearnedPanel :plan="plan" :request="request" stage="griddle" :begun="cooking" />
+    <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
+    <OvenFaders v-if="usesOven" :plan="plan" :request="request" />
+    <BakeBench :request="request" :plan="plan" :cooking="cooking" />
+  </template>
 </template>
 
 <style scoped>

@@ -77,6 +77,17 @@ async function save() {
 
 <template>
   <StageHead :says="says" :detail="detail" />
+  <ActBar :plan="plan" stage="judge">
+    <ElButton
+      v-if="isMade"
+      type="primary"
+      size="large"
+      native-type="submit"
+      form="verdict"
+      :disabled="!whole"
+      >{{ batch.verdict ? 'Save the verdict again' : 'Save the verdict' }}</ElButton
+    >
+  </ActBar>
   <form v-if="isMade" id="verdict" class="judge" @submit.prevent="save">
     <div class="panel stack">
       <Choice
@@ -168,17 +179,6 @@ async function save() {
   <Fold name="judge-photos" :title="`Photos (${photos.length})`">
     <PhotoShelf :batch="batch.id" :photos="photos" offers @change="look" @shade="take" />
   </Fold>
-  <ActBar :plan="plan" stage="judge">
-    <ElButton
-      v-if="isMade"
-      type="primary"
-      size="large"
-      native-type="submit"
-      form="verdict"
-      :disabled="!whole"
-      >{{ batch.verdict ? 'Save the verdict again' : 'Save the verdict' }}</ElButton
-    >
-  </ActBar>
 </template>
 
 <style scoped>

@@ -80,7 +80,12 @@ const bag = computed({
     <span class="line-grams"
       >{{ units.text(planned, 'g') }}<small v-if="spoons" class="soft"> {{ spoons }}</small></span
     >
-    <MassInput v-model="grams" class="line-read" :label="`${line.name} on the scale`" />
+    <MassInput
+      v-model="grams"
+      class="line-read"
+      :label="`${line.name} on the scale`"
+      @enter="emit('measured', grams || planned)"
+    />
     <ElButton :plain="isNext" @click="emit('measured', grams || planned)">{{
       line.measured ? '✓ It is in' : 'In the bowl'
     }}</ElButton>

@@ -57,6 +57,11 @@ function row(ingredient: string) {
 
 <template>
   <StageHead :says="says" :detail="detail" />
+  <ActBar :plan="plan" stage="measure" :ready="!next">
+    <ElButton v-if="next && !batch.state.begun" type="primary" size="large" @click="putIn(next.ingredient)"
+      >{{ isWeighed ? 'Weighed' : 'It is in' }}: {{ amount(next, grams(next.ingredient)) }}</ElButton
+    >
+  </ActBar>
   <ul class="measure" aria-label="Lines to measure">
     <MeasureLine
       v-for="line in lines"
@@ -75,11 +80,6 @@ function row(ingredient: string) {
   <Fold name="ledger" title="Who takes water, who brings it">
     <LedgerBars :plan="plan" />
   </Fold>
-  <ActBar :plan="plan" stage="measure" :ready="!next">
-    <ElButton v-if="next && !batch.state.begun" type="primary" size="large" @click="putIn(next.ingredient)"
-      >{{ isWeighed ? 'Weighed' : 'It is in' }}: {{ amount(next, grams(next.ingredient)) }}</ElButton
-    >
-  </ActBar>
 </template>
 
 <style scoped>

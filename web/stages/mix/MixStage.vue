@@ -66,6 +66,24 @@ function mixGrams(one: FeelAnswer): number {
 
 <template>
   <StageHead :says="says" :detail="detail" />
+  <ActBar :plan="plan" stage="mix" :ready="feel === 'ready'">
+    <RouterLink v-if="!batch.state.begun" :to="{ name: 'batch', params: { id: batch.id, stage: 'water' } }"
+      ><ElButton type="primary" tag="span" size="large">To the water</ElButton></RouterLink
+    >
+    <ElButton
+      v-else-if="kneading && !kneading.ends_at && !answer"
+      size="large"
+      @click="store.record('knead_started')"
+      >Start {{ isBatter ? 'stirring' : 'kneading' }}, {{ clock(kneading.seconds) }}</ElButton
+    >
+    <ElButton
+      v-else-if="answer && answer.offset_points !== 0"
+      type="primary"
+      size="large"
+      @click="workedIn(batch.state.portion.count)"
+      >{{ isBatter ? 'Stirred in' : 'Worked in' }} {{ amount(answer) }}</ElButton
+    >
+  </ActBar>
   <Warnings :plan="plan" stage="mix" :begun="batch.state.begun" @mend="store.mend" />
   <div class="feel" role="group" aria-label="How the dough feels">
     <button
@@ -115,24 +133,6 @@ function mixGrams(one: FeelAnswer): number {
       <Why :figure="plan.mix.hand_warm_minutes" label="Hand-warm" />
     </template>
   </div>
-  <ActBar :plan="plan" stage="mix" :ready="feel === 'ready'">
-    <RouterLink v-if="!batch.state.begun" :to="{ name: 'batch', params: { id: batch.id, stage: 'water' } }"
-      ><ElButton type="primary" tag="span" size="large">To the water</ElButton></RouterLink
-    >
-    <ElButton
-      v-else-if="kneading && !kneading.ends_at && !answer"
-      size="large"
-      @click="store.record('knead_started')"
-      >Start {{ isBatter ? 'stirring' : 'kneading' }}, {{ clock(kneading.seconds) }}</ElButton
-    >
-    <ElButton
-      v-else-if="answer && answer.offset_points !== 0"
-      type="primary"
-      size="large"
-      @click="workedIn(batch.state.portion.count)"
-      >{{ isBatter ? 'Stirred in' : 'Worked in' }} {{ amount(answer) }}</ElButton
-    >
-  </ActBar>
 </template>
 
 <style scoped>

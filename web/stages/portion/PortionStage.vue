@@ -55,6 +55,11 @@ function take(grams: number) {
 
 <template>
   <StageHead :says="says" :detail="detail" />
+  <ActBar :plan="plan" stage="portion" :ready="done">
+    <ElButton v-if="!done" type="primary" size="large" @click="take(reading)">{{
+      isSet ? `Piece ${portion.count - portion.left + 1} is off` : 'Start counting down'
+    }}</ElButton>
+  </ActBar>
   <p v-if="mend" class="portion-mend" role="status">{{ mend }}</p>
   <PortionStrip :portion="portion" />
   <div class="portion">
@@ -65,7 +70,7 @@ function take(grams: number) {
         Each about <strong>{{ units.text(reading / pieces, 'g') }}</strong>
       </p>
       <div class="row">
-        <MassInput v-model="reading" :disabled="done" label="Scale reading" />
+        <MassInput v-model="reading" :disabled="done" label="Scale reading" @enter="take(reading)" />
       </div>
       <ElButton
         v-if="isSet"
@@ -86,11 +91,6 @@ function take(grams: number) {
       @steady="take"
     />
   </div>
-  <ActBar :plan="plan" stage="portion" :ready="done">
-    <ElButton v-if="!done" type="primary" size="large" @click="take(reading)">{{
-      isSet ? `Piece ${portion.count - portion.left + 1} is off` : 'Start counting down'
-    }}</ElButton>
-  </ActBar>
 </template>
 
 <style scoped>

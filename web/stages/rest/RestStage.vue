@@ -36,6 +36,11 @@ const rest = computed(() => batch.state.rest)
 
 <template>
   <StageHead :says="says" :detail="detail" />
+  <ActBar :plan="plan" stage="rest" :ready="rest.ends_at !== null">
+    <ElButton v-if="!rest.ends_at" type="primary" size="large" @click="store.record('rest_started')"
+      >Start the {{ plan.rise ? 'rise' : 'rest' }}</ElButton
+    >
+  </ActBar>
   <div class="panel stack rest">
     <Fader
       v-if="plan.rise && !rest.ends_at"
@@ -59,11 +64,6 @@ const rest = computed(() => batch.state.rest)
       laid.
     </p>
   </div>
-  <ActBar :plan="plan" stage="rest" :ready="rest.ends_at !== null">
-    <ElButton v-if="!rest.ends_at" type="primary" size="large" @click="store.record('rest_started')"
-      >Start the {{ plan.rise ? 'rise' : 'rest' }}</ElButton
-    >
-  </ActBar>
 </template>
 
 <style scoped>

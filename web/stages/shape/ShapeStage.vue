@@ -57,6 +57,7 @@ const guideSheet = computed(() => {
     :says="`${units.text(diameter.value, 'mm')} wide, ${units.text(plan.shape.thickness_mm.value, 'mm')} ${plan.method.shape === 'pour' ? 'deep' : 'thick'}`"
     :detail="shaping.answer.value?.handling.steps[0] ?? ''"
   />
+  <ActBar :plan="plan" stage="shape" />
   <Warnings :plan="plan" stage="shape" :begun="batch.state.begun" @mend="store.mend" />
   <LearnedPanel :plan="plan" :request="request" stage="shape" :begun="batch.state.griddle.since !== null" />
   <div class="panel stack">
@@ -101,5 +102,4 @@ const guideSheet = computed(() => {
       <a :href="guideSheet('letter')" target="_blank" rel="noopener">ring and guide, letter</a>
     </p>
   </Fold>
-  <ActBar :plan="plan" stage="shape" />
 </template>

@@ -38,6 +38,10 @@ const HOW: Record<Plan['stack']['after'], { says: string; now: string; detail: s
     detail: 'Keep them wrapped, so that they do not dry.',
   },
 }
+
+function keep() {
+  if (grams.value) void store.record('stacked', { grams: grams.value })
+}
 </script>
 
 <template>
@@ -45,20 +49,20 @@ const HOW: Record<Plan['stack']['after'], { says: string; now: string; detail: s
     :says="stack.ends_at ? HOW[plan.stack.after].now : HOW[plan.stack.after].says"
     :detail="HOW[plan.stack.after].detail"
   />
+  <ActBar :plan="plan" stage="stack" :ready="stack.ends_at !== null">
+    <ElButton v-if="!stack.ends_at" type="primary" size="large" @click="store.record('stacked')"
+      >Stacked. Start {{ duration(stack.seconds) }}</ElButton
+    >
+  </ActBar>
   <div class="panel stack steam">
     <CountdownRing v-if="stack.ends_at" :ends-at="stack.ends_at" :seconds="stack.seconds" />
     <p v-else class="steam-time">{{ duration(stack.seconds) }}</p>
   </div>
   <div v-if="batch.state.griddle.lifted" class="panel row">
     <span>All of them on the scale, if you like</span>
-    <MassInput v-model="grams" label="The whole stack" />
-    <ElButton :disabled="!grams" @click="store.record('stacked', { grams })">Keep the weight</ElButton>
+    <MassInput v-model="grams" label="The whole stack" @enter="keep" />
+    <ElButton :disabled="!grams" @click="keep">Keep the weight</ElButton>
   </div>
-  <ActBar :plan="plan" stage="stack" :ready="stack.ends_at !== null">
-    <ElButton v-if="!stack.ends_at" type="primary" size="large" @click="store.record('stacked')"
-      >Stacked. Start {{ duration(stack.seconds) }}</ElButton
-    >
-  </ActBar>
 </template>
 
 <style scoped>

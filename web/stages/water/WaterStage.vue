@@ -50,6 +50,11 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
 
 <template>
   <StageHead :says="says" :detail="detail" />
+  <ActBar :plan="plan" stage="water" :ready="begun">
+    <ElButton v-if="!begun" type="primary" size="large" :disabled="!read" @click="pour"
+      >Poured {{ units.text(read, 'g') }}</ElButton
+    >
+  </ActBar>
   <Warnings :plan="plan" stage="water" :begun="batch.state.begun" @mend="store.mend" />
   <LearnedPanel :plan="plan" :request="request" stage="water" :begun="begun" />
   <div class="water">
@@ -59,7 +64,7 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
     <div class="stack">
       <div class="panel stack">
         <div class="row">
-          <MassInput v-model="read" label="Water poured" />
+          <MassInput v-model="read" label="Water poured" @enter="read && pour()" />
           <ElButton v-if="begun" size="large" :disabled="!read" @click="pour"
             >Poured more {{ units.text(read, 'g') }}</ElButton
           >
@@ -70,11 +75,6 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
       <WaterFacts :plan="plan" />
     </div>
   </div>
-  <ActBar :plan="plan" stage="water" :ready="begun">
-    <ElButton v-if="!begun" type="primary" size="large" :disabled="!read" @click="pour"
-      >Poured {{ units.text(read, 'g') }}</ElButton
-    >
-  </ActBar>
 </template>
 
 <style scoped>

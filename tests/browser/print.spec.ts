@@ -1,0 +1,46 @@
+import type { Page } from '@playwright/test'
+import { expect, test } from './test'
+import { signIn, start } from './bench'
+
+/** Width of an A4 sheet between its margins, in CSS pixels. */
+const SHEET = { width: 688, height: 1000 }
+
+async function expectOnPaper(page: Page, what: string) {
+  await page.emulateMedia({ media: 'print' })
+  await page.setViewportSize(SHEET)
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  for (const gone of ['banner', 'slider'] as const)
+    await expect(page.getByRole(gone).first(), `${what}: no ${gone}`).toBeHidden()
+  await expect(page.getByRole('group', { name: 'What to do now' })).toBeHidden()
+  const sideways = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+  expect(sideways, `${what}: fits the sheet`).toBeLessThanOrEqual(0)
+  await page.emulateMedia({ media: 'screen' })
+  await page.setViewportSize({ width: 1280, height: 800 })
+}
+
+test('a batch, a bread and a page of the record go on paper without what is pressed', async ({ page }) => {
+  await signIn(page)
+  await start(page, 'Everyday masa discs')
+  await expectOnPaper(page, 'batch')
+  await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Water/ }).click()
+  await expectOnPaper(page, 'water')
+
+  await page.goto('/record')
+  await page
+    .getByRole('main')
+    .getByRole('link', { name: /Everyday masa discs/ })
+    .first()
+    .click()
+  await expect(page.getByRole('heading', { name: 'What it taught' })).toBeVisible()
+  await expectOnPaper(page, 'record')
+  await expect(page.getByRole('columnheader', { name: 'Planned' })).toBeVisible()
+
+  await page.goto('/breads')
+  await page
+    .getByRole('main')
+    .getByRole('link', { name: /Everyday masa discs/ })
+    .first()
+    .click()
+  await expect(page.getByRole('heading', { name: 'The formula' })).toBeVisible()
+  await expectOnPaper(page, 'formula')
+})
