@@ -44,7 +44,7 @@ final readonly class ModelTurnPlanner implements TurnPlanner
     /** Counted from the end: before the lift comes the last turn. */
     private const LAST_TURN = -2;
 
-    public function __construct(private ?Mesh $mesh = null)
+    public function __construct(private ?Mesh $mesh = null, private Windows $windows = Windows::Looked)
     {
     }
 
@@ -65,7 +65,11 @@ final readonly class ModelTurnPlanner implements TurnPlanner
         $unset = null;
         foreach ($goals as $index => ['action' => $action, 'goal' => $goal]) {
             $wait = new Wait($work, $goal, $end, $laying->aim->mostBrownness(), self::leastSeconds($touches, count($goals)));
-            $touches[] = $wait->touch($action, self::middleBefore($laying, $index - count($goals)));
+            $middle = self::middleBefore($laying, $index - count($goals));
+            $touches[] = match ($this->windows) {
+                Windows::Looked => $wait->touch($action, $middle),
+                Windows::Least => $wait->touchInTime($action, $middle),
+            };
             $unset ??= $wait->unset();
             $work->touch($action);
         }

@@ -27,7 +27,7 @@ final readonly class Sensitivity
     {
         $thickness = $baked->laying->thicknessMillimetres();
         $this->mesh = $thickness < self::ROUGH_FROM_MILLIMETRES && $baked->liftedAtSeconds < self::ROUGH_FROM_SECONDS ? null : Mesh::rough($thickness);
-        $this->baked = $this->mesh === null ? $baked : (new ModelTurnPlanner($this->mesh))->bake($baked->laying);
+        $this->baked = $this->mesh === null ? $baked : (new ModelTurnPlanner($this->mesh, Windows::Least))->bake($baked->laying);
     }
 
     /** @return list<array<string, mixed>> */
@@ -57,7 +57,7 @@ final readonly class Sensitivity
             array_map(static fn (TurnWindow $touch): array => ['action' => $touch->action, 'seconds' => $touch->atSeconds], $this->baked->touches),
             0.0,
         ))->bake($laying, $this->mesh);
-        $anew = (new ModelTurnPlanner($this->mesh))->bake($laying);
+        $anew = (new ModelTurnPlanner($this->mesh, Windows::Least))->bake($laying);
 
         return [
             'what' => $what,

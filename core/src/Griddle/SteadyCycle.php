@@ -85,7 +85,7 @@ final readonly class SteadyCycle
     private static function of(Laying $laying): self
     {
         $wanted = max(self::LEAST_CELSIUS, $laying->iron->setCelsius + $laying->iron->sagKelvin);
-        $planner = new ModelTurnPlanner(Mesh::rough($laying->thicknessMillimetres()));
+        $planner = new ModelTurnPlanner(Mesh::rough($laying->thicknessMillimetres()), Windows::Least);
         $cycle = new self($wanted, $wanted, $wanted, $laying->iron->at($laying->iron->setCelsius));
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $baked = $planner->bake($laying->inStride($cycle));
@@ -99,7 +99,7 @@ final readonly class SteadyCycle
             }
         }
 
-        return $cycle->withFirst($planner, $laying);
+        return $cycle->withFirst($planner->bake($laying->inStride($cycle->onFreshMetal()))->liftedAtSeconds, $baked->liftedAtSeconds);
     }
 
     private function comesRoundTo(RestingIron $metal): bool
@@ -107,12 +107,16 @@ final readonly class SteadyCycle
         return abs($metal->celsius() - $this->laidCelsius) < self::CLOSED_KELVIN && abs($metal->bareCelsius() - $this->bareCelsius) < self::CLOSED_KELVIN;
     }
 
-    private function withFirst(ModelTurnPlanner $planner, Laying $laying): self
+    /** As the first load meets it: no piece has cooled the place yet. */
+    private function onFreshMetal(): self
     {
-        $later = $planner->bake($laying->inStride($this));
-        $first = $planner->bake($laying->inStride(new self($this->wantedCelsius, $this->bareCelsius, $this->bareCelsius, $this->iron)));
+        return new self($this->wantedCelsius, $this->bareCelsius, $this->bareCelsius, $this->iron);
+    }
 
-        return new self($this->wantedCelsius, $this->bareCelsius, $this->laidCelsius, $this->iron, min(1.0, $first->liftedAtSeconds / $later->liftedAtSeconds));
+    /** The last round that was looked at is within half a kelvin of the one that closes: its time is that of every later load. */
+    private function withFirst(float $firstSeconds, float $laterSeconds): self
+    {
+        return new self($this->wantedCelsius, $this->bareCelsius, $this->laidCelsius, $this->iron, min(1.0, $firstSeconds / $laterSeconds));
     }
 
     /**

@@ -27,6 +27,14 @@ final class Wait
     /** @param float|null $doneCelsius that the middle must have first */
     public function touch(TurnAction $action, ?float $doneCelsius): TurnWindow
     {
+        $touch = $this->touchInTime($action, $doneCelsius);
+
+        return new TurnWindow($action, $touch->atSeconds, $touch->fromSeconds, max($touch->toSeconds, $this->lastGoodSecond()));
+    }
+
+    /** The same without looking how long it would still have been good: its window ends as soon as a hand can meet it. */
+    public function touchInTime(TurnAction $action, ?float $doneCelsius): TurnWindow
+    {
         $bake = $this->work->bake;
         $began = $bake->secondsOn();
         $this->work->lie($this->leastSeconds);
@@ -38,7 +46,7 @@ final class Wait
         }
         $at = $bake->secondsOn();
 
-        return new TurnWindow($action, $at, max($began, min($from, $at - self::LEAST_REACH)), max($at + self::LEAST_REACH, $this->lastGoodSecond()));
+        return new TurnWindow($action, $at, max($began, min($from, $at - self::LEAST_REACH)), $at + self::LEAST_REACH);
     }
 
     /** Where the face that should set has not, after all the time that a cook would wait. */
