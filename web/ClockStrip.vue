@@ -60,15 +60,24 @@ function since(one: Clock): string {
 
 <template>
   <nav v-if="shown.length" class="clocks" aria-label="Clocks">
-    <RouterLink
-      v-for="one in shown"
-      :key="`${one.batch} ${one.kind}`"
-      :to="{ name: 'batch', params: { id: one.batch, stage: one.stage } }"
-      :class="{ 'is-over': left(one) <= 0 }"
-    >
-      <strong>{{ words(one) }}{{ since(one) }}</strong>
-      <span class="clocks-bread">{{ one.bread }}</span>
-    </RouterLink>
+    <span v-for="one in shown" :key="`${one.batch} ${one.kind}`" class="clocks-one">
+      <RouterLink
+        :to="{ name: 'batch', params: { id: one.batch, stage: one.stage } }"
+        :class="{ 'is-over': left(one) <= 0 }"
+      >
+        <strong>{{ words(one) }}{{ since(one) }}</strong>
+        <span class="clocks-bread">{{ one.bread }}</span>
+      </RouterLink>
+      <button
+        v-if="left(one) <= 0"
+        type="button"
+        class="quiet-button"
+        :aria-label="`Done: ${one.over}`"
+        @click="clocks.putAway(one)"
+      >
+        Done
+      </button>
+    </span>
   </nav>
   <p class="clocks-told" role="status">{{ told }}</p>
 </template>
@@ -81,6 +90,12 @@ function since(one: Clock): string {
   overflow-x: auto;
   border-bottom: 1px solid var(--panel-edge);
   background: var(--heat-wash);
+}
+
+.clocks-one {
+  display: flex;
+  flex: none;
+  align-items: center;
 }
 
 .clocks a {

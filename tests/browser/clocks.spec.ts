@@ -31,6 +31,8 @@ test('the griddle to be turned on, kneading and a rest ring on whatever page is 
   await expect(told('Turn the griddle on: Everyday masa discs.')).toHaveCount(1)
   expect(await rings()).toBe(1)
 
+  await page.getByRole('button', { name: 'Done: Turn the griddle on' }).click()
+  await expect(clocks).toBeHidden()
   await page.goBack()
   await course.getByRole('link', { name: /Mix/ }).click()
   await page.getByRole('button', { name: /Start kneading/ }).click()

@@ -58,6 +58,9 @@ test('after more flour than planned, heading, button, column, course and pieces 
   const piece = /(\d+) × ([\d.]+) g/.exec((await bowl.textContent()) ?? '')?.[0] ?? ''
   expect(piece).not.toBe('')
   expect(await courseSays(page, 'Portion')).toContain(piece)
+  await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: 'Shape' }).click()
+  const wide = /\d+ mm wide/.exec(await heading(page))?.[0] ?? 'no width'
+  expect(await courseSays(page, 'Shape')).toContain(wide)
 })
 
 test('a batter is thinned and thickened, not kneaded, and nothing asks for a ball', async ({ page }) => {

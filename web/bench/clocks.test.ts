@@ -51,6 +51,16 @@ describe('clocks that run on every page', () => {
     expect(clocks.running).toEqual([])
   })
 
+  it('shows one no longer that was seen to, whatever else is heard of its batch', () => {
+    const clocks = useClocks()
+    const batch = batchWith('a', { rest: at(600), preheat: at(200) })
+    clocks.hear(batch, noon)
+    clocks.due(noon + 200_000)
+    for (const one of clocks.running.slice(0, 1)) clocks.putAway(one)
+    clocks.hear(batch, noon + 201_000)
+    expect(clocks.running.map(one => one.kind)).toEqual(['rest'])
+  })
+
   it('keeps none of a batch that is over, and comes back as it was left', () => {
     const clocks = useClocks()
     clocks.hear(batchWith('a', { rest: at(600) }), noon)

@@ -21,6 +21,7 @@ export const useClocks = defineStore('clocks', () => {
   const known = ref<Clock[]>([])
   /** Those that were rung for, which a page that is opened anew does not do again. */
   let rung = new Set<string>()
+  const away = new Set<string>()
   const running = computed(() =>
     [...known.value].sort((one, other) => one.ends_at.localeCompare(other.ends_at)),
   )
@@ -35,7 +36,9 @@ export const useClocks = defineStore('clocks', () => {
   function hear(batch: Batch, now: number) {
     keep([
       ...known.value.filter(one => one.batch !== batch.id),
-      ...(batch.finished_at || batch.verdict ? [] : clocksOf(batch).filter(one => !isGone(one, now))),
+      ...(batch.finished_at || batch.verdict
+        ? []
+        : clocksOf(batch).filter(one => !isGone(one, now) && !away.has(keyOf(one)))),
     ])
   }
 
@@ -58,7 +61,13 @@ export const useClocks = defineStore('clocks', () => {
     }
   }
 
-  return { running, open, hear, due }
+  /** One that ran out and was seen to is shown no longer. */
+  function putAway(clock: Clock) {
+    away.add(keyOf(clock))
+    keep(known.value.filter(one => keyOf(one) !== keyOf(clock)))
+  }
+
+  return { running, open, hear, due, putAway }
 })
 
 interface Kept {

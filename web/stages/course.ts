@@ -1,4 +1,4 @@
-import type { Batch, Plan, Stage, Unit } from '@/api/types'
+import type { Batch, Figure, Plan, Stage, Unit } from '@/api/types'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { clock, duration } from '@/ui/units'
 
@@ -111,6 +111,11 @@ function timeOf(stage: Stage, start: number, at: Map<string, number>, plan: Plan
   return timeOfDay(start + seconds * 1000)
 }
 
+/** How wide a disc of the pieces as they are; while another plan is tried out, of that one's. */
+export function discOf(batch: Batch, plan: Plan): Figure {
+  return plan.shape === batch.plan.shape ? batch.state.shape.diameter_mm : plan.shape.diameter_mm
+}
+
 /** Pieces and what each weighs: of the plan until something is in the bowl, then of the dough as it is. */
 export function piecesOf(batch: Batch, plan: Plan, text: Text): string {
   const { bowl, portion, begun } = batch.state
@@ -121,7 +126,7 @@ export function piecesOf(batch: Batch, plan: Plan, text: Text): string {
 }
 
 function numberOf(stage: Stage, batch: Batch, plan: Plan, text: Text): string {
-  const { water, mix, portion, shape, griddle } = plan
+  const { water, mix, portion, griddle } = plan
   const numbers: Record<Stage, () => string> = {
     choose: () => (portion.count === 1 ? '1 piece' : `${portion.count} pieces`),
     measure: () => `${text(dryOf(batch, plan), 'g')} dry`,
@@ -129,7 +134,7 @@ function numberOf(stage: Stage, batch: Batch, plan: Plan, text: Text): string {
     mix: () => `dough at ${text(mix.celsius.value, 'celsius')}`,
     rest: () => duration(plan.rest.seconds),
     portion: () => piecesOf(batch, plan, text),
-    shape: () => `${text(shape.diameter_mm.value, 'mm')} wide`,
+    shape: () => `${text(discOf(batch, plan).value, 'mm')} wide`,
     griddle: () =>
       griddle.turns[0]
         ? `turn at ${clock(griddle.turns[0].at_seconds)}`

@@ -11,6 +11,7 @@ import Fold from '@/ui/Fold.vue'
 import Why from '@/ui/Why.vue'
 import { duration, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
+import { discOf } from '../course'
 import { withWish } from '../requests'
 import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
@@ -28,7 +29,7 @@ const store = useBatch()
 const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
 const request = computed<PlanRequest>(() => store.request ?? batch.request)
 /** While a slider moves, the plan's own; then that of the dough as it came out. */
-const diameter = computed(() => (store.preview ? plan.shape.diameter_mm : batch.state.shape.diameter_mm))
+const diameter = computed(() => discOf(batch, plan))
 const thickness = computed({
   get: () => Math.round(plan.shape.thickness_mm.value * 10) / 10,
   set: value =>
