@@ -53,7 +53,7 @@ export function courseOf(batch: Batch, plan: Plan, text: Text): Stop[] {
 export function heatFrom(batch: Batch, plan: Plan): string {
   const by = batch.state.clocks.find(one => one.kind === 'preheat')?.ends_at
   if (by) return timeOfDay(by)
-  if (batch.state.entered.some(one => one !== 'choose')) return ''
+  if (hasBegun(batch)) return ''
   const preheat = plan.line.stages.find(one => one.stage === 'preheat')
   return preheat
     ? timeOfDay(Date.parse(plan.line.starts_at ?? batch.started_at) + preheat.at_seconds * 1000)
@@ -111,6 +111,11 @@ function timeOf(stage: Stage, start: number, at: Map<string, number>, plan: Plan
   return timeOfDay(start + seconds * 1000)
 }
 
+/** Whether anything is in the bowl. */
+function hasBegun(batch: Batch): boolean {
+  return batch.state.begun || batch.state.bowl.lines.some(line => line.measured)
+}
+
 /** How wide a disc of the pieces as they are; while another plan is tried out, of that one's. */
 export function discOf(batch: Batch, plan: Plan): Figure {
   return plan.shape === batch.plan.shape ? batch.state.shape.diameter_mm : plan.shape.diameter_mm
@@ -118,9 +123,8 @@ export function discOf(batch: Batch, plan: Plan): Figure {
 
 /** Pieces and what each weighs: of the plan until something is in the bowl, then of the dough as it is. */
 export function piecesOf(batch: Batch, plan: Plan, text: Text): string {
-  const { bowl, portion, begun } = batch.state
-  const isDough = begun || bowl.lines.some(line => line.measured)
-  return isDough
+  const { bowl, portion } = batch.state
+  return hasBegun(batch)
     ? `${portion.count} × ${text(bowl.piece_grams, 'g')}`
     : `${plan.portion.count} × ${text(plan.portion.piece_grams.value, 'g')}`
 }

@@ -72,11 +72,11 @@ final readonly class Clocks
     {
         $course = $this->tally->course;
         $furthest = $course->furthest;
-        // A stage that was only looked at tells nothing; before the water there is no other sign of the work than being there.
+        // A stage that was only looked at tells nothing; before the water something in the bowl shows that the work has begun.
         [$stage, $at] = match (true) {
             $course->startedAt(EventKind::RestStarted) !== null => [Stage::Rest, $course->startedAt(EventKind::RestStarted)],
             $course->startedAt(EventKind::Poured) !== null => [Stage::Mix, $course->startedAt(EventKind::Poured)],
-            $furthest !== null && ! $furthest[0]->isAfter(Stage::Water) => $furthest,
+            $furthest !== null && $this->tally->bowl->gramsByIngredient !== [] && ! $furthest[0]->isAfter(Stage::Water) => $furthest,
             default => [null, null],
         };
 

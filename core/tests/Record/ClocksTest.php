@@ -67,6 +67,15 @@ final class ClocksTest extends TestCase
         self::assertNull($this->ends($plan, [...$work, $this->event(EventKind::SurfaceTaken, 500, ['celsius' => 120.0])])['preheat']);
     }
 
+    public function test_before_the_water_only_what_was_weighed_shows_that_the_work_has_begun(): void
+    {
+        $plan = $this->masa();
+        $looked = $this->event(EventKind::Entered, 10, ['stage' => Stage::Measure]);
+        self::assertNull($this->ends($plan, [$looked])['preheat'], 'A batch for tomorrow may be looked at today.');
+        $weighed = $this->event(EventKind::Measured, 20, ['ingredient' => $plan->lines[0]['ingredient'], 'grams' => $plan->lines[0]['grams']]);
+        self::assertEqualsWithDelta(10 + $plan->fromStage(Stage::Measure) - $plan->fromPreheat(), $this->ends($plan, [$looked, $weighed])['preheat'], 1.0);
+    }
+
     public function test_a_clock_stops_when_what_it_is_for_has_begun_and_an_undo_sets_it_going_again(): void
     {
         $plan = $this->masa();
