@@ -12,6 +12,7 @@ function batchWith(id: string, ends: Partial<Record<string, string>>, finished: 
     kind,
     name: kind,
     over: `${kind} is over`,
+    started_by: kind === 'preheat' ? null : 'by hand',
     ends_at,
   }))
   return {
@@ -49,6 +50,16 @@ describe('clocks that run on every page', () => {
     expect(again.due(noon + 201_000)).toEqual([])
     expect(clocks.due(noon + 3_600_000)).toEqual([])
     expect(clocks.running).toEqual([])
+  })
+
+  it('asks for the griddle once, though its moment moves with the work, and for each rest that is begun', () => {
+    const clocks = useClocks()
+    clocks.hear(batchWith('a', { preheat: at(200), rest: at(100) }), noon)
+    expect(clocks.due(noon + 210_000)).toHaveLength(2)
+    for (const one of clocks.running) clocks.putAway(one)
+    clocks.hear(batchWith('a', { preheat: at(400), rest: at(500) }), noon + 211_000)
+    expect(clocks.running.map(one => one.kind)).toEqual(['rest'])
+    expect(clocks.due(noon + 501_000).map(one => one.kind)).toEqual(['rest'])
   })
 
   it('shows one no longer that was seen to, whatever else is heard of its batch', () => {

@@ -90,6 +90,7 @@ function clocksOf(batch: Batch): Clock[] {
   )
 }
 
-const keyOf = (one: Clock) => `${one.batch} ${one.kind} ${one.ends_at}`
+/** A rest that is begun again is another wait; a griddle to be turned on is one, however its moment moves with the work. */
+const keyOf = (one: Clock) => `${one.batch} ${one.kind} ${one.started_by ? one.ends_at : ''}`
 
 const isGone = (one: Clock, now: number) => now - Date.parse(one.ends_at) > SHOWN_MILLISECONDS
