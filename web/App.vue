@@ -89,7 +89,7 @@ async function leave() {
     </div>
   </header>
   <ClockStrip v-if="house.session?.user" :key="house.session.user.name" />
-  <SignInAgain v-if="house.hasEnded" />
+  <SignInAgain v-if="house.hasEnded" @leave="leave" />
   <main id="main" tabindex="-1">
     <RouterView />
   </main>

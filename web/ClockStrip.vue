@@ -79,7 +79,7 @@ function since(one: Clock): string {
       </button>
     </span>
   </nav>
-  <p class="clocks-told" role="status">{{ told }}</p>
+  <p class="visually-hidden" role="status">{{ told }}</p>
 </template>
 
 <style scoped>
@@ -120,15 +120,6 @@ function since(one: Clock): string {
 
 .clocks-bread {
   color: var(--ink-soft);
-}
-
-.clocks-told {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  margin: 0;
-  overflow: hidden;
-  clip-path: inset(50%);
 }
 
 @media (max-width: 48rem) {

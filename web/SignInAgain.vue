@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { ElButton, ElDialog, ElInput } from 'element-plus'
 import { nextTick, ref } from 'vue'
-import { useRouter } from 'vue-router'
 import { toldBy } from './api/client'
 import { useHouse } from './house'
 
 /** A session that ended in the middle of the work is begun again where the cook stands. */
+const emit = defineEmits<{ leave: [] }>()
 const house = useHouse()
-const router = useRouter()
 const password = ref('')
 const trouble = ref('')
 const box = ref<InstanceType<typeof ElInput>>()
@@ -21,16 +20,11 @@ async function comeBack() {
     box.value?.select()
   }
 }
-
-async function leave() {
-  await house.leave()
-  await router.push({ name: 'sign-in' })
-}
 </script>
 
 <template>
   <ElDialog
-    :model-value="house.hasEnded"
+    model-value
     title="Sign in again to go on"
     width="min(26rem, 94vw)"
     align-center
@@ -58,7 +52,7 @@ async function leave() {
       <p id="again-trouble" class="again-trouble" role="alert">{{ trouble }}</p>
       <div class="row">
         <ElButton type="primary" size="large" native-type="submit">Sign in</ElButton>
-        <ElButton size="large" @click="leave">I am somebody else</ElButton>
+        <ElButton size="large" @click="emit('leave')">I am somebody else</ElButton>
       </div>
     </form>
   </ElDialog>

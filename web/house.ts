@@ -32,6 +32,18 @@ export const useHouse = defineStore('house', () => {
     hasEnded.value = false
   }
 
+  /** A kitchen that finished a batch is asked no more. */
+  let experienced: string | undefined
+
+  /** Whether this kitchen has not finished a batch yet. */
+  async function isAtItsFirst(): Promise<boolean> {
+    const here = session.value?.user?.kitchen
+    if (here !== undefined && experienced === here) return false
+    const isFirst = (await api.batches(undefined, { done: 'yes' })).batches.length === 0
+    if (!isFirst) experienced = here
+    return isFirst
+  }
+
   /** Heard once a page, before anything is begun by the clock. */
   let heard: Promise<void> | undefined
 
@@ -103,6 +115,7 @@ export const useHouse = defineStore('house', () => {
     look,
     enter,
     comeBack,
+    isAtItsFirst,
     refresh,
     keepCup,
     setAside,

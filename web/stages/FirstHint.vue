@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, onMounted, ref } from 'vue'
-import { api } from '@/api/client'
 import type { Stage } from '@/api/types'
+import { useHouse } from '@/house'
 import { remembered } from '@/ui/remembered'
 import { HINTS } from './hints'
 
 /** A kitchen's first batch is accompanied: one hint a stage, gone once a batch was judged or the cook waves it away. */
 const { stage } = defineProps<{ stage: Stage }>()
 const waved = remembered<string>('hints', '')
+const house = useHouse()
 const isFirst = ref(false)
 const seen = computed(() => waved.value.split(' '))
 const isShown = computed(() => isFirst.value && !seen.value.includes('all') && !seen.value.includes(stage))
@@ -16,7 +17,7 @@ const isShown = computed(() => isFirst.value && !seen.value.includes('all') && !
 onMounted(async () => {
   if (seen.value.includes('all')) return
   try {
-    isFirst.value = (await api.batches(undefined, { done: 'yes' })).batches.length === 0
+    isFirst.value = await house.isAtItsFirst()
   } catch {
     // Where the house is away nobody needs a hint more than the next number.
   }

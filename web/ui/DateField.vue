@@ -2,12 +2,11 @@
 import { ElDatePicker } from 'element-plus'
 
 /** A day, or a day and a time in this place: typed, or picked from a calendar. Empty is none. */
-const { label, kind = 'date', id } = defineProps<{ label: string; kind?: 'date' | 'datetime'; id?: string }>()
+const { label, kind = 'date' } = defineProps<{ label: string; kind?: 'date' | 'datetime' }>()
 const model = defineModel<string | null | undefined>({ required: true })
 /** As it is written down: without an offset, as a clock on the wall shows it. */
 const KEPT = { date: 'YYYY-MM-DD', datetime: 'YYYY-MM-DDTHH:mm' }
 const SHOWN = { date: 'D MMM YYYY', datetime: 'D MMM YYYY, HH:mm' }
-const box = { 'aria-label': label, ...(id ? { id } : {}) }
 </script>
 
 <template>
@@ -20,7 +19,7 @@ const box = { 'aria-label': label, ...(id ? { id } : {}) }
     time-format="HH:mm"
     :value-on-clear="null"
     :placeholder="kind === 'date' ? 'No day' : 'No time'"
-    v-bind="box"
+    :aria-label="label"
   />
 </template>
 

@@ -8,6 +8,7 @@ use StoneMill\Measure\Exception\OutOfRange;
 use StoneMill\Measure\Rounding;
 use StoneMill\Measure\Spoons;
 use StoneMill\Measure\Spread;
+use StoneMill\School\Texture;
 
 /**
  * What to work in so that a dough of one feel becomes ready: water for a dry one, the dry mix for a wet one.
@@ -78,18 +79,18 @@ final readonly class Correction
     /**
      * What to do about it, without the grams.
      *
-     * @param bool $isBatter it is stirred and runs
-     * @param bool $rests it is covered and waits, or it must not
+     * @param int $restSeconds 0 where the dough must not wait
      */
-    public function instruction(bool $isBatter, bool $rests): string
+    public function instruction(Texture $texture, int $restSeconds): string
     {
+        $isBatter = $texture === Texture::Batter;
         $water = $this->waterGrams->likely;
         $flour = $this->flourGrams->likely;
 
         return match (true) {
             $water > 0 => sprintf('%s water, then %s again. In spoons: %s.', $isBatter ? 'Stir in' : 'Work in', $isBatter ? 'let it run' : 'feel', Spoons::holding($water, 1.0)->inWords()),
             $flour > 0 => sprintf('%s dry mix, then %s again. Wait a minute between additions.', $isBatter ? 'Whisk in' : 'Work in', $isBatter ? 'let it run' : 'feel'),
-            $rests => 'Nothing to add. Cover it and go on.',
+            $restSeconds > 0 => 'Nothing to add. Cover it and go on.',
             default => 'Nothing to add. Go on at once.',
         };
     }

@@ -113,7 +113,7 @@ final readonly class SteadyCycle
         return new self($this->wantedCelsius, $this->bareCelsius, $this->bareCelsius, $this->iron);
     }
 
-    /** The last round that was looked at is within half a kelvin of the one that closes: its time is that of every later load. */
+    /** A round that closes differs by less than half a kelvin from the last that was baked, whose time is taken for every later load. */
     private function withFirst(float $firstSeconds, float $laterSeconds): self
     {
         return new self($this->wantedCelsius, $this->bareCelsius, $this->laidCelsius, $this->iron, min(1.0, $firstSeconds / $laterSeconds));

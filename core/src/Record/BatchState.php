@@ -174,6 +174,8 @@ final readonly class BatchState
         $bowl = $this->bowl();
         $griddle = $this->griddle();
         $steps = $griddle->steps();
+        $portions = $this->portions();
+        $oven = $this->oven()->toArray($this->plan->ovenLoads($portions->count));
 
         return [
             'stage' => $this->stage()->value,
@@ -181,13 +183,13 @@ final readonly class BatchState
             'bowl' => $bowl->toArray(),
             'feel_answers' => (new FeelAnswers($bowl, $this->plan))->all(),
             'rest' => self::clock($course->startedAt(EventKind::RestStarted), $this->plan->restSeconds),
-            'portion' => $this->portions()->toArray(),
-            'shape' => (new ShapeState($this->plan, $this->portions()->meanGrams() ?? $bowl->pieceGrams()))->toArray(),
+            'portion' => $portions->toArray(),
+            'shape' => (new ShapeState($this->plan, $portions->meanGrams() ?? $bowl->pieceGrams()))->toArray(),
             'griddle' => $griddle->withSteps($steps),
-            'oven' => $this->oven()->toArray($this->plan->ovenLoads($this->portions()->count)),
+            'oven' => $oven,
             'stack' => self::clock($course->startedAt(EventKind::Stacked), $this->plan->stackSeconds),
             'judged_by' => ['fold' => $this->plan->isFolded(), 'puff' => $this->plan->puffs()],
-            'clocks' => (new Clocks($this->plan, $this->tally, $this->portions()))->toArray(),
+            'clocks' => (new Clocks($this->plan, $this->tally, $portions->isSet(), $oven))->toArray(),
             'line' => $this->line($griddle, $steps)->toArray(),
             'entered' => array_map(static fn (Stage $stage): string => $stage->value, $course->entered),
             'undoable' => $course->undoable?->id,

@@ -30,7 +30,7 @@ final readonly class Bowl
     /** Flour base in the bowl; before anything is measured, the one that is planned. */
     public function flourBaseGrams(): float
     {
-        return $this->plannedOrMeasured(static fn (array $line): bool => PlannedBatch::isFlourBase($line['role'])) + $this->tally->correctionFlourGrams;
+        return $this->weighedFlourGrams() + $this->tally->correctionFlourGrams;
     }
 
     /** As it is; null where something was added since it was felt, or it never was. */
@@ -75,10 +75,9 @@ final readonly class Bowl
         if ($this->isAsPlanned()) {
             return $this->plan->waterGrams;
         }
-        $planned = array_sum(array_map(static fn (array $line): float => PlannedBatch::isFlourBase($line['role']) ? $line['grams'] : 0.0, $this->plan->lines));
         $brought = array_sum(array_column($this->plan->lines, 'brings_grams'));
 
-        return max(0.0, Rounding::toStep(($this->plan->waterGrams + $brought) * $this->plannedOrMeasured(static fn (array $line): bool => PlannedBatch::isFlourBase($line['role'])) / $planned - $this->broughtGrams(), $this->plan->resolutionGrams));
+        return max(0.0, Rounding::toStep(($this->plan->waterGrams + $brought) * $this->weighedFlourGrams() / $this->plan->flourGrams() - $this->broughtGrams(), $this->plan->resolutionGrams));
     }
 
     /** Of that, what is poured first. */
@@ -148,7 +147,7 @@ final readonly class Bowl
     /** @return array<string, float> grams by ingredient of the dry mix that holds so much flour */
     public function dryMix(float $flourGrams): array
     {
-        $base = $this->flourBaseGrams() - $this->tally->correctionFlourGrams;
+        $base = $this->weighedFlourGrams();
         $mix = [];
         foreach ($this->plan->lines as $line) {
             if (PlannedBatch::goesWithFlour($line['role'])) {
@@ -211,6 +210,12 @@ final readonly class Bowl
             ],
             'reserve_left_grams' => round(max(0.0, $wanted - max($this->waterGrams(), $first)), 4),
         ];
+    }
+
+    /** Flour base without what corrections brought; of a line that is not in yet, as planned. */
+    private function weighedFlourGrams(): float
+    {
+        return $this->plannedOrMeasured(static fn (array $line): bool => PlannedBatch::isFlourBase($line['role']));
     }
 
     /** @param array{ingredient: string, grams: float, role: string} $line */

@@ -15,7 +15,11 @@ use StoneMill\School\Texture;
  */
 final readonly class Clocks
 {
-    public function __construct(private PlannedBatch $plan, private Tally $tally, private PortionLog $portions)
+    /**
+     * @param bool $isPortioning whether the bowl stands on the scale
+     * @param array{what: string, seconds: int}|null $round of the oven, that is in or comes next
+     */
+    public function __construct(private PlannedBatch $plan, private Tally $tally, private bool $isPortioning, private ?array $round)
     {
     }
 
@@ -44,14 +48,12 @@ final readonly class Clocks
     /** @return list<array{ClockKind, float}> each wait with its seconds */
     private function waits(): array
     {
-        $round = OvenLog::of($this->plan, $this->tally->griddle)->toArray($this->plan->ovenLoads($this->portions->count));
-
         return [
             [ClockKind::HandWarm, $this->plan->handWarmSeconds()],
             [$this->plan->texture === Texture::Batter ? ClockKind::Stir : ClockKind::Knead, $this->plan->kneadSeconds()],
             [$this->plan->rises() ? ClockKind::Rise : ClockKind::Rest, (float) $this->plan->restSeconds],
             [ClockKind::Preheat, $this->plan->preheatSeconds()],
-            ...($round === null ? [] : [[$round['what'] === 'broiler' ? ClockKind::Broiler : ClockKind::Oven, (float) $round['seconds']]]),
+            ...($this->round === null ? [] : [[$this->round['what'] === 'broiler' ? ClockKind::Broiler : ClockKind::Oven, (float) $this->round['seconds']]]),
             [ClockKind::Stack, (float) $this->plan->stackSeconds],
         ];
     }
@@ -93,7 +95,7 @@ final readonly class Clocks
 
         return match ($kind) {
             ClockKind::Knead, ClockKind::Stir, ClockKind::HandWarm => $isFelt || $isLaid || $course->startedAt(EventKind::RestStarted) !== null,
-            ClockKind::Rest, ClockKind::Rise => $isLaid || $this->portions->isSet(),
+            ClockKind::Rest, ClockKind::Rise => $isLaid || $this->isPortioning,
             ClockKind::Preheat => $isLaid || $griddle->surface !== null,
             ClockKind::Oven, ClockKind::Broiler, ClockKind::Stack => false,
         };

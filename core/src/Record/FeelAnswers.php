@@ -9,7 +9,6 @@ use StoneMill\Dough\FeelGrade;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Unit;
-use StoneMill\School\Texture;
 
 /** For each grade that a hand can feel: what to work in now, and what that makes of the pieces. */
 final readonly class FeelAnswers
@@ -45,7 +44,7 @@ final readonly class FeelAnswers
                 array_keys($this->bowl->dryMix($flour)),
                 array_values($this->bowl->dryMix($flour)),
             ),
-            'instruction' => $correction->instruction($this->plan->texture === Texture::Batter, $this->plan->restSeconds > 0),
+            'instruction' => $correction->instruction($this->plan->texture, $this->plan->restSeconds),
             'dough_grams_after' => round($dough, 4),
             'same_count_piece_grams' => round($kept / $this->bowl->count(), 4),
             'same_weight_count' => $piece > 0 ? (int) floor($kept / $piece + 1e-9) : $this->bowl->count(),

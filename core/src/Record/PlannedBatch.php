@@ -257,9 +257,15 @@ final readonly class PlannedBatch
     public function flourParts(): array
     {
         $flours = array_values(array_filter($this->lines, static fn (array $line): bool => self::isFlourBase($line['role'])));
-        $grams = array_sum(array_column($flours, 'grams'));
+        $grams = $this->flourGrams();
 
         return array_map(static fn (array $line): array => ['flour' => $line['ingredient'], 'bag' => $line['lot'] ?? null, 'share' => round($line['grams'] / $grams, 4)], $flours);
+    }
+
+    /** Flour base as planned. */
+    public function flourGrams(): float
+    {
+        return array_sum(array_map(static fn (array $line): float => self::isFlourBase($line['role']) ? $line['grams'] : 0.0, $this->lines));
     }
 
     /** @return list<array{what: string, seconds: int}> in the oven and under the broiler, in order */
@@ -301,9 +307,7 @@ final readonly class PlannedBatch
     /** Water in % of the flour base that catalogue and practice ask for, without what was learned. */
     public function catalogueHydrationPercent(): float
     {
-        $flour = array_sum(array_map(static fn (array $line): float => self::isFlourBase($line['role']) ? $line['grams'] : 0.0, $this->lines));
-
-        return 100 * ($this->document['water']['catalogue_grams'] ?? $this->waterGrams) / $flour;
+        return 100 * ($this->document['water']['catalogue_grams'] ?? $this->waterGrams) / $this->flourGrams();
     }
 
     public function has(string $ingredient): bool

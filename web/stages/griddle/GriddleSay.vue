@@ -20,7 +20,7 @@ const due = computed(() => {
   if (said.inSeconds >= 1) return `in ${clock(said.inSeconds)}`
   return said.late ? `${clock(-said.inSeconds)} late` : 'now'
 })
-/** Batter is poured as it is, and what was cut lies ready. */
+/** Batter is poured as it is. */
 const shaping = computed(() =>
   next?.action === 'lay' && next.shape_from !== null && !poured ? 'Shape it now.' : '',
 )

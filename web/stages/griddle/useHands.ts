@@ -1,7 +1,7 @@
 import { computed, watch, type Ref } from 'vue'
 import type { Batch, Plan, Step } from '@/api/types'
 import { useKey, usePedal } from '@/bench/keys'
-import { sound, wakeSound } from '@/bench/sound'
+import { sound } from '@/bench/sound'
 import { speak } from '@/bench/speech'
 import { useAppearance } from '@/ui/appearance'
 import { useBatch } from '../batch'
@@ -28,7 +28,6 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
   let acted = -Infinity
 
   function act(step: Step | undefined = next.value) {
-    wakeSound()
     if (!step) return
     const which = step.action === 'lay' ? { place: step.place } : { touch: step.touch }
     void store.record(EVENT_OF[step.action], { piece: step.piece, ...which })
