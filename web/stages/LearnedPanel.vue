@@ -29,9 +29,9 @@ const without = computed(() =>
   <div v-if="here.length || without.length" class="panel learned">
     <p v-for="(one, index) in here" :key="one.key">
       <span
-        >{{ one.words }} <span class="soft">{{ one.without }}</span>
-        <Term v-if="index === 0 && one.words.includes('points')" word="points" class="learned-points"
-          >Points?</Term
+        >{{ one.words }} <span class="soft">{{ one.without }}</span><template
+          v-if="index === 0 && one.words.includes('points')"
+          >{{ ' ' }}<Term word="points">Points?</Term></template
         ></span
       >
       <ElButton
@@ -54,10 +54,6 @@ const without = computed(() =>
 </template>
 
 <style scoped>
-.learned-points {
-  margin-left: 0.4rem;
-}
-
 .learned {
   display: grid;
   gap: 0.4rem;

@@ -31,7 +31,7 @@ export function show(value: number, unit: Unit | null, choice: Choice): string {
     case 'share':
       return `${fixed(value * 100, 0)} %`
     case 's':
-      return clock(value)
+      return duration(value)
     case 'min':
       return `${fixed(value, 0)} min`
     case 'points':
