@@ -1,21 +1,32 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref, watch } from 'vue'
+import { onClickOutside, useMediaQuery } from '@vueuse/core'
+import { ElConfigProvider } from 'element-plus'
+import english from 'element-plus/es/locale/lang/en'
+import { defineAsyncComponent, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useHouse } from './house'
+import { useKey } from './bench/keys'
 import { useAppearance } from './ui/appearance'
 import ClockStrip from './ClockStrip.vue'
-import KeySheet from './ui/KeySheet.vue'
 import { pageTitle } from './ui/title'
 import UnitSwitch from './ui/UnitSwitch.vue'
+import ViewSwitch from './ui/ViewSwitch.vue'
 
 /** Seldom needed, and never at the door. */
 const SignInAgain = defineAsyncComponent(() => import('./SignInAgain.vue'))
+const KeySheet = defineAsyncComponent(() => import('./ui/KeySheet.vue'))
 const house = useHouse()
 const appearance = useAppearance()
 const router = useRouter()
 const route = useRoute()
-/** On a narrow screen what is seldom used lies behind one button. */
+/** What is seldom used lies behind the cook's name; where there is little room, all but the places does. */
 const menuOpen = ref(false)
+const menu = useTemplateRef('menu')
+const menuButton = useTemplateRef('menuButton')
+const isNarrow = useMediaQuery('(max-width: 72rem)')
+onClickOutside(menu, () => (menuOpen.value = false))
+const keysShown = ref<boolean | null>(null)
+useKey('?', showKeys)
 watch(
   () => route.fullPath,
   () => (menuOpen.value = false),
@@ -39,6 +50,16 @@ function isHere(place: { to: string; also?: string }): boolean {
   return route.path.startsWith(place.to) || (place.also !== undefined && route.path.startsWith(place.also))
 }
 
+function closeMenu() {
+  menuOpen.value = false
+  menuButton.value?.focus()
+}
+
+function showKeys() {
+  menuOpen.value = false
+  keysShown.value = true
+}
+
 async function leave() {
   await house.leave()
   await router.push({ name: 'sign-in' })
@@ -46,53 +67,70 @@ async function leave() {
 </script>
 
 <template>
-  <a class="skip" href="#main">To the work</a>
-  <header class="top">
-    <RouterLink class="top-name" to="/">Stone Mill</RouterLink>
-    <template v-if="house.session?.user">
-      <nav class="top-places" aria-label="Places">
-        <RouterLink
-          v-for="place in PLACES"
-          :key="place.to"
-          :to="place.to"
-          :class="{ 'is-here': isHere(place) }"
-          :aria-current="isHere(place) ? 'page' : undefined"
-          >{{ place.name }}</RouterLink
-        >
-      </nav>
-      <span class="top-kitchen soft">{{ house.session.user.kitchen }}</span>
-    </template>
-    <button
-      type="button"
-      class="top-menu"
-      :aria-expanded="menuOpen"
-      aria-controls="tools"
-      @click="menuOpen = !menuOpen"
-    >
-      Menu
-    </button>
-    <div id="tools" class="top-tools" :class="{ 'is-open': menuOpen }" @keydown.esc="menuOpen = false">
-      <UnitSwitch v-if="house.session?.user" />
-      <button
-        v-if="house.session?.user"
-        type="button"
-        :aria-pressed="appearance.view === 'bench'"
-        @click="appearance.switchView"
-      >
-        Bench view
-      </button>
-      <button type="button" :aria-pressed="appearance.theme === 'dark'" @click="appearance.switchTheme">
-        Dark
-      </button>
-      <KeySheet />
-      <button v-if="house.session?.user" type="button" @click="leave">Sign out</button>
-    </div>
-  </header>
-  <ClockStrip v-if="house.session?.user" :key="house.session.user.name" />
-  <SignInAgain v-if="house.hasEnded" @leave="leave" />
-  <main id="main" tabindex="-1">
-    <RouterView />
-  </main>
+  <ElConfigProvider :locale="english">
+    <a class="skip" href="#main">To the work</a>
+    <header class="top">
+      <RouterLink class="top-name" to="/">Stone Mill</RouterLink>
+      <template v-if="house.session?.user">
+        <nav class="top-places" aria-label="Places">
+          <RouterLink
+            v-for="place in PLACES"
+            :key="place.to"
+            :to="place.to"
+            :class="{ 'is-here': isHere(place) }"
+            :aria-current="isHere(place) ? 'page' : undefined"
+            >{{ place.name }}</RouterLink
+          >
+        </nav>
+        <span class="top-kitchen soft">{{ house.session.user.kitchen }}</span>
+      </template>
+      <div class="top-tools">
+        <template v-if="!isNarrow && house.session?.user">
+          <UnitSwitch />
+          <ViewSwitch />
+        </template>
+        <div ref="menu" class="menu" @keydown.esc="closeMenu">
+          <button
+            ref="menuButton"
+            type="button"
+            class="menu-button"
+            aria-label="Menu"
+            :aria-expanded="menuOpen"
+            aria-controls="tools"
+            @click="menuOpen = !menuOpen"
+          >
+            <span class="menu-name">{{ (!isNarrow && house.session?.user?.name) || 'Menu' }}</span>
+          </button>
+          <div v-show="menuOpen" id="tools" class="menu-tools">
+            <template v-if="isNarrow && house.session?.user">
+              <UnitSwitch />
+              <ViewSwitch />
+            </template>
+            <button type="button" :aria-pressed="appearance.theme === 'dark'" @click="appearance.switchTheme">
+              Dark
+            </button>
+            <button
+              v-if="house.session?.user"
+              type="button"
+              :aria-pressed="appearance.simulated"
+              title="A simulated scale, thermometer, probe and camera, for a kitchen that has none at hand"
+              @click="appearance.simulated = !appearance.simulated"
+            >
+              Simulated devices
+            </button>
+            <button type="button" @click="showKeys">Keys</button>
+            <button v-if="house.session?.user" type="button" @click="leave">Sign out</button>
+          </div>
+        </div>
+      </div>
+    </header>
+    <ClockStrip v-if="house.session?.user" :key="house.session.user.name" />
+    <SignInAgain v-if="house.hasEnded" @leave="leave" />
+    <KeySheet v-if="keysShown !== null" v-model="keysShown" />
+    <main id="main" tabindex="-1">
+      <RouterView />
+    </main>
+  </ElConfigProvider>
 </template>
 
 <style scoped>
@@ -142,8 +180,7 @@ async function leave() {
   white-space: nowrap;
 }
 
-:root[data-view='bench'] .top-kitchen,
-.top-menu {
+:root[data-view='bench'] .top-kitchen {
   display: none;
 }
 
@@ -165,14 +202,23 @@ async function leave() {
 .top-tools {
   display: flex;
   flex: none;
-  gap: 0.3rem;
+  gap: 0.5rem;
   margin-left: auto;
 }
 
-.top-tools :deep(> button) {
+.top-tools :deep(button[aria-pressed='true']) {
+  border-color: var(--active);
+  background: var(--active-wash);
+}
+
+.menu {
+  position: relative;
+}
+
+.menu-button {
   min-height: 44px;
-  padding: 0 0.7rem;
-  border: 1px solid transparent;
+  padding: 0 0.8rem;
+  border: 1px solid var(--edge-strong);
   border-radius: var(--round);
   background: none;
   color: var(--ink);
@@ -180,13 +226,47 @@ async function leave() {
   cursor: pointer;
 }
 
-.top-tools :deep(> button:hover) {
+.menu-name {
+  display: inline-block;
+  overflow: hidden;
+  max-width: 9rem;
+  text-overflow: ellipsis;
+  vertical-align: middle;
+  white-space: nowrap;
+}
+
+.menu-tools {
+  position: absolute;
+  top: calc(100% + 0.3rem);
+  right: 0;
+  z-index: 30;
+  display: grid;
+  gap: 0.2rem;
+  padding: 0.5rem;
+  border: 1px solid var(--edge-strong);
+  border-radius: var(--round);
+  background: var(--panel);
+}
+
+.menu-tools > :deep(button) {
+  min-height: 44px;
+  padding: 0 0.8rem;
+  border: 1px solid transparent;
+  border-radius: var(--round);
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  text-align: left;
+  white-space: nowrap;
+  cursor: pointer;
+}
+
+.menu-tools > :deep(button:hover) {
   background: var(--active-wash);
 }
 
-.top-tools > button[aria-pressed='true'] {
-  border-color: var(--active);
-  background: var(--active-wash);
+.menu-tools > :deep(button[aria-pressed='true'])::after {
+  content: ' ✓' / '';
 }
 
 main {
@@ -199,35 +279,8 @@ main {
     padding-inline: 0.6rem;
   }
 
-  .top-kitchen,
-  .top-tools {
+  .top-kitchen {
     display: none;
-  }
-
-  .top-menu {
-    display: block;
-    flex: none;
-    min-height: 44px;
-    margin-left: auto;
-    padding: 0 0.8rem;
-    border: 1px solid var(--edge-strong);
-    border-radius: var(--round);
-    background: none;
-    color: var(--ink);
-    font: inherit;
-  }
-
-  .top-tools.is-open {
-    position: absolute;
-    top: 100%;
-    right: 0;
-    z-index: 30;
-    display: grid;
-    justify-items: stretch;
-    padding: 0.6rem;
-    border: 1px solid var(--panel-edge);
-    border-radius: 0 0 var(--round) var(--round);
-    background: var(--panel);
   }
 }
 

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '../../tests/browser/test'
-import { signIn, start, view } from '../../tests/browser/bench'
+import { signIn, start, tool, view } from '../../tests/browser/bench'
 
 const shot = (name: string) => ({ path: `docs/screenshots/${name}.png`, animations: 'disabled' as const })
 
@@ -21,10 +21,10 @@ test('every main view', async ({ page }) => {
   await page.waitForTimeout(600)
   await page.screenshot(shot('record'))
   await page.getByText('The one to repeat.').click()
-  await page.getByRole('button', { name: 'Dark' }).click()
+  await tool(page, 'Dark')
   await page.waitForTimeout(900)
   await page.screenshot(shot('made-dark'))
-  await page.getByRole('button', { name: 'Dark' }).click()
+  await tool(page, 'Dark')
   await page.goto('/breads')
   await page.getByRole('group', { name: 'Somebody cannot have' }).getByRole('button', { name: 'Egg' }).click()
   await page.waitForTimeout(500)

@@ -67,8 +67,11 @@ export async function view(page: Page, name: string) {
 /** What stands in the header, or behind its menu where there is no room. */
 export async function tool(page: Page, name: string) {
   const button = page.getByRole('button', { name, exact: true })
-  if (!(await button.isVisible())) await page.getByRole('button', { name: 'Menu' }).click()
+  const menu = page.getByRole('button', { name: 'Menu', exact: true })
+  if (!(await button.isVisible())) await menu.click()
   await button.click()
+  // It lies over the page until it is shut; some of what is in it ends what it stands on.
+  if ((await menu.isVisible()) && (await menu.getAttribute('aria-expanded')) === 'true') await menu.click()
 }
 
 export async function heading(page: Page): Promise<string> {

@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test'
 import { expect, test } from './test'
 import { expectAccessible, heading, listenForComplaints, signIn, start } from './bench'
 
@@ -32,10 +33,23 @@ for (const [name, viewport] of [
         await expectAccessible(page, rules)
         const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
         expect(overflow, `${stage} scrolls sideways`).toBeLessThanOrEqual(0)
+        expect(await illegible(page), `${stage} has words too small to read`).toEqual([])
       }
       expect(complaints).toEqual([])
     })
   }
+}
+
+/** Words on the page that are set smaller than 11 px, unless they are only for those who hear them. */
+async function illegible(page: Page): Promise<string[]> {
+  return page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('main *')]
+      .filter(one =>
+        [...one.childNodes].some(node => node.nodeType === Node.TEXT_NODE && node.nodeValue?.trim()),
+      )
+      .filter(one => !one.closest('.visually-hidden, svg') && parseFloat(getComputedStyle(one).fontSize) < 11)
+      .map(one => one.textContent.trim()),
+  )
 }
 
 test('the numbers follow a slider and answer why', async ({ page }) => {

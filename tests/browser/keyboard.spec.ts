@@ -50,6 +50,8 @@ test('Enter enters a reading, Esc closes what is open, and ? shows the keys anyw
   for (const place of ['/', '/record', '/larder', '/hearth']) {
     await page.goto(place)
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible()
+    // A button that has the focus has no use for it.
+    await page.getByRole('button', { name: 'Menu' }).focus()
     await page.keyboard.press('?')
     await expect(page.getByRole('dialog')).toBeVisible()
     await page.keyboard.press('Escape')

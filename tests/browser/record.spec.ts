@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expectAccessible, signIn, start } from './bench'
+import { expectAccessible, signIn, start, tool } from './bench'
 import { expect, test } from './test'
 
 test('the record is found again by what was said, opened, left out, and two are held side by side', async ({
@@ -51,7 +51,8 @@ test('a photo is taken, its colour is read against a white sheet and offered, an
   await signIn(page)
   await page.goto('/record')
   await page.getByRole('main').getByRole('listitem').first().getByRole('link').click()
-  await page.getByRole('button', { name: 'Camera stand-in' }).click()
+  await tool(page, 'Simulated devices')
+  await page.getByRole('button', { name: 'Simulated camera' }).click()
   const photo = page.getByRole('button', { name: 'Photo 1' })
   await photo.click()
   // Sheet and bread lie where the marks are at first; the arrows move them.
@@ -75,7 +76,7 @@ test('a photo is taken, its colour is read against a white sheet and offered, an
 
   await page.getByRole('link', { name: 'Mend the verdict' }).click()
   await page.getByRole('button', { name: /^Photos/ }).click()
-  await page.getByRole('button', { name: 'Camera stand-in' }).click()
+  await page.getByRole('button', { name: 'Simulated camera' }).click()
   await page.getByRole('button', { name: 'Photo 1' }).click()
   await page.getByRole('button', { name: 'Read its colour' }).click()
   const shade = page.getByRole('slider', { name: /^First face/ })

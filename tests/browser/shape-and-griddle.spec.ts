@@ -79,6 +79,10 @@ test('the shape stage knows press, guides, sheets, fillings and pans, and prints
 
 test('the scale is pulled off its cable in the middle, and the countdown goes on', async ({ page }) => {
   await atStage(page, 'portion')
+  // No device has been connected and none was asked for: nothing shows a weight.
+  await expect(page.getByText('No scale is connected: type what yours shows.')).toBeVisible()
+  await expect(page.getByLabel('Scale display')).toBeHidden()
+  await tool(page, 'Simulated devices')
   const use = page.getByRole('button', { name: 'Use this as the whole dough' })
   await expect(use).toBeEnabled()
   await use.click()
@@ -126,7 +130,15 @@ test('the hearth: a griddle is put in, read while it warms, and a batch on it kn
   await expect(card).toContainText('Nobody has looked yet')
   await card.getByRole('button', { name: 'Calibrate a setting' }).click()
   await page.getByLabel('The setting you use').fill('Embers raked flat')
-  await page.getByRole('button', { name: 'Light it and read the thermometer' }).click()
+  // With a thermometer of one's own the readings are typed, and timed from the lighting.
+  await page.getByRole('button', { name: 'Light it now' }).click()
+  await expect(page.getByText('Lit for 0:0')).toBeVisible()
+  await page.getByLabel('The metal shows, in °C').fill('24')
+  await page.getByLabel('The metal shows, in °C').press('Enter')
+  await expect(page.getByText('1 reading,')).toBeVisible()
+  await page.getByRole('button', { name: 'Stop reading' }).click()
+  await tool(page, 'Simulated devices')
+  await page.getByRole('button', { name: 'Light it with a simulated thermometer' }).click()
   await expect(page.getByText(/[6-9] readings/)).toBeVisible({ timeout: 20_000 })
   await page.getByRole('button', { name: 'Stop reading' }).click()
   await page.getByRole('button', { name: 'A drop dances in beads' }).click()

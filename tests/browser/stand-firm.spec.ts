@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { expectAccessible, signIn, start } from './bench'
+import { expectAccessible, signIn, start, tool } from './bench'
 import { House } from './house'
 
 const NOTE = 'It is kept on this device'
@@ -83,7 +83,10 @@ test('a verdict given while the house is away is kept and sent once it answers',
     ['Cracks', 'None'],
     ['Sticking', 'None'],
   ] as const)
-    await page.getByRole('group', { name: group }).getByRole('radio', { name: choice, exact: true }).check()
+    await page
+      .getByRole('radiogroup', { name: group })
+      .getByRole('radio', { name: choice, exact: true })
+      .check()
   await page.getByLabel('Notes for next time').fill('Given while nobody listened.')
   await page.getByRole('button', { name: /Save the verdict/ }).click()
   await expect(page.getByText(NOTE)).toBeVisible()
@@ -109,7 +112,7 @@ test.describe('with the page kept on the tablet', () => {
       await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
       const { cookies } = await page.context().storageState()
       await house.stop()
-      await page.getByRole('button', { name: 'Sign out' }).click()
+      await tool(page, 'Sign out')
       await expect(page.getByText(/You are signed out on this device/)).toBeVisible()
       await page.goto(house.address).catch(() => undefined)
       await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeHidden()
@@ -172,7 +175,7 @@ test('the next cook on a tablet sees nothing of the one before, who finds all ag
   await page.route('**/events', route => route.abort())
   await page.getByRole('button', { name: /^Poured/ }).click()
   await expect(page.getByText(/kept on this device and will be sent/)).toBeVisible()
-  await page.getByRole('button', { name: 'Sign out' }).click()
+  await tool(page, 'Sign out')
   await expect(page.getByRole('heading', { name: 'Come in' })).toBeVisible()
   const shelves = await page.evaluate(async () => (await indexedDB.databases()).map(one => one.name))
   expect(shelves).toContain('mill-of-cook')

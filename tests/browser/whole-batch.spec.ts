@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { heading, listenForComplaints, signIn, start } from './bench'
+import { heading, listenForComplaints, signIn, start, tool } from './bench'
 
 /** Presses Tab until the focus is on the button of that name, as a cook without a mouse would. */
 async function tabTo(page: Page, name: string | RegExp) {
@@ -19,7 +19,7 @@ async function pressButton(page: Page, name: string | RegExp) {
 }
 
 async function chooseRadio(page: Page, group: string, option: string) {
-  const radio = page.getByRole('group', { name: group }).getByRole('radio', { name: option })
+  const radio = page.getByRole('radiogroup', { name: group }).getByRole('radio', { name: option })
   await radio.focus()
   await page.keyboard.press('Space')
   await expect(radio).toBeChecked()
@@ -114,7 +114,7 @@ test('a whole batch by keyboard alone, from choice to verdict, and it is found i
 test.describe('with a finger', () => {
   test.use({ hasTouch: true, viewport: { width: 1024, height: 768 } })
 
-  test('a whole batch by touch, with the scale stand-in and taps on the griddle itself', async ({ page }) => {
+  test('a whole batch by touch, with a simulated scale and taps on the griddle itself', async ({ page }) => {
     const complaints = listenForComplaints(page)
     await signIn(page)
     await page.getByRole('button', { name: 'Start Soft rice rounds' }).tap()
@@ -137,6 +137,7 @@ test.describe('with a finger', () => {
     await page.getByRole('button', { name: /On to rest/ }).tap()
     await page.getByRole('button', { name: /On to portion/ }).tap()
 
+    await tool(page, 'Simulated devices')
     await page.getByRole('button', { name: 'Use this as the whole dough' }).tap()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Take dough until it shows')
     for (let piece = 1; piece <= 2; piece++) {
@@ -170,7 +171,10 @@ test.describe('with a finger', () => {
       ['Cracks', 'Some'],
       ['Sticking', 'None'],
     ] as const) {
-      await page.getByRole('group', { name: group }).getByRole('radio', { name: option, exact: true }).tap()
+      await page
+        .getByRole('radiogroup', { name: group })
+        .getByRole('radio', { name: option, exact: true })
+        .tap()
     }
     await page.getByRole('button', { name: 'More: Lost' }).tap()
     await expect(page.getByText('That is all of them.')).toBeVisible()

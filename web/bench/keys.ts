@@ -43,7 +43,7 @@ export function useKey(key: string, callback: () => void): void {
   function pressed(event: KeyboardEvent) {
     if (!keysOn.value || event.key !== key || event.repeat || event.ctrlKey || event.metaKey || event.altKey)
       return
-    if (hasOwnUse(event.target)) return
+    if (hasOwnUse(event.target, event.key)) return
     event.preventDefault()
     callback()
   }
@@ -51,9 +51,10 @@ export function useKey(key: string, callback: () => void): void {
   onScopeDispose(() => window.removeEventListener('keydown', pressed))
 }
 
-function hasOwnUse(target: EventTarget | null): boolean {
-  return (
-    target instanceof Element &&
-    target.closest('input, textarea, select, button, a, dialog, [role=slider], [role=combobox]') !== null
-  )
+/** What is typed into has a use for every key; what is pressed only for Enter and Space. */
+function hasOwnUse(target: EventTarget | null, key: string): boolean {
+  if (!(target instanceof Element)) return false
+  const typed = 'input, textarea, [role=dialog], [role=combobox]'
+  const pressed = 'button, a, [role=slider]'
+  return target.closest(key === ' ' || key === 'Enter' ? `${typed}, ${pressed}` : typed) !== null
 }

@@ -9,7 +9,7 @@ const NOISE_CELSIUS = 2
  * to its burner slowly.
  */
 export class GriddleStandIn implements LineDevice {
-  readonly name = 'Thermometer stand-in'
+  readonly name = 'Simulated thermometer'
   readonly cable = new StandInCable(EVERY_MILLISECONDS, () => this.line())
   private celsius: number
   private set: number

@@ -7,7 +7,7 @@ const NOISE_CELSIUS = 0.4
 
 /** A simulated probe in the middle of a bread: it takes a while to come up itself, and follows a middle that nears the boiling point. */
 export class ProbeStandIn implements LineDevice {
-  readonly name = 'Probe stand-in'
+  readonly name = 'Simulated probe'
   readonly cable = new StandInCable(EVERY_MILLISECONDS, () => this.line())
   private shown = 21
 

@@ -10,7 +10,7 @@ const CAPACITY_GRAMS = 5000
  * slowly until it is tared, a capacity, and a cable that can be pulled. It speaks the same lines as a real one.
  */
 export class ScaleStandIn implements LineDevice {
-  readonly name = 'Scale stand-in'
+  readonly name = 'Simulated scale'
   readonly cable = new StandInCable(EVERY_MILLISECONDS, () => this.line())
   private load = 0
   private shown = 0

@@ -9,7 +9,7 @@ const NOISE_CELSIUS = 3
  * hot all over. Its clock can run faster than the kitchen's, so that nobody waits ten minutes to try it.
  */
 export class ThermometerStandIn implements LineDevice {
-  readonly name = 'Thermometer stand-in'
+  readonly name = 'Simulated thermometer'
   readonly cable = new StandInCable(EVERY_MILLISECONDS, () => this.line())
   private seconds = 0
 

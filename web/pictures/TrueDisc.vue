@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import Fold from '@/ui/Fold.vue'
 import { useUnits } from '@/ui/units'
 
 /** The disc drawn to true size, once a known length has been measured on this screen. */
@@ -23,19 +24,20 @@ watch(perMillimetre, value => {
 
 <template>
   <div class="true stack">
-    <details class="true-tools panel" :open="!calibrated">
-      <summary>
-        {{ calibrated ? 'This screen has been measured. Measure again' : 'Measure this screen once' }}
-      </summary>
+    <Fold
+      name="screen"
+      :title="calibrated ? 'This screen has been measured. Measure again' : 'Measure this screen once'"
+      :opened="!calibrated"
+    >
       <label for="ruler"
         >Hold a ruler to the bar and move the slider until it is
         {{ units.text(RULER_MILLIMETRES, 'mm') }} long.</label
       >
-      <svg :width="RULER_MILLIMETRES * perMillimetre" height="16" aria-hidden="true">
+      <svg class="true-ruler" :width="RULER_MILLIMETRES * perMillimetre" height="16" aria-hidden="true">
         <rect x="0" y="4" width="100%" height="8" class="true-bar" />
       </svg>
       <input id="ruler" v-model.number="perMillimetre" type="range" min="2" max="9" step="0.01" />
-    </details>
+    </Fold>
     <div class="true-scroll" tabindex="0" role="region" aria-label="The disc">
       <svg
         :width="size + 40"
@@ -59,29 +61,14 @@ watch(perMillimetre, value => {
 </template>
 
 <style scoped>
-.true-tools {
-  padding-block: 0.5rem;
-}
-
-.true-tools summary,
-.true-tools label {
-  display: flex;
-  align-items: center;
-  min-height: var(--target);
-  cursor: pointer;
-}
-
-.true-tools input {
+.true input {
   display: block;
   width: 100%;
-}
-
-.true-tools input {
   min-height: 44px;
   accent-color: var(--active);
 }
 
-.true-tools svg {
+.true-ruler {
   max-width: 100%;
 }
 

@@ -2,6 +2,7 @@
 import { ElButton, ElInput } from 'element-plus'
 import { ref } from 'vue'
 import type { Batch, Stage } from '@/api/types'
+import Fold from '@/ui/Fold.vue'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { useBatch } from './batch'
 import { STAGE_NAMES } from './course'
@@ -20,8 +21,12 @@ function keep() {
 </script>
 
 <template>
-  <details class="notes" :open="batch.state.notes.length > 0">
-    <summary>Notes</summary>
+  <Fold
+    name="notes"
+    :title="batch.state.notes.length ? `Notes (${batch.state.notes.length})` : 'Notes'"
+    quiet
+    :opened="batch.state.notes.length > 0"
+  >
     <ul v-if="batch.state.notes.length" class="notes-kept">
       <li v-for="(note, index) in batch.state.notes" :key="index">
         <span class="soft"
@@ -42,17 +47,10 @@ function keep() {
       />
       <ElButton native-type="submit" :disabled="!text.trim()">Write it down</ElButton>
     </form>
-  </details>
+  </Fold>
 </template>
 
 <style scoped>
-.notes summary {
-  min-height: var(--target);
-  padding-block: 0.5rem;
-  font-weight: 600;
-  cursor: pointer;
-}
-
 .notes-kept {
   margin: 0 0 0.6rem;
   padding: 0;

@@ -1,8 +1,10 @@
 <script setup lang="ts" generic="T extends string">
+import { ElRadioButton, ElRadioGroup } from 'element-plus'
+import { useId } from 'vue'
 import Term from './Term.vue'
 import type { Word } from './words'
 
-/** A few named choices side by side, one of them taken. A radio group in all but size. */
+/** A few named choices side by side, one of them taken. */
 const { label, options } = defineProps<{
   label: string
   options: { value: T; label: string }[]
@@ -13,53 +15,54 @@ const { label, options } = defineProps<{
   word?: Word
 }>()
 const model = defineModel<T | undefined>({ required: true })
-const name = `choice-${Math.random().toString(36).slice(2)}`
+const id = useId()
 </script>
 
 <template>
-  <fieldset class="choice" :disabled="disabled">
-    <legend :class="{ 'visually-hidden': quiet }">
+  <div class="choice">
+    <span :id="id" class="choice-label" :class="{ 'visually-hidden': quiet }">
       <Term v-if="word" :word="word">{{ label }}</Term><template v-else>{{ label }}</template>
-    </legend>
-    <label v-for="option in options" :key="option.value" class="choice-option">
-      <input v-model="model" type="radio" :name="name" :value="option.value" />
-      <span>{{ option.label }}</span>
-    </label>
-  </fieldset>
+    </span>
+    <ElRadioGroup v-model="model" :disabled="disabled" :aria-label="label">
+      <ElRadioButton v-for="option in options" :key="option.value" :value="option.value">{{
+        option.label
+      }}</ElRadioButton>
+    </ElRadioGroup>
+  </div>
 </template>
 
 <style scoped>
-.choice {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.35rem;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-
-.choice legend:not(.visually-hidden) {
-  float: left;
-  width: 100%;
+.choice-label {
+  display: block;
   margin-bottom: 0.2rem;
-  padding: 0;
   color: var(--ink-soft);
 }
 
-.choice-option {
-  position: relative;
-  cursor: pointer;
-}
-
-.choice-option input {
-  position: absolute;
-  inset: 0;
+.choice-label.visually-hidden {
   margin: 0;
-  opacity: 0;
+}
+
+.choice :deep(.el-radio-group) {
+  gap: 0.35rem;
+  font-size: inherit;
+}
+
+/* The whole button is the radio: it takes the touch, the key and the focus. */
+.choice :deep(.el-radio-button__original-radio) {
+  z-index: 1;
+  width: 100%;
+  height: 100%;
+  margin: 0;
   cursor: pointer;
 }
 
-.choice-option span {
+.choice :deep(.el-radio-button) {
+  --el-radio-button-checked-bg-color: var(--active);
+  --el-radio-button-checked-text-color: var(--active-ink);
+  --el-radio-button-checked-border-color: var(--active);
+}
+
+.choice :deep(.el-radio-button .el-radio-button__inner) {
   display: grid;
   place-items: center;
   min-height: var(--target);
@@ -67,16 +70,28 @@ const name = `choice-${Math.random().toString(36).slice(2)}`
   border: 1px solid var(--edge-strong);
   border-radius: var(--round);
   background: var(--panel);
+  color: var(--ink);
+  font: inherit;
+  line-height: 1.2;
+  outline: none;
+  white-space: normal;
+  box-shadow: none;
 }
 
-.choice-option input:checked + span {
-  border-color: var(--active);
-  background: var(--active);
-  color: var(--active-ink);
+.choice :deep(.el-radio-button.is-disabled .el-radio-button__inner) {
+  color: var(--ink-soft);
+}
+
+.choice :deep(.el-radio-button.is-disabled.is-active .el-radio-button__inner) {
+  background: var(--active-wash);
+  color: var(--ink);
+}
+
+.choice :deep(.el-radio-button.is-active .el-radio-button__inner) {
   font-weight: 600;
 }
 
-.choice-option input:checked + span::before {
+.choice :deep(.is-active .el-radio-button__inner)::before {
   content: '✓ ' / '';
   position: absolute;
   top: 0.1rem;
@@ -84,7 +99,7 @@ const name = `choice-${Math.random().toString(36).slice(2)}`
   font-size: 0.75rem;
 }
 
-.choice-option input:focus-visible + span {
+.choice :deep(.el-radio-button__original-radio:focus-visible + .el-radio-button__inner) {
   outline: 3px solid var(--active);
   outline-offset: 2px;
 }

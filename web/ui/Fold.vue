@@ -4,17 +4,29 @@ import { computed } from 'vue'
 import { remembered } from './remembered'
 
 /** What explains or adds, behind its name, open or shut as it was left. */
-const { name, title } = defineProps<{ name: string; title: string }>()
-const left = remembered<'' | 'open'>(`fold.${name}`, '')
+const {
+  name,
+  title,
+  quiet = false,
+  opened = false,
+} = defineProps<{
+  name: string
+  title: string
+  /** A line within a panel, not a panel of its own. */
+  quiet?: boolean
+  /** Open until somebody shuts it. */
+  opened?: boolean
+}>()
+const left = remembered<'shut' | 'open'>(`fold.${name}`, opened ? 'open' : 'shut')
 const open = computed({
-  get: () => (left.value ? [name] : []),
-  set: (now: string[]) => (left.value = now.length ? 'open' : ''),
+  get: () => (left.value === 'open' ? [name] : []),
+  set: (now: string[]) => (left.value = now.length ? 'open' : 'shut'),
 })
 </script>
 
 <template>
-  <ElCollapse v-model="open" class="fold panel">
-    <ElCollapseItem :name="name" :title="title"><slot v-if="left" /></ElCollapseItem>
+  <ElCollapse v-model="open" class="fold" :class="quiet ? 'is-quiet' : 'panel'">
+    <ElCollapseItem :name="name" :title="title"><slot v-if="open.length" /></ElCollapseItem>
   </ElCollapse>
 </template>
 
@@ -29,6 +41,16 @@ const open = computed({
   background: none;
   color: var(--ink);
   font: 600 1.1rem var(--font-head);
+}
+
+.fold.is-quiet {
+  padding: 0;
+  border: 0;
+}
+
+.fold.is-quiet :deep(.el-collapse-item__header) {
+  color: var(--active);
+  font: inherit;
 }
 
 .fold :deep(.el-collapse-item__wrap) {

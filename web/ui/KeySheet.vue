@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useTemplateRef } from 'vue'
-import { keysOn, useKey } from '@/bench/keys'
+import { ElButton, ElDialog, ElSwitch } from 'element-plus'
+import { keysOn } from '@/bench/keys'
 
-/** The sheet of keys, on "?" or by its button. */
-const sheet = useTemplateRef('sheet')
+/** The sheet of keys. */
+const open = defineModel<boolean>({ required: true })
 const KEYS = [
   ['?', 'This sheet'],
   ['Tab, Shift Tab', 'Forwards and back through everything that can be touched'],
@@ -12,46 +12,34 @@ const KEYS = [
   ['Arrow keys', 'On a slider or a choice: less and more'],
   ['Esc', 'Closes what is open'],
 ]
-const open = () => sheet.value?.showModal()
-useKey('?', open)
-defineExpose({ open })
 </script>
 
 <template>
-  <button type="button" @click="open">Keys</button>
-  <dialog ref="sheet" class="sheet" aria-labelledby="sheet-name">
-    <h2 id="sheet-name">Keys</h2>
-    <dl>
+  <ElDialog v-model="open" title="Keys" width="min(34rem, 94vw)" align-center>
+    <dl class="sheet-keys">
       <template v-for="[key, words] in KEYS" :key="key">
         <dt>{{ key }}</dt>
         <dd>{{ words }}</dd>
       </template>
     </dl>
-    <label class="sheet-switch"><input v-model="keysOn" type="checkbox" /> Single keys do things</label>
-    <form method="dialog"><button type="submit" class="quiet-button">Close</button></form>
-  </dialog>
+    <label class="sheet-switch"><ElSwitch v-model="keysOn" /> Single keys do things</label>
+    <ElButton @click="open = false">Close</ElButton>
+  </ElDialog>
 </template>
 
 <style scoped>
-.sheet {
-  max-width: 34rem;
-  border: 1px solid var(--edge-strong);
-  border-radius: var(--round);
-  background: var(--panel);
-  color: var(--ink);
-}
-
-.sheet dl {
+.sheet-keys {
   display: grid;
   grid-template-columns: auto 1fr;
   gap: 0.4rem 1rem;
+  margin: 0;
 }
 
-.sheet dt {
+dt {
   font-weight: 600;
 }
 
-.sheet dd {
+dd {
   margin: 0;
 }
 

@@ -7,8 +7,9 @@ import { uuid } from '@/api/uuid'
 import { houseClock } from '@/bench/houseClock'
 import { standInPhoto } from '@/devices/cameraStandIn'
 import { shadeWord } from '@/pictures/shade'
+import { useAppearance } from './appearance'
 
-/** Photos of a bread: from the camera, from a file, or from the stand-in; and the colour of a face, read off one against a white sheet. */
+/** Photos of a bread: from the camera or from a file; and the colour of a face, read off one against a white sheet. */
 const {
   batch,
   photos,
@@ -18,6 +19,7 @@ const {
 const emit = defineEmits<{ change: []; shade: [shade: number] }>()
 const MOST = 6
 const STEP = 0.02
+const appearance = useAppearance()
 const trouble = ref('')
 const busy = ref(false)
 const open = ref<Photo | null>(null)
@@ -165,8 +167,11 @@ const readShade = (photo: Photo) =>
           @change="chosen"
         />
       </label>
-      <ElButton :disabled="full || busy" @click="standInPhoto(0.45, houseClock.now()).then(keep)"
-        >Camera stand-in</ElButton
+      <ElButton
+        v-if="appearance.simulated"
+        :disabled="full || busy"
+        @click="standInPhoto(0.45, houseClock.now()).then(keep)"
+        >Simulated camera</ElButton
       >
       <span v-if="full" class="soft">Six are kept; delete one for another.</span>
     </div>

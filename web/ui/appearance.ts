@@ -4,12 +4,14 @@ import { ref, watchEffect } from 'vue'
 type Theme = 'light' | 'dark'
 type View = 'desk' | 'bench'
 
-/** Light or dark, desk or bench: remembered on this device. */
+/** Light or dark, desk or bench, sound, voice, simulated devices: remembered on this device. */
 export const useAppearance = defineStore('appearance', () => {
   const theme = ref<Theme>(stored<Theme>('mill.theme', ['light', 'dark']) ?? preferred())
   const view = ref<View>(stored<View>('mill.view', ['desk', 'bench']) ?? 'desk')
   const muted = ref(localStorage.getItem('mill.muted') === 'yes')
   const spoken = ref(localStorage.getItem('mill.spoken') === 'yes')
+  /** Whether simulated devices stand where real ones could. Off until somebody asks for them. */
+  const simulated = ref(localStorage.getItem('mill.simulated') === 'yes')
 
   watchEffect(() => {
     document.documentElement.dataset['theme'] = theme.value
@@ -18,6 +20,7 @@ export const useAppearance = defineStore('appearance', () => {
     localStorage.setItem('mill.view', view.value)
     localStorage.setItem('mill.muted', muted.value ? 'yes' : 'no')
     localStorage.setItem('mill.spoken', spoken.value ? 'yes' : 'no')
+    localStorage.setItem('mill.simulated', simulated.value ? 'yes' : 'no')
   })
 
   function switchTheme() {
@@ -29,7 +32,7 @@ export const useAppearance = defineStore('appearance', () => {
     view.value = view.value === 'desk' ? 'bench' : 'desk'
   }
 
-  return { theme, view, muted, spoken, switchTheme, switchView }
+  return { theme, view, muted, spoken, simulated, switchTheme, switchView }
 })
 
 function stored<T extends string>(key: string, known: T[]): T | undefined {

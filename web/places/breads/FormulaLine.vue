@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import type { Plan } from '@/api/types'
 import Fader from '@/ui/Fader.vue'
@@ -20,6 +21,12 @@ const emit = defineEmits<{
   swap: []
   remove: []
 }>()
+const GRINDS = [
+  { value: 'shop', label: 'as sold' },
+  { value: 'home_fine', label: 'home, fine' },
+  { value: 'home_medium', label: 'home, medium' },
+  { value: 'home_coarse', label: 'home, coarse' },
+] as const
 const units = useUnits()
 const inPercent = computed(() => line.percent !== undefined)
 // The reach of the slider stays while it is moved, or it would run away from the hand.
@@ -69,12 +76,14 @@ const grind = computed({
     <Fader v-model="amount" v-bind="slider" :disabled="fixed && inPercent" />
     <div class="line-foot">
       <span class="soft">{{ units.text(row?.grams ?? 0, 'g') }}, or {{ row?.spoons ?? '–' }}</span>
-      <select v-if="row?.role === 'flour'" v-model="grind" :aria-label="`How ${name} is ground`">
-        <option value="shop">as sold</option>
-        <option value="home_fine">home, fine</option>
-        <option value="home_medium">home, medium</option>
-        <option value="home_coarse">home, coarse</option>
-      </select>
+      <ElSelect
+        v-if="row?.role === 'flour'"
+        v-model="grind"
+        class="line-grind"
+        :aria-label="`How ${name} is ground`"
+      >
+        <ElOption v-for="way in GRINDS" :key="way.value" :value="way.value" :label="way.label" />
+      </ElSelect>
       <button type="button" class="link-button" :aria-label="`Swap ${name}`" @click="emit('swap')">
         Swap
       </button>
@@ -111,12 +120,8 @@ const grind = computed({
   flex: 1;
 }
 
-.line-foot select {
-  min-height: var(--target);
-  border: 1px solid var(--panel-edge);
-  border-radius: var(--round);
-  background: var(--panel);
-  color: var(--ink);
-  font: inherit;
+.line-grind {
+  flex: none;
+  width: 9.5rem;
 }
 </style>

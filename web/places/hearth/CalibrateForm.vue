@@ -1,16 +1,21 @@
 <script setup lang="ts">
 import { ElButton, ElInput } from 'element-plus'
-import { computed, onScopeDispose, ref, watch } from 'vue'
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { api, toldBy } from '@/api/client'
 import { useAsking } from '@/api/asking'
 import type { CalibrateQuestion, Gear, HeatTest } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { houseClock } from '@/bench/houseClock'
+import type { LineDevice } from '@/devices/lines'
+import { canConnect, connect } from '@/devices/serialPort'
 import { watchHeat } from '@/devices/thermometer'
 import { ThermometerStandIn } from '@/devices/thermometerStandIn'
 import { surfaceRange, useHouse } from '@/house'
 import WarmUpPicture from '@/pictures/WarmUpPicture.vue'
+import { useAppearance } from '@/ui/appearance'
 import Fader from '@/ui/Fader.vue'
+import HeatInput from '@/ui/HeatInput.vue'
+import { useNow } from '@/ui/now'
 import ToggleRow from '@/ui/ToggleRow.vue'
 import Why from '@/ui/Why.vue'
 import { clock, useUnits } from '@/ui/units'
@@ -20,6 +25,8 @@ import { TESTS } from './gear'
 const { gear } = defineProps<{ gear: Gear }>()
 const emit = defineEmits<{ kept: []; leave: [] }>()
 const EVERY_SECONDS = 25
+const MOST_READINGS = 60
+const MOST_SPOTS = 9
 const units = useUnits()
 const knobs = surfaceRange(useHouse().kitchen)
 const id = uuid()
@@ -31,9 +38,13 @@ const tests = ref<string[]>([])
 const shown = ref<number | null>(null)
 const trouble = ref('')
 const calibration = useAsking(api.calibrate)
-/** It lands a little off what the knob promises, as griddles do. */
-const thermometer = new ThermometerStandIn(216, 190)
-const warming = ref(false)
+const appearance = useAppearance()
+const now = useNow()
+/** What reads by itself; without it the cook types what a thermometer shows. */
+const device = shallowRef<LineDevice | null>(null)
+const simulated = computed(() => (device.value instanceof ThermometerStandIn ? device.value : null))
+const litAt = ref<number | null>(null)
+const secondsLit = computed(() => (litAt.value === null ? 0 : Math.max(0, now.value - litAt.value) / 1000))
 let stop: (() => void) | null = null
 onScopeDispose(() => stop?.())
 
@@ -48,21 +59,39 @@ const question = computed<CalibrateQuestion | null>(() => {
 })
 watch(question, asked => (asked ? void calibration.about(asked) : calibration.forget()))
 
-function light() {
-  warming.value = true
-  stop = watchHeat(thermometer, reading => {
-    shown.value = reading.celsius
-    const last = readings.value.at(-1)?.seconds ?? -EVERY_SECONDS
-    const seconds = Math.round(thermometer.secondsOn)
-    if (reading.celsius !== null && seconds - last >= EVERY_SECONDS && readings.value.length < 60)
-      readings.value = [...readings.value, { seconds, celsius: reading.celsius }]
-  })
+/** The moment at which the burner was lit is where the warming is counted from. */
+function light(by: LineDevice | null = null) {
+  litAt.value = houseClock.now()
+  readings.value = []
+  device.value = by
+  if (by)
+    stop = watchHeat(by, reading => {
+      shown.value = reading.celsius
+      const last = readings.value.at(-1)?.seconds ?? -EVERY_SECONDS
+      if (reading.celsius !== null && secondsOn() - last >= EVERY_SECONDS) take(reading.celsius)
+    })
+}
+
+function secondsOn(): number {
+  return Math.round(
+    simulated.value?.secondsOn ?? (houseClock.now() - (litAt.value ?? houseClock.now())) / 1000,
+  )
+}
+
+function take(celsius: number) {
+  if (readings.value.length < MOST_READINGS)
+    readings.value = [...readings.value, { seconds: secondsOn(), celsius }]
+}
+
+function takeSpot(celsius: number | null) {
+  if (typeof celsius === 'number' && spots.value.length < MOST_SPOTS) spots.value = [...spots.value, celsius]
 }
 
 function rest() {
-  warming.value = false
   stop?.()
   stop = null
+  device.value = null
+  litAt.value = null
 }
 
 async function keep() {
@@ -101,27 +130,43 @@ async function keep() {
       :step="5"
       unit="celsius"
     />
-    <div class="row">
-      <ElButton v-if="!warming" type="primary" @click="light">{{
-        readings.length ? 'Go on reading' : 'Light it and read the thermometer'
+    <div v-if="litAt === null" class="row">
+      <ElButton type="primary" @click="light()">{{
+        readings.length ? 'Light it again' : 'Light it now'
       }}</ElButton>
-      <ElButton v-else @click="rest">Stop reading</ElButton>
-      <output class="calibrate-shown" aria-label="Thermometer display">{{
+      <!-- It lands a little off what the knob promises, as griddles do. -->
+      <ElButton v-if="appearance.simulated" @click="light(new ThermometerStandIn(216, 190))"
+        >Light it with a simulated thermometer</ElButton
+      >
+      <ElButton v-if="canConnect()" @click="connect('Thermometer').then(by => by && light(by))"
+        >Light it with a connected thermometer</ElButton
+      >
+    </div>
+    <div v-else class="row">
+      <output v-if="device" class="calibrate-shown" aria-label="Thermometer display">{{
         shown === null ? '– –' : units.text(shown, 'celsius')
       }}</output>
-      <span class="soft"
-        >{{ thermometer.name }}, clock twenty times as fast. {{ readings.length }} readings, up to
-        {{ clock(readings.at(-1)?.seconds ?? 0) }}.</span
-      >
-      <ElButton
-        :disabled="!readings.length || spots.length >= 9"
-        @click="spots = [...spots, thermometer.spot()]"
+      <HeatInput v-else label="The metal shows" @read="take" />
+      <HeatInput v-if="!simulated" label="Another place" @read="takeSpot" />
+      <ElButton v-else :disabled="!readings.length" @click="takeSpot(simulated.spot())"
         >Read another place</ElButton
       >
-      <span v-if="spots.length" class="soft">{{
-        spots.map(one => units.text(one, 'celsius')).join(', ')
-      }}</span>
+      <ElButton @click="rest">Stop reading</ElButton>
     </div>
+    <p class="soft">
+      <template v-if="litAt !== null && !simulated">Lit for {{ clock(secondsLit) }}. </template>
+      <template v-if="simulated">{{ simulated.name }}, clock twenty times as fast. </template>
+      <template v-if="readings.length"
+        >{{ readings.length }} {{ readings.length === 1 ? 'reading' : 'readings' }}, up to
+        {{ clock(readings.at(-1)?.seconds ?? 0) }}.
+      </template>
+      <template v-else-if="litAt !== null && !device"
+        >Read it every half a minute, at the middle, until it rises no more.
+      </template>
+      <template v-if="spots.length"
+        >Elsewhere: {{ spots.map(one => units.text(one, 'celsius')).join(', ') }}.</template
+      >
+    </p>
     <ToggleRow v-model="tests" label="Or look: a drop of water, a pinch of flour" :options="TESTS" />
     <p class="soft">
       Hot metal: drop water from a spoon, stand back from the spatter, and sweep the flour off before you

@@ -6,6 +6,7 @@ import { useAsking } from '@/api/asking'
 import type { OwnTurns, Plan, PlanRequest } from '@/api/types'
 import SectionPicture from '@/pictures/SectionPicture.vue'
 import Fader from '@/ui/Fader.vue'
+import Fold from '@/ui/Fold.vue'
 import { clock, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withWish } from '../requests'
@@ -132,13 +133,12 @@ function use() {
       <span v-if="usesOwn" class="soft">This batch is cooked by your times.</span>
     </div>
     <FindTurns v-if="!own" :request="modelRequest" :plan="plan" :cooking="cooking" />
-    <details v-if="found" class="soft">
-      <summary>How far this can be trusted</summary>
+    <Fold v-if="found" name="bake-trust" title="How far this can be trusted" quiet>
       Heat unaccounted for: {{ units.text(found.residuals.heat_percent, 'percent') }}; water:
       {{ units.text(found.residuals.water_percent, 'percent') }}. Contact with the metal, how steam moves and
       how readily a dough colours are planning estimates: expect times to be off by a fifth until your griddle
       is calibrated, and look at the bread.
-    </details>
+    </Fold>
   </section>
 </template>
 
@@ -152,10 +152,5 @@ function use() {
   .bakes.is-two {
     grid-template-columns: repeat(2, minmax(0, 1fr));
   }
-}
-
-summary {
-  min-height: var(--target);
-  cursor: pointer;
 }
 </style>

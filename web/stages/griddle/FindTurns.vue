@@ -7,6 +7,7 @@ import type { Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import SectionPicture from '@/pictures/SectionPicture.vue'
 import { shadeWord } from '@/pictures/shade'
+import Fold from '@/ui/Fold.vue'
 import Fader from '@/ui/Fader.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
 import { clock, useUnits } from '@/ui/units'
@@ -53,8 +54,11 @@ function take() {
 </script>
 
 <template>
-  <details class="find">
-    <summary>Find the heat and the times for another bread: softer, darker, turned another way</summary>
+  <Fold
+    name="find-turns"
+    title="Find the heat and the times for another bread: softer, darker, turned another way"
+    quiet
+  >
     <div class="stack">
       <Fader
         v-model="shade"
@@ -98,15 +102,10 @@ function take() {
         <ElButton :disabled="cooking" @click="take">Take this plan</ElButton>
       </template>
     </div>
-  </details>
+  </Fold>
 </template>
 
 <style scoped>
-summary {
-  min-height: var(--target);
-  cursor: pointer;
-}
-
 .unmet {
   margin: 0;
   padding-left: 1.2rem;

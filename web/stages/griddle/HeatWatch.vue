@@ -9,6 +9,7 @@ import { canConnect, connect } from '@/devices/serialPort'
 import { parseHeatLine } from '@/devices/thermometer'
 import { useHeat } from '@/devices/useHeat'
 import { surfaceRange, useHouse } from '@/house'
+import { useAppearance } from '@/ui/appearance'
 import HeatInput from '@/ui/HeatInput.vue'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
@@ -24,6 +25,7 @@ const { plan, request, surface } = defineProps<{
 }>()
 const units = useUnits()
 const store = useBatch()
+const appearance = useAppearance()
 const following = ref(true)
 const house = useHouse()
 const follower = new Follower(surfaceRange(house.kitchen))
@@ -87,7 +89,9 @@ const says = computed(() => {
       <ElButton @click="leave">Put it away</ElButton>
     </div>
     <div v-else class="row">
-      <ElButton @click="begin(new GriddleStandIn(planned))">Thermometer stand-in</ElButton>
+      <ElButton v-if="appearance.simulated" @click="begin(new GriddleStandIn(planned))"
+        >Simulated thermometer</ElButton
+      >
       <ElButton v-if="canConnect()" @click="connect('Thermometer').then(begin)"
         >Connect a thermometer</ElButton
       >

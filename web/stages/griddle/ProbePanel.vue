@@ -8,6 +8,7 @@ import { middleAfter, ProbeStandIn } from '@/devices/probeStandIn'
 import { canConnect, connect } from '@/devices/serialPort'
 import { parseCentreLine } from '@/devices/thermometer'
 import { useHeat } from '@/devices/useHeat'
+import { useAppearance } from '@/ui/appearance'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 
@@ -15,6 +16,7 @@ import { useBatch } from '../batch'
 const { plan, griddle } = defineProps<{ plan: Plan; griddle: Griddle }>()
 const units = useUnits()
 const store = useBatch()
+const appearance = useAppearance()
 const { device, celsius, use } = useHeat(parseCentreLine)
 const piece = computed(() => griddle.pieces[0])
 
@@ -56,7 +58,7 @@ function take() {
       }}
     </p>
     <div class="row">
-      <ElButton v-if="!device" @click="use(standIn())">Probe stand-in</ElButton>
+      <ElButton v-if="!device && appearance.simulated" @click="use(standIn())">Simulated probe</ElButton>
       <ElButton v-if="!device && canConnect()" @click="connect('Probe').then(use)">Connect a probe</ElButton>
       <ElButton v-if="device && piece" type="primary" :disabled="celsius === null" @click="take"
         >Take it for piece {{ piece.piece }}</ElButton

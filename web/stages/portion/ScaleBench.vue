@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import type { LineDevice } from '@/devices/lines'
 import { Scale, type ScaleReading } from '@/devices/scale'
 import { ScaleStandIn } from '@/devices/scaleStandIn'
 import { canConnect, connect } from '@/devices/serialPort'
+import { useAppearance } from '@/ui/appearance'
 import { useUnits } from '@/ui/units'
 
-/** The scale on the bench. What ships is a stand-in behind the interface of a real one: dough is taken off it with these buttons. */
+/** The scale on the bench: one that is connected, a simulated one where the cook asked for such, or none, and its reading is typed. */
 const { resolution, onScale, piece, counting } = defineProps<{
   resolution: number
   onScale: number
@@ -16,20 +18,49 @@ const { resolution, onScale, piece, counting } = defineProps<{
 const emit = defineEmits<{ steady: [grams: number] }>()
 const BOWL_GRAMS = 420
 const units = useUnits()
-const standIn = new ScaleStandIn(resolution)
-const scale = shallowRef(new Scale(standIn, resolution))
-/** The bowl is on it and was set to zero before the dough came. */
-standIn.setTo(BOWL_GRAMS)
-scale.value.tare()
-const isStandIn = ref(true)
+const NOTHING: ScaleReading = { grams: null, steady: false, trouble: '' }
+const appearance = useAppearance()
+const scale = shallowRef<Scale | null>(null)
+const standIn = shallowRef<ScaleStandIn | null>(null)
 const plugged = ref(true)
-const reading = ref<ScaleReading>({ grams: null, steady: false, trouble: '' })
-let stop = scale.value.watch(value => (reading.value = value))
+const reading = ref(NOTHING)
+let stop = () => {}
 onScopeDispose(() => stop())
+
+function use(device: LineDevice) {
+  stop()
+  scale.value = new Scale(device, resolution)
+  stop = scale.value.watch(value => (reading.value = value))
+}
+
+function leave() {
+  stop()
+  scale.value = null
+  standIn.value = null
+  reading.value = NOTHING
+}
+
+/** The bowl is on it and was set to zero before the dough came. */
+function simulate() {
+  const simulated = new ScaleStandIn(resolution)
+  simulated.setTo(BOWL_GRAMS)
+  standIn.value = simulated
+  plugged.value = true
+  use(simulated)
+  scale.value?.tare()
+  simulated.setTo(BOWL_GRAMS + onScale)
+}
+watch(
+  () => appearance.simulated,
+  asked => {
+    if (asked && !scale.value) simulate()
+    else if (!asked && standIn.value) leave()
+  },
+  { immediate: true },
+)
 watch(
   () => onScale,
-  grams => standIn.setTo(BOWL_GRAMS + grams),
-  { immediate: true },
+  grams => standIn.value?.setTo(BOWL_GRAMS + grams),
 )
 const said = computed(() => {
   if (reading.value.trouble === 'unplugged')
@@ -40,22 +71,20 @@ const said = computed(() => {
 
 /** A hand takes about a piece, never exactly. */
 function pinch() {
-  standIn.put(-piece * (0.94 + 0.12 * Math.random()))
+  standIn.value?.put(-piece * (0.94 + 0.12 * Math.random()))
 }
 
 function pull() {
   plugged.value = !plugged.value
-  if (plugged.value) standIn.cable.plug()
-  else standIn.cable.unplug()
+  if (plugged.value) standIn.value?.cable.plug()
+  else standIn.value?.cable.unplug()
 }
 
 async function useReal() {
   const device = await connect('Scale')
   if (!device) return
-  stop()
-  scale.value = new Scale(device, resolution)
-  isStandIn.value = false
-  stop = scale.value.watch(value => (reading.value = value))
+  leave()
+  use(device)
 }
 
 function take() {
@@ -64,7 +93,11 @@ function take() {
 </script>
 
 <template>
-  <div class="scale panel stack">
+  <div v-if="!scale" class="row">
+    <p class="soft">No scale is connected: type what yours shows.</p>
+    <ElButton v-if="canConnect()" @click="useReal">Connect a scale</ElButton>
+  </div>
+  <div v-else class="scale panel stack">
     <h2>{{ scale.name }}</h2>
     <output
       class="scale-display"
@@ -73,17 +106,17 @@ function take() {
       >{{ reading.grams === null ? '– –' : units.text(reading.grams, 'g') }}</output
     >
     <p :class="{ soft: reading.trouble === '' }" role="status">{{ said }}</p>
-    <div v-if="isStandIn" class="row">
+    <div v-if="standIn" class="row">
       <ElButton :disabled="!counting" @click="pinch">Take about a piece</ElButton>
-      <ElButton :disabled="!counting" @click="standIn.put(-5)">Pinch off a little</ElButton>
-      <ElButton :disabled="!counting" @click="standIn.put(3)">Put a little back</ElButton>
+      <ElButton :disabled="!counting" @click="standIn?.put(-5)">Pinch off a little</ElButton>
+      <ElButton :disabled="!counting" @click="standIn?.put(3)">Put a little back</ElButton>
       <ElButton @click="pull">{{ plugged ? 'Pull its cable' : 'Plug it in' }}</ElButton>
     </div>
     <div class="row">
       <ElButton type="primary" :disabled="!reading.steady" @click="take">{{
         counting ? 'Take this reading' : 'Use this as the whole dough'
       }}</ElButton>
-      <ElButton v-if="isStandIn && canConnect()" @click="useReal">Connect a scale</ElButton>
+      <ElButton v-if="standIn && canConnect()" @click="useReal">Connect a scale</ElButton>
     </div>
   </div>
 </template>

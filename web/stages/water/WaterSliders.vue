@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import type { Plan, PlanRequest, Style } from '@/api/types'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
+import Fold from '@/ui/Fold.vue'
 import { withMethod, withWish } from '../requests'
 import RoomFaders from './RoomFaders.vue'
 
@@ -116,8 +117,7 @@ const isOwn = computed(
       unit="percent"
       :disabled="locked"
     />
-    <details class="sliders-more">
-      <summary>Room, tap, bowl and risk</summary>
+    <Fold name="room" title="Room, tap, bowl and risk" quiet>
       <RoomFaders :request="request" :locked="locked" @change="next => emit('change', next)" />
       <Fader v-model="tap" label="Tap" :min="3" :max="35" :step="1" unit="celsius" :disabled="locked" />
       <Fader v-model="bowl" label="Bowl" :min="3" :max="95" :step="1" unit="celsius" :disabled="locked" />
@@ -130,7 +130,7 @@ const isOwn = computed(
         unit="percent"
         :disabled="locked"
       />
-    </details>
+    </Fold>
     <ElButton
       v-if="isOwn && !locked"
       @click="wish({ hydration_percent: undefined, celsius: undefined, dough_celsius: undefined })"
@@ -139,13 +139,3 @@ const isOwn = computed(
     </ElButton>
   </div>
 </template>
-
-<style scoped>
-.sliders-more summary {
-  display: flex;
-  align-items: center;
-  min-height: var(--target);
-  color: var(--active);
-  cursor: pointer;
-}
-</style>
