@@ -18,6 +18,7 @@ use App\Http\Controllers\ListBatchesController;
 use App\Http\Controllers\NewBreadController;
 use App\Http\Controllers\OpenKitchenController;
 use App\Http\Controllers\PingController;
+use App\Http\Controllers\PrepareBatchController;
 use App\Http\Controllers\ReadShadeController;
 use App\Http\Controllers\RecordEventsController;
 use App\Http\Controllers\RenameBreadController;
@@ -56,6 +57,7 @@ Route::middleware('auth')->group(static function (): void {
         }
         Route::post('breads', NewBreadController::class);
         Route::post('breads/{bread}/revisions', SaveRevisionController::class);
+        Route::get('breads/{bread}/prepared', PrepareBatchController::class);
         Route::post('batches', StartBatchController::class);
         Route::patch('batches/{batch}', ReplanBatchController::class);
     });

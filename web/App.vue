@@ -7,6 +7,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { useHouse } from './house'
 import { useKey } from './bench/keys'
 import { useAppearance } from './ui/appearance'
+import AwayStrip from './AwayStrip.vue'
 import ClockStrip from './ClockStrip.vue'
 import { pageTitle } from './ui/title'
 import UnitSwitch from './ui/UnitSwitch.vue'
@@ -125,6 +126,7 @@ async function leave() {
       </div>
     </header>
     <ClockStrip v-if="house.session?.user" :key="house.session.user.name" />
+    <AwayStrip v-if="house.session?.user" />
     <SignInAgain v-if="house.hasEnded" @leave="leave" />
     <KeySheet v-if="keysShown !== null" v-model="keysShown" />
     <main id="main" tabindex="-1">

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { api, onSessionEnded, Refusal, Unreachable } from './api/client'
 import type { Kitchen, Session } from './api/types'
+import { forgetPrepared } from './bench/begin'
 import { isHere } from './bench/person'
 import { forgetTheHouse } from './bench/serviceWorker'
 
@@ -66,21 +67,27 @@ export const useHouse = defineStore('house', () => {
 
   /** What there is to choose from, after something was put in or changed. */
   async function refresh() {
-    kitchen.value = await api.kitchen()
+    await take(api.kitchen())
+  }
+
+  /** Whatever changed in the kitchen changes what a bread would begin with. */
+  async function take(asked: Promise<Kitchen>) {
+    kitchen.value = await asked
+    forgetPrepared()
   }
 
   async function keepCup(cup: Kitchen['cup']) {
-    kitchen.value = await api.keepKitchen({ cup })
+    await take(api.keepKitchen({ cup }))
   }
 
   /** What was learned is used, or set aside until somebody wants it again. */
   async function setAside(name: string, set: boolean) {
-    kitchen.value = await api.keepKitchen({ aside: { name, set } })
+    await take(api.keepKitchen({ aside: { name, set } }))
   }
 
   /** Puts a bread, a bag or a tool away, or takes it out again. */
   async function archive(kind: 'breads' | 'lots' | 'gear', id: string, archived: boolean) {
-    kitchen.value = await api.archive(kind, id, archived)
+    await take(api.archive(kind, id, archived))
   }
 
   /** This device is locked at once; the house is told now, or as soon as it answers. */

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { Unreachable } from './api/client'
 import { useHouse } from './house'
 
 export const router = createRouter({
@@ -21,6 +22,7 @@ export const router = createRouter({
     { path: '/batch/:id/:stage?', name: 'batch', component: () => import('./stages/BatchPage.vue') },
     { path: '/sign-in', name: 'sign-in', component: () => import('./places/SignIn.vue') },
     { path: '/first-run', name: 'first-run', component: () => import('./places/FirstRun.vue') },
+    { path: '/away', name: 'away', component: () => import('./places/Away.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./places/Nowhere.vue') },
   ],
 })
@@ -28,8 +30,15 @@ export const router = createRouter({
 const OPEN_DOORS = ['sign-in', 'first-run']
 
 router.beforeEach(async to => {
+  if (to.name === 'away') return true
   const house = useHouse()
-  await house.look()
+  try {
+    await house.look()
+  } catch (failure) {
+    // Nothing of the house is kept on this device yet: it is asked again until it answers.
+    if (failure instanceof Unreachable) return { name: 'away', query: { then: to.fullPath } }
+    throw failure
+  }
   const atDoor = OPEN_DOORS.includes(String(to.name))
   if (house.session?.first_run) return to.name === 'first-run' || { name: 'first-run' }
   if (!house.session?.user) return to.name === 'sign-in' || { name: 'sign-in', query: { then: to.fullPath } }

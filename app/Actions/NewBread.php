@@ -10,6 +10,7 @@ use App\Models\Kitchen;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Portrait;
 use StoneMill\Plan\Reference;
 
 /** Keeps a new bread with its first version. What cannot be planned is no bread. */
@@ -23,17 +24,16 @@ final readonly class NewBread
     public function __invoke(Kitchen $kitchen, string $uuid, string $name, array $request): Bread
     {
         $read = PlanRequest::read($request, $this->reference);
-        $this->planner->plan($read);
-
+        $portrait = Portrait::of($this->planner->plan($read))->toArray();
         $document = $read->style->completed($request);
 
-        return DB::transaction(static function () use ($kitchen, $uuid, $name, $document, $read): Bread {
+        return DB::transaction(static function () use ($kitchen, $uuid, $name, $document, $portrait, $read): Bread {
             // Whoever sent the same a moment before has made it: then this is that bread.
             $known = Bread::query()->where('uuid', $uuid)->first();
             if ($known !== null) {
                 return $known;
             }
-            $formula = Bread::query()->create(['uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'name' => $name, 'style' => $read->style->id]);
+            $formula = Bread::query()->create(['uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'name' => $name, 'style' => $read->style->id, 'portrait' => $portrait]);
             BreadRevision::query()->create(['formula_id' => $formula->id, 'number' => 1, 'document' => $document]);
 
             return $formula;

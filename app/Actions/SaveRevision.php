@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Portrait;
 use StoneMill\Plan\Reference;
 
 /** Keeps a changed formula as the newest version of its bread; the older ones stay. */
@@ -32,9 +33,9 @@ final readonly class SaveRevision
         if ($read->style->id !== $formula->style) {
             throw InvalidInput::at('request.style', 'A bread keeps its style; another style is another bread.', $read->style->id, $formula->style);
         }
-        $this->planner->plan($read);
+        $portrait = Portrait::of($this->planner->plan($read))->toArray();
         $document = $read->style->completed($request);
-        DB::transaction(static function () use ($formula, $after, $request, $document, $uuid): void {
+        DB::transaction(static function () use ($formula, $after, $request, $document, $portrait, $uuid): void {
             $kept = BreadRevision::query()->where('formula_id', $formula->id);
             if ($uuid !== null && (clone $kept)->where('uuid', $uuid)->exists()) {
                 return;
@@ -44,6 +45,7 @@ final readonly class SaveRevision
                 throw Conflict::between('bread', $newest, $after, BreadDocument::of($formula), $request);
             }
             BreadRevision::query()->create(['formula_id' => $formula->id, 'number' => $newest + 1, 'uuid' => $uuid, 'document' => $document]);
+            $formula->update(['portrait' => $portrait]);
         });
     }
 }

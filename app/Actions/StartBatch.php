@@ -14,6 +14,7 @@ use App\Models\Lot;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Learn\KitchenRecord;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
@@ -33,31 +34,65 @@ final readonly class StartBatch
     {
     }
 
-    public function __invoke(Kitchen $kitchen, Bread $formula, string $uuid, DateTimeImmutable $at, User $cook): Batch
+    /**
+     * @param array{revision: int, request: array<string, mixed>}|null $prepared what the tablet began with while the house was away
+     *
+     * @throws InvalidInput If what it was begun with cannot be planned.
+     */
+    public function __invoke(Kitchen $kitchen, Bread $formula, string $uuid, DateTimeImmutable $at, User $cook, ?array $prepared = null): Batch
     {
-        $revision = BreadRevision::query()->where('formula_id', $formula->id)->latest('number')->firstOrFail();
-        $record = (new Learn)($kitchen);
-        $request = $this->withExperience($record, $cook, $this->withGear($kitchen, $record, $this->withLots($kitchen, $record, $revision->document)));
-        $plan = $this->planner->plan(PlanRequest::read($request, $this->reference))->toArray();
-
-        /** @var PlanDocument $plan */
-        $columns = Batch::columns(BatchState::of(PlannedBatch::fromDocument($plan), []), null);
+        $batch = $this->prepared($kitchen, $formula, $uuid, $at, $cook, $prepared);
 
         // Whoever sent the same a moment before has begun it: then this is that batch.
-        return DB::transaction(static function () use ($columns, $uuid, $kitchen, $revision, $request, $plan, $at, $cook): Batch {
-            $begun = Batch::query()->where('uuid', $uuid)->first();
+        return DB::transaction(static function () use ($batch): Batch {
+            $begun = Batch::query()->where('uuid', $batch->uuid)->first();
             if ($begun !== null) {
                 return $begun;
             }
-            $batch = Batch::query()->create([
-                ...$columns,
-                'uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'formula_revision_id' => $revision->id, 'version' => 1, 'cooks' => Batch::withCook('', $cook->id),
-                'request' => $request, 'plan' => $plan, 'plan_format' => StoredPlan::FORMAT, 'started_at' => $at, 'finished_at' => null, 'event_count' => 0,
-            ]);
+            $batch->save();
             BatchBags::keep($batch);
 
             return $batch;
         });
+    }
+
+    /**
+     * The batch as it begins, not stored yet.
+     *
+     * @param array{revision: int, request: array<string, mixed>}|null $prepared
+     */
+    public function prepared(Kitchen $kitchen, Bread $formula, string $uuid, DateTimeImmutable $at, User $cook, ?array $prepared = null): Batch
+    {
+        $revisions = BreadRevision::query()->with('formula')->where('formula_id', $formula->id);
+        $revision = ($prepared === null ? $revisions->latest('number') : $revisions->where('number', $prepared['revision']))->first()
+            ?? throw InvalidInput::at('revision', 'This bread has no such version.', (string) ($prepared['revision'] ?? ''), 'a version of this bread');
+        $request = $prepared['request'] ?? $this->asItStands($kitchen, $revision, $cook);
+        $read = PlanRequest::read($request, $this->reference);
+        if ($read->style->id !== $formula->style) {
+            throw InvalidInput::at('request.style', 'A bread keeps its style; another style is another bread.', $read->style->id, $formula->style);
+        }
+        $plan = $this->planner->plan($read)->toArray();
+
+        /** @var PlanDocument $plan */
+        $columns = Batch::columns(BatchState::of(PlannedBatch::fromDocument($plan), []), null);
+
+        $batch = new Batch([
+            ...$columns,
+            'uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'formula_revision_id' => $revision->id, 'version' => 1, 'cooks' => Batch::withCook('', $cook->id),
+            'request' => $request, 'plan' => $plan, 'plan_format' => StoredPlan::FORMAT, 'started_at' => $at, 'finished_at' => null, 'event_count' => 0,
+        ]);
+        $batch->setRelation('revision', $revision);
+        $batch->setRelation('verdict', null);
+
+        return $batch;
+    }
+
+    /** @return array<string, mixed> the bread with what the kitchen has today and what its record says */
+    private function asItStands(Kitchen $kitchen, BreadRevision $revision, User $cook): array
+    {
+        $record = (new Learn)($kitchen);
+
+        return $this->withExperience($record, $cook, $this->withGear($kitchen, $record, $this->withLots($kitchen, $record, $revision->document)));
     }
 
     /**

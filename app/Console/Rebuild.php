@@ -6,14 +6,18 @@ namespace App\Console;
 
 use App\Models\Batch;
 use App\Models\BatchBags;
+use App\Models\Bread;
+use App\Models\BreadRevision;
 use App\Models\LogEntry;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Line\Effort;
+use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Portrait;
 use StoneMill\Plan\Reference;
 use StoneMill\Plan\StoredPlan;
 
@@ -48,9 +52,19 @@ final class Rebuild extends Command
                 }
             });
         });
+        $this->drawBreads($reference, $planner);
         $this->line("$done batches are worked out anew.");
 
         return self::SUCCESS;
+    }
+
+    /** Breads from before each had a picture of its own. */
+    private function drawBreads(Reference $reference, Planner $planner): void
+    {
+        foreach (Bread::query()->whereNull('portrait')->get() as $bread) {
+            $request = BreadRevision::query()->where('formula_id', $bread->id)->latest('number')->first()->document ?? [];
+            $bread->update(['portrait' => Portrait::of($this->planned($request, $bread->style, $reference, $planner, $bread->name))->toArray()]);
+        }
     }
 
     private static function cooks(Batch $batch): string
@@ -63,14 +77,21 @@ final class Rebuild extends Command
     /** @return array<string, mixed> */
     private function upToDate(Batch $batch, Reference $reference, Planner $planner): array
     {
-        try {
-            $today = $planner->plan(PlanRequest::read($batch->request, $reference));
-        } catch (InvalidInput $refusal) {
-            // A wish that is no longer taken: the bread as its style has it fills what is missing.
-            $this->getOutput()->getErrorStyle()->writeln(sprintf('  Batch %s: %s', $batch->uuid, $refusal->getMessage()));
-            $today = $planner->plan(PlanRequest::read(['style' => $batch->revision->formula->style], $reference));
-        }
+        $today = $this->planned($batch->request, $batch->revision->formula->style, $reference, $planner, "Batch $batch->uuid");
 
         return StoredPlan::broughtUpToDate($batch->plan, $today->toArray());
+    }
+
+    /** @param array<string, mixed> $request */
+    private function planned(array $request, string $style, Reference $reference, Planner $planner, string $whose): BatchPlan
+    {
+        try {
+            return $planner->plan(PlanRequest::read($request, $reference));
+        } catch (InvalidInput $refusal) {
+            // A wish that is no longer taken: the bread as its style has it fills what is missing.
+            $this->getOutput()->getErrorStyle()->writeln(sprintf('  %s: %s', $whose, $refusal->getMessage()));
+
+            return $planner->plan(PlanRequest::read(['style' => $style], $reference));
+        }
     }
 }

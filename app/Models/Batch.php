@@ -29,7 +29,7 @@ use StoneMill\Record\Verdict as CoreVerdict;
  * @property int $plan_format the form that the plan was stored in
  * @property string|null $tally what the log adds up to
  * @property int $event_count
- * @property array<string, string|int|float|null>|null $summary what a list shows
+ * @property array<string, mixed>|null $summary what a list shows
  * @property string|null $shape how its pieces are shaped
  * @property string|null $lesson what it teaches of bags, griddle and hands
  * @property bool $lesson_left_out whether a cook left it out of what is learned
@@ -90,7 +90,7 @@ final class Batch extends Model
     /**
      * What stands beside a batch so that no look at it works its log out again.
      *
-     * @return array{tally: string, summary: array<string, string|int|float|null>, shape: string|null, lesson: string|null, griddle: string|null, words: string, is_good: bool|null}
+     * @return array{tally: string, summary: array<string, mixed>, shape: string|null, lesson: string|null, griddle: string|null, words: string, is_good: bool|null}
      */
     public static function columns(BatchState $state, ?CoreVerdict $verdict): array
     {
@@ -107,6 +107,7 @@ final class Batch extends Model
                 'water_celsius' => $plan->waterCelsius,
                 'piece_count' => $plan->count,
                 'piece_grams' => $plan->pieceGrams,
+                'portrait' => $plan->portrait,
             ],
             'shape' => $plan->shape,
             'griddle' => $plan->griddleId,
@@ -119,7 +120,7 @@ final class Batch extends Model
     /**
      * The same with the verdict that was given, where one was.
      *
-     * @return array{tally: string, summary: array<string, string|int|float|null>, shape: string|null, lesson: string|null, griddle: string|null, words: string, is_good: bool|null}
+     * @return array{tally: string, summary: array<string, mixed>, shape: string|null, lesson: string|null, griddle: string|null, words: string, is_good: bool|null}
      */
     public function columnsAfter(BatchState $state): array
     {

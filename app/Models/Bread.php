@@ -15,10 +15,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string $style
  * @property string|null $archived_at
+ * @property array<string, mixed>|null $portrait what it looks like by the plan of its newest version
  */
 final class Bread extends Model
 {
     protected $table = 'formulas';
 
     protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['portrait' => 'array'];
+    }
 }

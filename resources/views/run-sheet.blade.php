@@ -8,6 +8,7 @@
         body { font: 10.5pt/1.3 DejaVu Sans, sans-serif; color: #262420; }
         h1 { margin: 0 0 1mm; font-size: 18pt; }
         p { margin: 0 0 3mm; }
+        .bread { float: right; width: 34mm; height: 22mm; }
         table { width: 100%; border-collapse: collapse; }
         td { padding: 1.6mm 2mm 1.6mm 0; border-top: 0.3mm solid #b7ad9c; vertical-align: top; }
         .at { width: 16mm; font-size: 13pt; font-weight: bold; }
@@ -19,6 +20,9 @@
     </style>
 </head>
 <body>
+    @if ($portrait !== null)
+        <img class="bread" alt="" src="data:image/svg+xml;base64,{{ base64_encode(view('bread', ['portrait' => $portrait])->render()) }}">
+    @endif
     <h1>{{ $sheet->title }}</h1>
     <p>{{ $sheet->startsAt->format('l, j F Y, H:i') }} to {{ $sheet->readyAt->format('H:i') }}</p>
     <table>

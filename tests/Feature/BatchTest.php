@@ -40,6 +40,34 @@ final class BatchTest extends TestCase
         self::assertSame($before, Batch::query()->count());
     }
 
+    public function test_a_batch_begun_while_the_house_was_away_is_made_by_what_was_prepared_before(): void
+    {
+        $this->cook();
+        $bread = DemoKitchen::uuid('bread rice-round');
+        $before = Batch::query()->count();
+        $prepared = $this->getJson("/api/v1/breads/$bread/prepared")->assertOk();
+        self::assertSame($before, Batch::query()->count());
+        $request = $prepared->json('request');
+
+        // Meanwhile somebody keeps another version and another bag: the tablet knew of neither.
+        $changed = $prepared->json('request');
+        unset($changed['lots'], $changed['gear'], $changed['learned'], $changed['formula']['lines'][0]['lot']);
+        $changed['pieces']['count'] = 20;
+        $this->postJson("/api/v1/breads/$bread/revisions", ['after' => 1, 'request' => $changed, 'id' => self::uuid()])->assertCreated();
+
+        $id = self::uuid();
+        $started = $this->postJson('/api/v1/batches', ['id' => $id, 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z', 'revision' => 1, 'request' => $request])->assertCreated();
+        self::assertSame($prepared->json('plan'), $started->json('plan'));
+        self::assertSame($prepared->json('state'), $started->json('state'));
+        self::assertSame(1, $started->json('bread.revision'));
+        $this->assertDatabaseHas('batch_bags', ['batch_id' => Batch::query()->where('uuid', $id)->value('id')]);
+
+        $wrong = ['id' => self::uuid(), 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z', 'revision' => 9, 'request' => $request];
+        $this->postJson('/api/v1/batches', $wrong)->assertUnprocessable()->assertJsonPath('errors.0.path', 'revision');
+        $this->postJson('/api/v1/batches', [...$wrong, 'revision' => 1, 'request' => ['style' => 'oat-round']])->assertUnprocessable()->assertJsonPath('errors.0.path', 'request.style');
+        self::assertSame($before + 1, Batch::query()->count());
+    }
+
     public function test_an_event_sent_twice_is_recorded_once_in_whatever_company(): void
     {
         $this->cook();

@@ -1,5 +1,7 @@
+import { houseAway } from '@/bench/houseAway'
 import { houseClock } from '@/bench/houseClock'
 import { zoneInAddress } from '@/ui/zone'
+import type { operations } from './schema'
 import type {
   BakeQuestion,
   Bakes,
@@ -100,13 +102,16 @@ async function send<Answer>(method: string, path: string, body?: unknown): Promi
       credentials: 'same-origin',
       body: body === undefined ? null : JSON.stringify(body),
     })
-  } catch {
+  } catch (failure) {
+    if (failure instanceof DOMException && failure.name === 'AbortError') throw failure
+    houseAway.value = true
     throw new Unreachable('The house does not answer.')
   }
   // What the service worker kept of an earlier day tells an old time; it keeps only some of what is read.
   const time = response.headers.get('House-Time')
-  if (time && (method !== 'GET' || path.includes('/news')))
-    houseClock.heard(Number(time), sentAt, houseClock.steadily)
+  const isOfNow = method !== 'GET' || path.includes('/news')
+  if (isOfNow) houseAway.value = false
+  if (time && isOfNow) houseClock.heard(Number(time), sentAt, houseClock.steadily)
   if (!response.ok) throw await refusal(response)
   return (response.status === 204 ? null : await response.json()) as Answer
 }
@@ -140,14 +145,19 @@ function inAddress(said: Record<string, string | undefined>): string {
 const turns = new Turns(2)
 
 /** Asks a question, which stores nothing: one that the house is too busy for is asked again in a moment. */
-function ask<Answer>(path: string, body: unknown, signal?: AbortSignal): Promise<Answer> {
-  return turns.take(() => untilTaken<Answer>(path, body, signal), signal)
+function ask<Answer>(path: string, body: unknown, signal?: AbortSignal, method = 'POST'): Promise<Answer> {
+  return turns.take(() => untilTaken<Answer>(method, path, body, signal), signal)
 }
 
-async function untilTaken<Answer>(path: string, body: unknown, signal?: AbortSignal): Promise<Answer> {
+async function untilTaken<Answer>(
+  method: string,
+  path: string,
+  body: unknown,
+  signal?: AbortSignal,
+): Promise<Answer> {
   for (let tries = 1; ; tries++) {
     try {
-      return await send<Answer>('POST', path, body)
+      return await send<Answer>(method, path, body)
     } catch (failure) {
       const isBusy = failure instanceof Refusal && BUSY.includes(failure.status)
       if (!isBusy || tries >= MOST_TRIES || signal?.aborted) throw failure
@@ -180,6 +190,7 @@ async function hearTheTime(): Promise<void> {
   const answer = await fetch('/up', { cache: 'no-store', signal: AbortSignal.timeout(1500) }).catch(
     () => null,
   )
+  houseAway.value = answer === null
   const time = answer?.headers.get('House-Time')
   if (time) houseClock.heard(Number(time), sentAt, houseClock.steadily)
 }
@@ -230,7 +241,10 @@ export const api = {
     send<BreadVersions>('POST', `/breads/${bread}/revisions`, { after, request, id }),
   batches: (after?: string, sought: Sought = {}) =>
     send<BatchPage>('GET', `/batches${inAddress({ ...sought, ...(after === undefined ? {} : { after }) })}`),
-  startBatch: (id: string, bread: string, at: string) => send<Batch>('POST', '/batches', { id, bread, at }),
+  startBatch: (start: operations['startBatch']['requestBody']['content']['application/json']) =>
+    send<Batch>('POST', '/batches', start),
+  /** A batch of this bread as it would be if it were begun now. */
+  prepared: (bread: string) => ask<Batch>(`/breads/${bread}/prepared`, undefined, undefined, 'GET'),
   batch: (id: string) => send<Batch>('GET', `/batches/${id}`),
   /** What changed since, or the whole batch where its plan did; null where nothing happened. */
   news: (id: string, seen: string) =>

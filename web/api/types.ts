@@ -37,6 +37,7 @@ export type Sought = Omit<NonNullable<operations['listBatches']['parameters']['q
 export type Verdict = Schemas['Verdict']
 export type Kitchen = Schemas['Kitchen']
 export type Bread = Schemas['Bread']
+export type Portrait = Plan['portrait']
 export type BreadVersions = Schemas['BreadVersions']
 export type Revision = Schemas['Revision']
 export type Style = Schemas['Style']

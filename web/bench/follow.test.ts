@@ -43,6 +43,8 @@ const portion: BatchState['portion'] = {
   next_mark_grams: 80,
   marks: [80, 40, 0],
   next_piece_grams: 40,
+  tolerance_share: 0.02,
+  resolution_grams: 1,
   tolerance_grams: 1,
   pieces: [],
   worst_deviation_grams: null,
@@ -119,9 +121,9 @@ describe('what the server has not heard yet', () => {
     expect(follow(state, [event('stacked', 5)]).clocks).toEqual(state.clocks)
   })
 
-  it('counts the scale down along the marks that the core gave', () => {
+  it('counts the scale down, each piece an equal share of what is left', () => {
     const once = follow(state, [event('portioned', 0, { grams: 81 })]).portion
-    expect(once).toMatchObject({ left: 2, reading_grams: 81, next_mark_grams: 40, next_piece_grams: 41 })
+    expect(once).toMatchObject({ left: 2, reading_grams: 81, next_mark_grams: 41, next_piece_grams: 40 })
     const all = [81, 40, 0].map(grams => event('portioned', 0, { grams }))
     expect(follow(state, all).portion).toMatchObject({
       left: 0,

@@ -1,4 +1,5 @@
 import type { BatchEvent, BatchState, Griddle } from '@/api/types'
+import { corrected, felt, measured, portioned, poured, scaleSet } from './followBowl'
 
 /**
  * What the server has not heard yet, put on top of what it said: the order of work came from the core, and here it is
@@ -8,7 +9,21 @@ export function follow(state: BatchState, unsent: BatchEvent[]): BatchState {
   const undone = new Set(unsent.flatMap(event => (event.kind === 'undone' ? [event.event] : [])))
   return unsent
     .filter(event => event.kind !== 'undone' && !undone.has(event.id))
-    .reduce((so, event) => after({ ...so, clocks: running(so.clocks, event) }, event), state)
+    .reduce((so, event) => reshaped(so, after({ ...so, clocks: running(so.clocks, event) }, event)), state)
+}
+
+/** At one thickness the area of a disc goes with what a piece weighs. */
+function reshaped(before: BatchState, now: BatchState): BatchState {
+  if (now.bowl === before.bowl && now.portion.start_grams === before.portion.start_grams) return now
+  const share = Math.sqrt(pieceGrams(now) / Math.max(1e-6, pieceGrams(before)))
+  if (Math.abs(share - 1) < 1e-9) return now
+  const wide = now.shape.diameter_mm
+  const diameter_mm = { ...wide, value: wide.value * share, low: wide.low * share, high: wide.high * share }
+  return { ...now, shape: { ...now.shape, diameter_mm } }
+}
+
+function pieceGrams({ portion, bowl }: BatchState): number {
+  return portion.start_grams === null ? bowl.piece_grams : portion.start_grams / portion.count
 }
 
 /** The clocks that such an entry begins, begun. */
@@ -26,14 +41,28 @@ function after(state: BatchState, event: BatchEvent): BatchState {
   switch (event.kind) {
     case 'entered':
       return event.stage ? { ...state, stage: event.stage, entered: [...state.entered, event.stage] } : state
+    case 'measured':
+      return { ...state, bowl: measured(state.bowl, event, state.portion.count) }
     case 'poured':
-      return { ...state, begun: true }
+      return { ...state, begun: true, bowl: poured(state.bowl, event, state.portion.count) }
+    case 'felt':
+      return { ...state, bowl: felt(state.bowl, event, state.portion.count) }
+    case 'corrected': {
+      const count = event.pieces ?? state.portion.count
+      return {
+        ...state,
+        bowl: corrected(state.bowl, event, state.feel_answers, count),
+        portion: { ...state.portion, count, left: state.portion.left + count - state.portion.count },
+      }
+    }
+    case 'scale_set':
+      return { ...state, portion: scaleSet(state.portion, event) }
     case 'rest_started':
       return { ...state, rest: started(state.rest, event.at) }
     case 'stacked':
       return { ...state, stack: started(state.stack, event.at) }
     case 'portioned':
-      return { ...state, portion: taken(state.portion, event.grams ?? 0) }
+      return { ...state, portion: portioned(state.portion, event) }
     case 'laid':
     case 'turned':
     case 'lifted':
@@ -70,24 +99,6 @@ function started<Clock extends { seconds: number }>(
   at: string,
 ): Clock & { started_at: string; ends_at: string } {
   return { ...clock, started_at: at, ends_at: later(at, clock.seconds) }
-}
-
-function taken(portion: BatchState['portion'], grams: number): BatchState['portion'] {
-  const marks = portion.marks.slice(1)
-  const piece = {
-    piece: portion.pieces.length + 1,
-    grams: (portion.reading_grams ?? 0) - grams,
-    deviation_grams: null,
-  }
-  return {
-    ...portion,
-    left: Math.max(0, portion.left - 1),
-    reading_grams: grams,
-    marks,
-    next_mark_grams: marks[0] ?? null,
-    next_piece_grams: marks[0] === undefined ? null : grams - marks[0],
-    pieces: [...portion.pieces, piece],
-  }
 }
 
 /** Ticks one step off; what follows for that piece keeps its distance from it. */

@@ -9,12 +9,22 @@ export interface PendingVerdict {
   verdict: Verdict
 }
 
+/** A batch begun on this device that the house has not heard of. */
+export interface Begun {
+  id: string
+  bread: string
+  at: string
+}
+
 interface Shelf extends DBSchema {
   /** Events that the server has not heard of, in the order in which they happened. */
   waiting: { key: number; value: { batch: string; event: BatchEvent }; indexes: { batch: string } }
   /** What the server last said of a batch, by its id: for when it does not answer. */
   heard: { key: string; value: Batch }
   verdicts: { key: string; value: PendingVerdict }
+  /** A batch of each bread as it would begin, by the bread: for when the house is away. */
+  prepared: { key: string; value: { bread: string; batch: Batch } }
+  begun: { key: string; value: Begun }
 }
 
 /** What every cook of this device shared in an earlier version. */
@@ -39,7 +49,39 @@ export async function lastHeard(id: string): Promise<Batch | undefined> {
 
 /** Whoever comes after a cook who left sees nothing of it; what is not sent yet stays. */
 export async function forgetHeard(): Promise<void> {
-  await (await openShelf()).clear('heard')
+  const shelf = await openShelf()
+  await shelf.clear('prepared')
+  // A batch that was begun here and not told yet is nowhere else: it stays for the cook who began it.
+  const begun = new Set(await shelf.getAllKeys('begun'))
+  for (const id of await shelf.getAllKeys('heard')) if (!begun.has(id)) await shelf.delete('heard', id)
+}
+
+export async function keepPrepared(bread: string, batch: Batch): Promise<void> {
+  await (await openShelf()).put('prepared', { bread, batch })
+}
+
+/** Begins a batch of what was prepared of its bread; false where nothing was. */
+export async function beginHere(begun: Begun): Promise<boolean> {
+  const shelf = await openShelf()
+  const prepared = await shelf.get('prepared', begun.bread)
+  if (!prepared) return false
+  await shelf.put('begun', begun)
+  await shelf.put('heard', { ...prepared.batch, id: begun.id, started_at: begun.at })
+  return true
+}
+
+export async function begunHere(): Promise<Begun[]> {
+  return (await openShelf()).getAll('begun')
+}
+
+export async function dropBegun(id: string): Promise<void> {
+  await (await openShelf()).delete('begun', id)
+}
+
+/** The batches of which something waits to be sent. */
+export async function withUnsent(): Promise<string[]> {
+  const waiting = await (await openShelf()).getAll('waiting')
+  return [...new Set(waiting.map(one => one.batch))]
 }
 
 export async function keepVerdict(pending: PendingVerdict): Promise<void> {
@@ -55,7 +97,7 @@ export async function dropVerdict(batch: string): Promise<void> {
 }
 
 function opened(name: string): Promise<IDBPDatabase<Shelf>> {
-  return openDB<Shelf>(name, 3, {
+  return openDB<Shelf>(name, 4, {
     upgrade(database, before, _, change) {
       if (before < 1) {
         database.createObjectStore('waiting', { autoIncrement: true }).createIndex('batch', 'batch')
@@ -63,7 +105,11 @@ function opened(name: string): Promise<IDBPDatabase<Shelf>> {
       }
       if (before < 2) database.createObjectStore('verdicts', { keyPath: 'batch' })
       // What an earlier page kept of the house has not all that this one shows: this number grows whenever a batch's state does.
-      if (before < 3) void change.objectStore('heard').clear()
+      if (before < 4) {
+        void change.objectStore('heard').clear()
+        database.createObjectStore('prepared', { keyPath: 'bread' })
+        database.createObjectStore('begun', { keyPath: 'id' })
+      }
     },
   })
 }

@@ -2,25 +2,21 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { BatchSummary, Bread } from '@/api/types'
+import BreadPicture from '@/pictures/BreadPicture.vue'
 import WheatMark from '@/ui/WheatMark.vue'
 import { useUnits } from '@/ui/units'
 import { day, inShort } from './batches'
 
-/** A bread to begin: what it is for, its round drawn to a common scale, and how it went last time. */
+/** A bread to begin: what it is for, its picture to a common scale, and how it went last time. */
 const { bread, last } = defineProps<{ bread: Bread; last: BatchSummary | undefined }>()
 const emit = defineEmits<{ start: [] }>()
 const units = useUnits()
 const pieces = computed(() => bread.request.pieces)
-const radius = computed(() => 9 + Math.sqrt(pieces.value?.grams_each ?? 45) * 2)
-const edge = computed(() => (pieces.value?.thickness_mm ?? 2) * 1.6)
 </script>
 
 <template>
   <article class="bread panel">
-    <svg viewBox="0 0 64 44" aria-hidden="true">
-      <ellipse cx="32" :cy="22 + edge" :rx="radius" :ry="radius * 0.55" class="bread-edge" />
-      <ellipse cx="32" cy="22" :rx="radius" :ry="radius * 0.55" class="bread-top" />
-    </svg>
+    <BreadPicture :portrait="bread.portrait" />
     <h2>{{ bread.name }}</h2>
     <p class="bread-purpose">{{ bread.purpose }}</p>
     <p class="soft">
@@ -44,12 +40,12 @@ const edge = computed(() => (pieces.value?.thickness_mm ?? 2) * 1.6)
 <style scoped>
 .bread {
   display: grid;
-  grid-template-columns: 5.5rem 1fr;
+  grid-template-columns: 7rem 1fr;
   grid-template-rows: auto auto auto 1fr auto;
   gap: 0.15rem 0.8rem;
 }
 
-.bread svg {
+.bread-picture {
   grid-row: 1 / 4;
 }
 
@@ -65,14 +61,5 @@ const edge = computed(() => (pieces.value?.thickness_mm ?? 2) * 1.6)
 .bread .el-button {
   grid-column: 1 / 3;
   margin-top: 0.5rem;
-}
-
-.bread-top {
-  fill: var(--dough);
-  stroke: var(--dough-edge);
-}
-
-.bread-edge {
-  fill: var(--dough-edge);
 }
 </style>

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, ref, shallowRef } from 'vue'
-import { api, toldBy } from '@/api/client'
-import type { BatchSummary } from '@/api/types'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { api, Refusal, toldBy, Unreachable } from '@/api/client'
+import type { Batch, BatchSummary } from '@/api/types'
+import { prepare, tellAll } from '@/bench/begin'
+import { begunHere, lastHeard } from '@/bench/shelf'
 import { useHouse } from '@/house'
+import BreadPicture from '@/pictures/BreadPicture.vue'
 import { STAGE_NAMES } from '@/stages/course'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
@@ -18,13 +21,32 @@ const units = useUnits()
 const { batches, open, done, next, loading, more, look } = useBatches()
 const discarded = shallowRef<BatchSummary | null>(null)
 const trouble = ref('')
-const { start } = useStart()
+const { start, trouble: notBegun } = useStart()
+/** Begun on this device, and the house has not heard of it. */
+const begun = shallowRef<Batch[]>([])
 /** A busy kitchen's page stays calm: the few begun last, and the rest on demand. */
 const FEW = 3
 /** From here on bread was baked, and a batch is no mistake any more. */
 const AT_THE_GRIDDLE = ['griddle', 'stack', 'judge']
 const all = ref(false)
 const shown = computed(() => (all.value ? open.value : open.value.slice(0, FEW)))
+
+onMounted(async () => {
+  await showBegun()
+  try {
+    await tellAll()
+    if (begun.value.length) await Promise.all([showBegun(), look()])
+    await prepare((house.kitchen?.breads ?? []).filter(one => !one.archived).map(one => one.id))
+  } catch (failure) {
+    if (failure instanceof Refusal) trouble.value = failure.message
+    else if (!(failure instanceof Unreachable)) throw failure
+  }
+})
+
+async function showBegun() {
+  const kept = await Promise.all((await begunHere()).map(one => lastHeard(one.id)))
+  begun.value = kept.filter(one => one !== undefined)
+}
 
 async function discard(batch: BatchSummary) {
   try {
@@ -50,15 +72,30 @@ function latest(bread: string): BatchSummary | undefined {
 
 <template>
   <div class="today">
-    <section v-if="open.length || discarded" aria-labelledby="under-way">
+    <section v-if="open.length || begun.length || discarded" aria-labelledby="under-way">
       <h2 id="under-way">Under way</h2>
       <p v-if="discarded" class="row" role="status">
         {{ discarded.bread.name }} is out of sight.
         <ElButton @click="bringBack">Bring it back</ElButton>
       </p>
       <p v-if="trouble" role="alert">{{ trouble }}</p>
+      <div v-for="batch in begun" :key="batch.id" class="today-line">
+        <RouterLink
+          class="today-open"
+          :to="{ name: 'batch', params: { id: batch.id, stage: batch.state.stage } }"
+        >
+          <BreadPicture class="today-picture" :portrait="batch.plan.portrait" />
+          <span class="says">{{ batch.bread.name }}</span>
+          <span>
+            Begun on this device {{ day(batch.started_at) }} {{ timeOfDay(batch.started_at) }}. The house has
+            not heard of it yet.
+          </span>
+          <span class="today-go" aria-hidden="true">Go on →</span>
+        </RouterLink>
+      </div>
       <div v-for="batch in shown" :key="batch.id" class="today-line">
         <RouterLink class="today-open" :to="{ name: 'batch', params: { id: batch.id, stage: batch.stage } }">
+          <BreadPicture class="today-picture" :portrait="batch.portrait" />
           <span class="says">{{ batch.bread.name }}</span>
           <span>
             Stands at <strong>{{ STAGE_NAMES[batch.stage as keyof typeof STAGE_NAMES] }}</strong>, begun
@@ -82,6 +119,7 @@ function latest(bread: string): BatchSummary | undefined {
     <DayPanel />
     <section aria-labelledby="begin">
       <h1 id="begin">What will it be?</h1>
+      <p v-if="notBegun" role="alert">{{ notBegun }}</p>
       <div class="today-breads">
         <BreadCard
           v-for="bread in house.kitchen?.breads.filter(one => !one.archived)"
@@ -133,7 +171,7 @@ function latest(bread: string): BatchSummary | undefined {
 
 .today-open {
   display: grid;
-  grid-template-columns: 1fr auto;
+  grid-template-columns: 5.5rem 1fr auto;
   align-items: center;
   gap: 0.2rem 1rem;
   padding: 1rem 1.2rem;
@@ -151,8 +189,12 @@ function latest(bread: string): BatchSummary | undefined {
   gap: 0.6rem;
 }
 
+.today-picture {
+  grid-row: 1 / 3;
+}
+
 .today-go {
-  grid-area: 1 / 2 / 3;
+  grid-area: 1 / 3 / 3;
   padding: 0.8rem 1.4rem;
   border-radius: var(--round);
   background: var(--active);
@@ -209,6 +251,10 @@ function latest(bread: string): BatchSummary | undefined {
 
   .today-open {
     grid-template-columns: 1fr;
+  }
+
+  .today-picture {
+    display: none;
   }
 
   .today-go {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue'
 import type { Batch, Plan, Stage } from '@/api/types'
+import BreadPicture from '@/pictures/BreadPicture.vue'
 import { useUnits } from '@/ui/units'
 import { courseOf, standingOf } from './course'
 
@@ -49,6 +50,7 @@ watch(() => stage, keepInSight)
         </RouterLink>
       </li>
     </ol>
+    <BreadPicture class="course-bread" :portrait="plan.portrait" />
   </nav>
 </template>
 
@@ -58,6 +60,11 @@ watch(() => stage, keepInSight)
   margin: 0;
   padding: 0;
   list-style: none;
+}
+
+.course-bread {
+  width: 9rem;
+  margin: 1rem auto 0;
 }
 
 .course a {
@@ -158,6 +165,10 @@ watch(() => stage, keepInSight)
 @media (max-width: 64rem) {
   .course {
     overflow-x: auto;
+  }
+
+  .course-bread {
+    display: none;
   }
 
   .course ol {

@@ -4,6 +4,7 @@ import { mergePatch } from '@/api/mergePatch'
 import { api, isFinal, Refusal, toldBy, Unreachable } from '@/api/client'
 import type { Batch, BatchChange, BatchEvent, EventKind, Plan, PlanRequest, Verdict } from '@/api/types'
 import { uuid } from '@/api/uuid'
+import { tellBegun } from '@/bench/begin'
 import { EventQueue } from '@/bench/eventQueue'
 import { asWeighed } from './asWeighed'
 import { follow } from '@/bench/follow'
@@ -46,7 +47,7 @@ export const useBatch = defineStore('batch', () => {
         ...(judged.value ? { verdict: judged.value.verdict } : {}),
       },
   )
-  const plan = computed(() => heard.value && asWeighed(preview.value ?? heard.value.plan, heard.value))
+  const plan = computed(() => batch.value && asWeighed(preview.value ?? batch.value.plan, batch.value))
   const request = computed(() => wanted.value ?? heard.value?.request ?? null)
   /** What was undone last, until something else is done. */
   const undone = shallowRef<BatchEvent | null>(null)
@@ -85,12 +86,17 @@ export const useBatch = defineStore('batch', () => {
 
   /** The batch from the house, or, where it does not answer, as this device last heard of it. */
   async function fetched(id: string): Promise<Batch> {
+    let toldOf = false
     try {
+      await tellBegun(id)
+      toldOf = true
       return await api.batch(id)
     } catch (failure) {
-      const known = failure instanceof Unreachable ? await lastHeard(id) : undefined
+      const known = failure instanceof Unreachable || !toldOf ? await lastHeard(id) : undefined
       if (!known) throw failure
-      away.value = true
+      if (failure instanceof Refusal)
+        trouble.value = `The house will not have this batch: ${failure.message} It stays on this device.`
+      else away.value = true
       return known
     }
   }
@@ -173,6 +179,7 @@ export const useBatch = defineStore('batch', () => {
     if (!current) return
     if (sending?.wanted !== wish) sending = { wanted: wish, id: uuid() }
     try {
+      await tellBegun(current.id)
       const answer = await api.replan(current.id, current.version, wish, sending.id)
       if (wanted.value === wish) settle(current.id)
       take(answer)
@@ -228,8 +235,9 @@ export const useBatch = defineStore('batch', () => {
     const current = heard.value
     const own = queue.value
     if (!current || !own) return
-    await attempt(() =>
-      own.flush(
+    await attempt(async () => {
+      await tellBegun(current.id)
+      await own.flush(
         events => api.record(current.id, events),
         answer => {
           if (queue.value === own) take(answer)
@@ -239,8 +247,8 @@ export const useBatch = defineStore('batch', () => {
           if (!why.problem.errors[0]?.path.endsWith('.touch'))
             trouble.value = `Not taken down: ${why.message}`
         },
-      ),
-    )
+      )
+    })
     await handOverVerdict()
     if (own.waiting.value.length || wanted.value || judged.value) tryAgain()
   }

@@ -31,6 +31,6 @@ final class RunSheetController
         /** @var list<array{text: string}> $cautions */
         $cautions = $found->plan['cautions'] ?? [];
 
-        return Pdf::response(view('run-sheet', ['sheet' => $sheet, 'cautions' => $cautions]), $paper->value, 'run-sheet.pdf');
+        return Pdf::response(view('run-sheet', ['sheet' => $sheet, 'cautions' => $cautions, 'portrait' => $found->plan['portrait'] ?? null]), $paper->value, 'run-sheet.pdf');
     }
 }

@@ -21,8 +21,9 @@ final class StartBatchController
     public function __invoke(Request $request, StartBatch $start): JsonResponse
     {
         $findings = new Findings;
-        $body = Node::root(Body::of($request), $findings)->object(['id', 'bread', 'at']);
+        $body = Node::root(Body::of($request), $findings)->object(['id', 'bread', 'at', 'revision', 'request']);
         [$id, $bread, $at] = [$body->at('id')->uuid(), $body->at('bread')->uuid(), $body->at('at')->moment()];
+        $prepared = $body->at('request')->isAbsent() ? null : ['revision' => $body->at('revision')->integer(1, PHP_INT_MAX), 'request' => $body->at('request')->fields()];
         $findings->refuseIfAny();
         $kitchen = CurrentKitchen::of($request);
         $known = Batch::query()->where('uuid', $id)->first();
@@ -33,7 +34,7 @@ final class StartBatchController
         $formula = Bread::query()->where('kitchen_id', $kitchen->id)->where('uuid', $bread)->first()
             ?? throw InvalidInput::at('bread', 'This kitchen has no such bread.', $bread, 'a bread of this kitchen');
 
-        $start($kitchen, $formula, $id, $at, CurrentKitchen::user($request));
+        $start($kitchen, $formula, $id, $at, CurrentKitchen::user($request), $prepared);
 
         return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $id)->load(['verdict', 'revision.formula'])), 201);
     }

@@ -65,7 +65,7 @@ final readonly class KitchenDocument
         return [
             'id' => $formula->uuid, 'name' => $formula->name, 'style' => $formula->style, 'purpose' => $style->purpose,
             'archived' => $formula->archived_at !== null,
-            'revision' => $revision->number, 'contains_wheat' => $this->containsWheat($revision->document), 'request' => $revision->document,
+            'revision' => $revision->number, 'contains_wheat' => $this->containsWheat($revision->document), 'portrait' => $formula->portrait, 'request' => $revision->document,
         ];
     }
 

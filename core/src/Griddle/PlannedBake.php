@@ -91,6 +91,7 @@ final readonly class PlannedBake
             stride: $this->laying->stride,
             doneCelsius: $this->laying->aim->doneCelsius,
             rounds: $this->rounds,
+            puffs: $this->work->bake->isPuffed(),
         );
     }
 

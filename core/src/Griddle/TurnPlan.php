@@ -21,6 +21,7 @@ final readonly class TurnPlan
      * @param SteadyCycle|null $stride of load after load that it is planned in; null where no model told it
      * @param list<FinishRound> $rounds after the griddle; empty where no model told them
      * @param list<Missed> $missed what was wanted and did not come
+     * @param bool $puffs whether both faces hold the steam; not told without a model
      */
     public function __construct(
         public Figure $surfaceCelsius,
@@ -36,6 +37,7 @@ final readonly class TurnPlan
         public ?SteadyCycle $stride = null,
         public ?float $doneCelsius = null,
         public array $rounds = [],
+        public bool $puffs = false,
     ) {
     }
 
@@ -71,6 +73,7 @@ final readonly class TurnPlan
             $this->stride,
             $this->doneCelsius,
             $this->rounds,
+            $this->puffs,
         );
     }
 

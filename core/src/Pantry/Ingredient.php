@@ -22,6 +22,7 @@ final readonly class Ingredient
      * @param float $freeWaterShare part of a wet line's own water that a dough can have
      * @param float $mostPercent how much of the flour base it can be before the bread tastes or feels of little else
      * @param list<string> $cautions hazards that come with handling it
+     * @param string|null $tint sRGB as #rrggbb of a cooked, unbrowned dough of it alone; null where it colours nothing
      */
     public function __construct(
         public string $id,
@@ -44,6 +45,7 @@ final readonly class Ingredient
         public float $mostPercent,
         public array $cautions,
         public SourceKind $sourceKind,
+        public ?string $tint,
     ) {
     }
 
@@ -86,7 +88,7 @@ final readonly class Ingredient
             $this->coldAbsorption->widenedBy($wider), $this->hotAbsorption->widenedBy($wider),
             $this->swelling, $this->grain, $this->coldBinding, $this->hotBinding, $allergens, $this->gluten,
             sprintf('Composition: the package. Absorption and binding: borrowed from %s.', lcfirst($this->name)),
-            $this->family, $this->note, $this->freeWaterShare, $this->mostPercent, $this->cautions, SourceKind::OwnLabel,
+            $this->family, $this->note, $this->freeWaterShare, $this->mostPercent, $this->cautions, SourceKind::OwnLabel, $this->tint,
         );
     }
 

@@ -18,7 +18,7 @@ use StoneMill\Measure\Spread;
  *   swelling_celsius: array{onset: float, peak: float, end: float}|null,
  *   grain: string|null,
  *   binding_per_percent: array{cold: float, hot: float},
- *   family: string, note: string, free_water_share: float, most_percent: float, cautions: list<string>, source_kind: string
+ *   family: string, note: string, free_water_share: float, most_percent: float, cautions: list<string>, source_kind: string, tint: string|null
  * }
  */
 final class IngredientRows
@@ -49,6 +49,7 @@ final class IngredientRows
             mostPercent: (float) $row['most_percent'],
             cautions: $row['cautions'],
             sourceKind: SourceKind::from($row['source_kind']),
+            tint: $row['tint'],
         );
     }
 

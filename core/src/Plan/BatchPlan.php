@@ -65,6 +65,7 @@ final readonly class BatchPlan
             'warnings' => array_map(static fn (Warning $warning): array => $warning->toArray(), $this->warnings),
             'learned' => (new LearnedSection($this))->toArray(),
             'moved_by' => $this->movedBy(),
+            'portrait' => Portrait::of($this)->toArray(),
         ];
     }
 

@@ -56,9 +56,15 @@ final readonly class Bowl
      */
     public function hydrationBand(): array
     {
+        return array_map(fn (float $share): float => $share * $this->hydrationPercent(), $this->hydrationShares());
+    }
+
+    /** @return array{low: float, high: float} the same as shares of the hydration itself */
+    private function hydrationShares(): array
+    {
         $reach = Spread::DECILE_DEVIATIONS * $this->plan->measuring->relativeDeviation();
 
-        return ['low' => $this->hydrationPercent() / (1 + $reach), 'high' => $this->hydrationPercent() / max(0.5, 1 - $reach)];
+        return ['low' => 1 / (1 + $reach), 'high' => 1 / max(0.5, 1 - $reach)];
     }
 
     /** What to do where no spoonful will mend this dough any more; null while one may. */
@@ -169,9 +175,13 @@ final readonly class Bowl
         return array_sum(array_map(fn (array $line): float => $line['brings_grams'] * $this->gramsOf($line) / $line['grams'], $this->plan->lines));
     }
 
-    /** @return list<array{ingredient: string, name: string, planned_grams: float, grams: float, measured: bool}> */
+    /**
+     * @return list<array{ingredient: string, name: string, planned_grams: float, grams: float, measured: bool, is_flour: bool, water_per_gram: float}> with the grams of water that
+     *                                                                                                                                  each gram of it beside the plan asks for: a tablet that the house does not answer goes on by them
+     */
     public function lines(): array
     {
+        $perFlour = ($this->plan->waterGrams + array_sum(array_column($this->plan->lines, 'brings_grams'))) / $this->plan->flourGrams();
         $extra = $this->dryMix($this->tally->correctionFlourGrams);
 
         return array_map(fn (array $line): array => [
@@ -180,6 +190,8 @@ final readonly class Bowl
             'planned_grams' => $line['grams'],
             'grams' => round(($this->tally->gramsByIngredient[$line['ingredient']] ?? 0.0) + ($extra[$line['ingredient']] ?? 0.0), 4),
             'measured' => isset($this->tally->gramsByIngredient[$line['ingredient']]),
+            'is_flour' => PlannedBatch::isFlourBase($line['role']),
+            'water_per_gram' => round((PlannedBatch::isFlourBase($line['role']) ? $perFlour : 0.0) - $line['brings_grams'] / $line['grams'], 6),
         ], $this->plan->lines);
     }
 
@@ -195,9 +207,14 @@ final readonly class Bowl
             'hydration_percent' => round($this->hydrationPercent(), 4),
             'hydration_low_percent' => round($this->hydrationBand()['low'], 4),
             'hydration_high_percent' => round($this->hydrationBand()['high'], 4),
+            'hydration_shares' => array_map(static fn (float $share): float => round($share, 6), $this->hydrationShares()),
             'corrections' => $this->tally->corrections,
             'rescue' => $this->rescue(),
             'dough_grams' => round($this->doughGrams(), 4),
+            'whole_dough_grams' => round($this->wholeDoughGrams(), 4),
+            'kept_share' => round($this->plan->keptShare, 6),
+            'was_felt' => $this->wasEverFelt(),
+            'resolution_grams' => $this->plan->resolutionGrams,
             'piece_grams' => round($this->pieceGrams(), 4),
             'celsius' => $this->tally->celsius,
             'feel' => $this->tally->feel?->value,

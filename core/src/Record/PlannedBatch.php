@@ -37,6 +37,7 @@ use StoneMill\School\TurnAction;
  *   line: array{hands: int, actions?: list<array{kind: string}>, length_seconds: int, ready_at: string|null, pace?: array<string, float|int|bool>, stages: list<array{stage: string, at_seconds: float}>},
  *   moved_by?: array{thickness_times: float, colour_times: float, loss_points: float},
  *   mix?: array{knead_seconds?: int, hand_warm_minutes?: Point},
+ *   portrait?: array<string, mixed>,
  *   rise?: array{growth: float}|null,
  *   rest: array{seconds: int},
  *   stack: array{seconds: int}
@@ -57,6 +58,7 @@ final readonly class PlannedBatch
      * @param float $movedThickness by how many times the record made the disc thicker than wished
      * @param float $movedColour by how many times the record made it colour more readily than its kind
      * @param list<float> $shades of both faces, as expected
+     * @param array<string, mixed>|null $portrait what the bread will look like
      * @param PlanDocument $document
      */
     private function __construct(
@@ -93,6 +95,7 @@ final readonly class PlannedBatch
         public float $hydrationPercent,
         public float $waterCelsius,
         public float $swollenShare,
+        public ?array $portrait,
         private array $document,
     ) {
     }
@@ -145,6 +148,7 @@ final readonly class PlannedBatch
             hydrationPercent: (float) ($plan['water']['hydration_percent']['value'] ?? 0),
             waterCelsius: (float) ($plan['water']['celsius']['value'] ?? 0),
             swollenShare: (float) ($plan['water']['swollen_share']['value'] ?? 0),
+            portrait: $plan['portrait'] ?? null,
             document: $plan,
         );
     }

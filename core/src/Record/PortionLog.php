@@ -72,6 +72,8 @@ final readonly class PortionLog
             'next_mark_grams' => $next,
             'marks' => $this->marks(),
             'next_piece_grams' => $next === null ? null : round((float) $reading - $next, 4),
+            'tolerance_share' => self::TOLERANCE_SHARE,
+            'resolution_grams' => $this->resolutionGrams,
             'tolerance_grams' => $mean === null ? null : $this->toleranceGrams($mean),
             'pieces' => $pieces,
             'spread_percent' => $this->spreadPercent(),

@@ -7,6 +7,7 @@ import { api } from '@/api/client'
 import type { ChooseQuestion, ChosenBread } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { useHouse } from '@/house'
+import BreadPicture from '@/pictures/BreadPicture.vue'
 import AllergenChoice from '@/ui/AllergenChoice.vue'
 import Choice from '@/ui/Choice.vue'
 import WheatMark from '@/ui/WheatMark.vue'
@@ -73,15 +74,21 @@ async function keep(chosen: ChosenBread) {
       <ul>
         <li v-for="bread in own" :key="bread.id" class="breads-line">
           <RouterLink :to="{ name: 'bread', params: { id: bread.id } }">
-            <strong>{{ bread.name }}</strong>
-            <span class="soft">version {{ bread.revision }}</span>
-            <WheatMark v-if="bread.contains_wheat" />
+            <BreadPicture class="breads-picture" :portrait="bread.portrait" />
+            <span>
+              <strong>{{ bread.name }}</strong>
+              <span class="soft">version {{ bread.revision }}</span>
+              <WheatMark v-if="bread.contains_wheat" />
+            </span>
           </RouterLink>
-          <ElButton
+          <button
+            type="button"
+            class="link-button"
             :aria-label="`${bread.archived ? 'Take out' : 'Put away'} ${bread.name}`"
             @click="house.archive('breads', bread.id, !bread.archived)"
-            >{{ bread.archived ? 'Take it out again' : 'Put it away' }}</ElButton
           >
+            {{ bread.archived ? 'Take out' : 'Put away' }}
+          </button>
         </li>
       </ul>
     </section>
@@ -167,7 +174,7 @@ async function keep(chosen: ChosenBread) {
 <style scoped>
 .breads {
   display: grid;
-  grid-template-columns: minmax(13rem, 17rem) 1fr;
+  grid-template-columns: minmax(15rem, 19rem) 1fr;
   gap: 1.5rem;
   max-width: 84rem;
   margin: 0 auto;
@@ -186,13 +193,27 @@ async function keep(chosen: ChosenBread) {
   list-style: none;
 }
 
+.breads-line {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: center;
+  gap: 0.5rem;
+  border-top: 1px solid var(--panel-edge);
+}
+
 .breads-own a {
   display: grid;
-  align-content: center;
-  min-height: calc(var(--target) + 0.6rem);
-  border-top: 1px solid var(--panel-edge);
+  grid-template-columns: 4.2rem 1fr;
+  align-items: center;
+  gap: 0.6rem;
+  min-height: calc(var(--target) + 0.9rem);
   color: var(--ink);
   text-decoration: none;
+}
+
+.breads-own a strong,
+.breads-own a .soft {
+  display: block;
 }
 
 .breads-own a:hover {

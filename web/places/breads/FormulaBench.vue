@@ -6,6 +6,7 @@ import { mergePatch } from '@/api/mergePatch'
 import type { PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import BindingBar from '@/pictures/BindingBar.vue'
+import BreadPicture from '@/pictures/BreadPicture.vue'
 import LedgerBars from '@/pictures/LedgerBars.vue'
 import Warnings from '@/stages/Warnings.vue'
 import Choice from '@/ui/Choice.vue'
@@ -34,6 +35,7 @@ const formula = useFormula()
 /** The batch that the cook came from. */
 const from = computed(() => (route.query['batch'] ? String(route.query['batch']) : ''))
 const { bread, request, plan } = formula
+const trouble = computed(() => formula.trouble.value || formula.refused.value || starting.trouble.value)
 const panel = ref<Panel>('schools')
 const replacing = ref<string>()
 const style = computed(() => house.kitchen?.styles.find(one => one.id === bread.value?.style))
@@ -69,7 +71,8 @@ function change(next: PlanRequest) {
 <template>
   <div v-if="bread && request && style" class="formula">
     <header class="formula-head">
-      <div>
+      <BreadPicture v-if="plan" class="formula-picture" :portrait="plan.portrait" />
+      <div class="formula-says">
         <h1>{{ bread.name }}</h1>
         <p class="soft">{{ style.purpose }} {{ says }}.</p>
         <p v-if="plan?.label.gluten.status === 'contains_wheat'">
@@ -89,8 +92,8 @@ function change(next: PlanRequest) {
       Your batch goes on by version {{ route.query['by'] }}: what you save here counts from the next batch on.
       <RouterLink :to="{ name: 'batch', params: { id: from } }">← Back to the batch</RouterLink>
     </p>
-    <p v-if="formula.trouble.value || formula.refused.value" class="formula-trouble" role="alert">
-      {{ formula.trouble.value || formula.refused.value }}
+    <p v-if="trouble" class="formula-trouble" role="alert">
+      {{ trouble }}
     </p>
     <div class="formula-bench">
       <FormulaLines :request="request" :plan="plan" @change="change" @swap="swap" />
@@ -150,6 +153,16 @@ function change(next: PlanRequest) {
   align-items: center;
   justify-content: space-between;
   gap: var(--gap);
+}
+
+.formula-picture {
+  flex: none;
+  width: 8rem;
+}
+
+.formula-says {
+  flex: 1;
+  min-width: 14rem;
 }
 
 .formula-trouble {

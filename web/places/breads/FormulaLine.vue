@@ -112,16 +112,18 @@ const grind = computed({
 
 .line-foot {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 0.3rem;
 }
 
 .line-foot span {
   flex: 1;
+  min-width: 8rem;
 }
 
 .line-grind {
   flex: none;
-  width: 9.5rem;
+  width: 8.5rem;
 }
 </style>

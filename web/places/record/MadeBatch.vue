@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { api } from '@/api/client'
 import { useHouse } from '@/house'
+import BreadPicture from '@/pictures/BreadPicture.vue'
 import SectionPicture from '@/pictures/SectionPicture.vue'
 import { shadeWord } from '@/pictures/shade'
 import Fold from '@/ui/Fold.vue'
@@ -37,6 +38,7 @@ async function leaveOut() {
     <template v-if="batch">
       <header>
         <p class="screen-only"><RouterLink :to="{ name: 'record' }">← Record</RouterLink></p>
+        <BreadPicture class="made-picture" :portrait="batch.plan.portrait" />
         <h1>{{ batch.bread.name }}</h1>
         <p>
           {{ day(batch.started_at) }} {{ timeOfDay(batch.started_at) }}, version {{ batch.bread.revision }}.
@@ -102,6 +104,11 @@ async function leaveOut() {
   max-width: 64rem;
   margin: 0 auto;
   padding: 1.2rem;
+}
+
+.made-picture {
+  float: right;
+  width: 10rem;
 }
 
 .made-log {

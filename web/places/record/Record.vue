@@ -4,6 +4,7 @@ import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Sought } from '@/api/types'
 import { useHouse } from '@/house'
+import BreadPicture from '@/pictures/BreadPicture.vue'
 import WaterOverTime from '@/pictures/WaterOverTime.vue'
 import { useUnits } from '@/ui/units'
 import { day, inShort } from '../batches'
@@ -118,6 +119,7 @@ function compare() {
             batch.is_good ? '●' : '○'
           }}</span>
           <span>{{ day(batch.started_at) }}</span>
+          <BreadPicture :portrait="batch.portrait" />
           <strong>{{ batch.bread.name }}</strong>
           <span
             >{{ units.text(batch.hydration_percent ?? 0, 'percent') }} at
@@ -195,7 +197,7 @@ function compare() {
 
 .record-list a {
   display: grid;
-  grid-template-columns: 1.2rem 7rem 13rem 9rem 1fr;
+  grid-template-columns: 1.2rem 7rem 4rem 12rem 8.5rem 1fr;
   align-items: center;
   gap: 0 0.6rem;
   min-height: var(--target);
@@ -223,6 +225,10 @@ function compare() {
 
   .record-list a > :nth-child(n + 3) {
     grid-column: 2;
+  }
+
+  .record-list .bread-picture {
+    display: none;
   }
 }
 </style>

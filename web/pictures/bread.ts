@@ -1,0 +1,78 @@
+import type { Portrait } from '@/api/types'
+
+/** How far a round that is looked at from above the table's edge is foreshortened. */
+const TILT = 0.56
+/** A rim of two millimetres could not be seen; all are drawn so many times as thick. */
+const THICKER = 2.4
+/** What a puffed bread rises to, in its diameters. */
+const DOME = 0.1
+/** A dome's top is narrower than what it stands on. */
+const DOME_TOP = 0.84
+
+export interface BreadShape {
+  /** The side, and over it the face, in millimetres around the middle of the picture. */
+  side: string
+  face: string
+  spots: { x: number; y: number; rx: number; ry: number }[]
+}
+
+/** The numbers of a portrait, laid on a table and looked at from the front. */
+export function breadShape(portrait: Portrait): BreadShape {
+  const half = portrait.diameter_mm / 2
+  const rise = portrait.puffs ? DOME * portrait.diameter_mm : THICKER * portrait.thickness_mm
+  const top = portrait.puffs ? DOME_TOP : 1
+  const at = (share: number, index: number, lift: number): [number, number] => {
+    const round = (2 * Math.PI * index) / portrait.rim.length
+    return [half * share * Math.cos(round), half * share * Math.sin(round) * TILT - lift]
+  }
+  const face = portrait.rim.map((share, index) => at(share * top, index, rise / 2))
+  const foot = portrait.rim.map((share, index) => at(share, index, -rise / 2))
+  return {
+    side: smooth(hull([...face, ...foot])),
+    face: smooth(face),
+    spots: portrait.spots.map(([x = 0, y = 0, wide = 0]) => ({
+      x: round2(x * half * top),
+      y: round2(y * half * TILT * top - rise / 2),
+      rx: round2(wide * half),
+      ry: round2(wide * half * TILT),
+    })),
+  }
+}
+
+const round2 = (value: number) => Math.round(value * 100) / 100
+
+/** A closed curve through the middles of its edges, so that no corner shows. */
+function smooth(points: [number, number][]): string {
+  const middle = (one: [number, number], other: [number, number]) =>
+    `${round2((one[0] + other[0]) / 2)} ${round2((one[1] + other[1]) / 2)}`
+  const first = points[0]
+  const last = points.at(-1)
+  if (!first || !last) return ''
+  const curves = points.map((point, index) => {
+    const next = points[(index + 1) % points.length] ?? first
+    return `Q${round2(point[0])} ${round2(point[1])} ${middle(point, next)}`
+  })
+  return `M${middle(last, first)}${curves.join('')}Z`
+}
+
+/** The smallest outline around all points, by Andrew's monotone chain. */
+function hull(points: [number, number][]): [number, number][] {
+  const sorted = [...points].sort((one, other) => one[0] - other[0] || one[1] - other[1])
+  const half = (from: [number, number][]) => {
+    const chain: [number, number][] = []
+    for (const point of from) {
+      while (chain.length > 1 && !turnsLeft(chain.at(-2), chain.at(-1), point)) chain.pop()
+      chain.push(point)
+    }
+    return chain.slice(0, -1)
+  }
+  return [...half(sorted), ...half(sorted.reverse())]
+}
+
+function turnsLeft(
+  a: [number, number] = [0, 0],
+  b: [number, number] = [0, 0],
+  c: [number, number] = [0, 0],
+): boolean {
+  return (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]) > 0
+}
