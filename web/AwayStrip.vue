@@ -11,6 +11,7 @@ const WORDS: Record<string, string> = {
     'A bread that was opened on this device can be begun, and a batch goes on. Putting a batch away and moving the day wait.',
   breads: 'Your breads stand as they were last heard of. Looking for another and keeping one wait.',
   bread: 'A formula is worked out by the house: it can be changed once it answers.',
+  label: 'A label is worked out by the house: it waits.',
   larder: 'The bags stand as they were last heard of. A new one and a changed one wait.',
   grain: 'Nixtamal and milling are worked out by the house: they wait.',
   hearth: 'The tools stand as they were last heard of. A new one, a changed one and a calibration wait.',

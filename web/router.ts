@@ -8,6 +8,11 @@ export const router = createRouter({
     { path: '/', name: 'today', component: () => import('./places/Today.vue') },
     { path: '/breads', name: 'breads', component: () => import('./places/breads/Breads.vue') },
     { path: '/breads/:id', name: 'bread', component: () => import('./places/breads/FormulaBench.vue') },
+    {
+      path: '/breads/:id/label',
+      name: 'label',
+      component: () => import('./places/breads/LabelSheet.vue'),
+    },
     { path: '/larder', name: 'larder', component: () => import('./places/larder/Larder.vue') },
     { path: '/grain', name: 'grain', component: () => import('./places/larder/FromTheGrain.vue') },
     { path: '/hearth', name: 'hearth', component: () => import('./places/hearth/Hearth.vue') },

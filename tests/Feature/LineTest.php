@@ -87,6 +87,12 @@ final class LineTest extends TestCase
         $text = (string) $this->get("/batches/$id/run-sheet.txt?offset_minutes=330")->assertOk()->getContent();
         self::assertMatchesRegularExpression('/^14:30  Weigh/m', $text, 'begun at 9:00 UTC');
         self::assertStringContainsString('Serve', $text);
+        // 263 g of dry things and 52 °C in the units of a cook who weighs in ounces.
+        $us = (string) $this->get("/batches/$id/run-sheet.txt?mass=oz&temperature=F&length=in")->assertOk()->getContent();
+        self::assertDoesNotMatchRegularExpression('/\d (°C|g|mm)\b/u', $us);
+        self::assertMatchesRegularExpression('/Pour \d+\.\d+ oz of water at 126 °F/u', $us);
+        self::assertStringContainsString(' oz', (string) $this->get("/batches/$id/timeline.ics?mass=oz")->assertOk()->getContent());
+        $this->getJson("/batches/$id/run-sheet.txt?mass=stone")->assertUnprocessable()->assertJsonPath('errors.0.path', 'mass');
         $this->getJson("/batches/$id/run-sheet.pdf?paper=folio")->assertUnprocessable()->assertJsonPath('errors.0.path', 'paper');
         $this->otherCook();
         $this->get("/batches/$id/run-sheet.txt")->assertNotFound();

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { signIn, start } from './bench'
+import { expectAccessible, signIn, start } from './bench'
 
 /** Width of an A4 sheet between its margins, in CSS pixels. */
 const SHEET = { width: 688, height: 1000 }
@@ -43,4 +43,14 @@ test('a batch, a bread and a page of the record go on paper without what is pres
     .click()
   await expect(page.getByRole('heading', { name: 'The formula' })).toBeVisible()
   await expectOnPaper(page, 'formula')
+
+  await page.getByRole('radio', { name: 'Label and cost' }).check()
+  await page.getByRole('link', { name: /The label on paper/ }).click()
+  // The heaviest first: of a masa dough that is the water.
+  await expect(
+    page.getByText('Ingredients: water, instant nixtamalised corn flour, fine, salt.'),
+  ).toBeVisible()
+  await expect(page.getByRole('row', { name: /^Energy \d+ kJ, \d+ kcal \d+ kJ, \d+ kcal/ })).toBeVisible()
+  await expectAccessible(page)
+  await expectOnPaper(page, 'label')
 })

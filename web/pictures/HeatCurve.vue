@@ -22,7 +22,7 @@ const shown = computed(() => [...new Set(heat.seen.map(one => one.how))])
     <svg
       :viewBox="`0 0 ${HEAT_CURVE.width} ${HEAT_CURVE.height}`"
       role="img"
-      :aria-label="`${name}: ${heat.settings.map(one => one.words).join(' ')}`"
+      :aria-label="`${name}: ${heat.settings.map(one => units.words(one.words)).join(' ')}`"
     >
       <g v-for="tick in picture.ticks" :key="tick.celsius">
         <line

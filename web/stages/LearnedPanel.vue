@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import Term from '@/ui/Term.vue'
+import { useUnits } from '@/ui/units'
 import { useBatch } from './batch'
 import { leftOut, withLearnedAgain, withoutLearned } from './learned'
 
@@ -15,6 +16,7 @@ const {
   begun,
 } = defineProps<{ plan: Plan; request: PlanRequest; stage?: string | null; begun: boolean }>()
 const store = useBatch()
+const units = useUnits()
 const house = useHouse()
 const here = computed(() => plan.learned.filter(one => stage === null || one.stage === stage))
 /** What is known and this batch does without. */
@@ -29,7 +31,7 @@ const without = computed(() =>
   <div v-if="here.length || without.length" class="panel learned">
     <p v-for="(one, index) in here" :key="one.key">
       <span
-        >{{ one.words }} <span class="soft">{{ one.without }}</span><template
+        >{{ units.words(one.words) }} <span class="soft">{{ units.words(one.without) }}</span><template
           v-if="index === 0 && one.words.includes('points')"
           >{{ ' ' }}<Term word="points">Points?</Term></template
         ></span
@@ -42,7 +44,7 @@ const without = computed(() =>
       >
     </p>
     <p v-for="one in without" :key="one.key">
-      <span class="soft">Left out this time: {{ one.words }}</span>
+      <span class="soft">Left out this time: {{ units.words(one.words) }}</span>
       <ElButton
         v-if="!begun"
         :aria-label="`Use it: ${one.words}`"

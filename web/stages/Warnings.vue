@@ -20,7 +20,7 @@ const text = (value: number, unit: string) => units.text(value, unit as Unit)
     <ul class="warnings">
       <li v-for="warning in shown" :key="warning.id">
         <span>
-          {{ warning.text }} <strong>{{ text(warning.value, warning.unit) }}</strong>, limit
+          {{ units.words(warning.text) }} <strong>{{ text(warning.value, warning.unit) }}</strong>, limit
           {{ text(warning.limit, warning.unit) }}.
         </span>
         <ElButton
@@ -28,7 +28,7 @@ const text = (value: number, unit: string) => units.text(value, unit as Unit)
           plain
           @click="emit('mend', warning.mend.change)"
         >
-          {{ warning.mend.text }}
+          {{ units.words(warning.mend.text) }}
         </ElButton>
       </li>
     </ul>

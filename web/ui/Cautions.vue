@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Plan, Stage } from '@/api/types'
+import { useUnits } from './units'
 
 /** The cautions that belong to one stage, beside the action and calm. */
 const { cautions, stage } = defineProps<{ cautions: Plan['cautions']; stage: Stage }>()
+const units = useUnits()
 const here = computed(() => cautions.filter(caution => caution.stage === stage))
 </script>
 
 <template>
   <ul v-if="here.length" class="cautions" aria-label="Take care">
-    <li v-for="caution in here" :key="caution.id"><span aria-hidden="true">▲</span> {{ caution.text }}</li>
+    <li v-for="caution in here" :key="caution.id">
+      <span aria-hidden="true">▲</span> {{ units.words(caution.text) }}
+    </li>
   </ul>
 </template>
 

@@ -20,7 +20,7 @@ const open = ref(false)
     <h3>{{ label }}: {{ units.text(figure.value, figure.unit) }}</h3>
     <ul class="why-reasons">
       <li v-for="(reason, index) in figure.because" :key="index">
-        {{ reason.text }}
+        {{ units.words(reason.text) }}
         <strong v-if="reason.value !== null">{{ units.text(reason.value, reason.unit) }}</strong>
       </li>
     </ul>

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import type { Unit } from '@/api/types'
+import { inUnits } from './serverWords'
 
 export type MassUnit = 'g' | 'oz'
 export type TemperatureUnit = 'C' | 'F'
@@ -14,6 +15,7 @@ export interface Choice {
 
 const GRAMS_IN_OUNCE = 28.349523125
 const MILLIMETRES_IN_INCH = 25.4
+const KILOJOULES_IN_KILOCALORIE = 4.184
 const METRIC: Choice = { mass: 'g', temperature: 'C', length: 'mm' }
 const STORED = 'mill.units'
 
@@ -41,7 +43,7 @@ export function show(value: number, unit: Unit | null, choice: Choice): string {
     case 'money':
       return fixed(value, 2)
     case 'kJ':
-      return `${fixed(value, 0)} kJ`
+      return `${fixed(value, 0)} kJ, ${fixed(value / KILOJOULES_IN_KILOCALORIE, 0)} kcal`
     case 'g/mL':
       return `${fixed(value, 2)} g/mL`
     case 'g/g':
@@ -120,7 +122,9 @@ export const useUnits = defineStore('units', () => {
   watch(choice, value => localStorage.setItem(STORED, JSON.stringify(value)), { deep: true })
   const text = computed(() => (value: number, unit: Unit | null) => show(value, unit, choice.value))
   const apart = computed(() => (value: number) => kelvins(value, choice.value.temperature))
-  return { choice, text, apart }
+  /** A sentence of the house in the units the cook reads. */
+  const words = computed(() => (sentence: string) => inUnits(sentence, choice.value))
+  return { choice, text, apart, words }
 })
 
 function remembered(): Choice {

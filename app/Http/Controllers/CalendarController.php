@@ -8,6 +8,7 @@ use App\Actions\WriteRunSheet;
 use App\Http\CalendarFile;
 use App\Http\CurrentKitchen;
 use App\Http\Offset;
+use App\Http\ReadersUnits;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -18,7 +19,7 @@ final class CalendarController
     {
         $found = CurrentKitchen::batch($request, $batch)->load(['revision.formula']);
 
-        return new Response(CalendarFile::of($write($found, Offset::of($request)), $found->uuid, $found->updated_at ?? $found->started_at), 200, [
+        return new Response(CalendarFile::of(ReadersUnits::of($request)->sheet($write($found, Offset::of($request))), $found->uuid, $found->updated_at ?? $found->started_at), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="timeline.ics"',
         ]);

@@ -9,6 +9,7 @@ use App\Http\Address;
 use App\Http\CurrentKitchen;
 use App\Http\Offset;
 use App\Http\Pdf;
+use App\Http\ReadersUnits;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use StoneMill\Exchange\Findings;
@@ -21,12 +22,12 @@ final class RunSheetController
     public function __invoke(Request $request, string $batch, string $form, WriteRunSheet $write): Response
     {
         $found = CurrentKitchen::batch($request, $batch)->load(['revision.formula']);
-        $sheet = $write($found, Offset::of($request));
+        $sheet = ReadersUnits::of($request)->sheet($write($found, Offset::of($request)));
         if ($form === 'txt') {
             return new Response(implode("\n", $sheet->lines())."\n", 200, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
         $findings = new Findings;
-        $paper = Node::root(Address::of($request), $findings)->object(['paper', 'offset_minutes', 'zone'])->at('paper')->optionalChoice(Paper::class) ?? Paper::A4;
+        $paper = Node::root(Address::of($request), $findings)->object(['paper', 'offset_minutes', 'zone', ...ReadersUnits::FIELDS])->at('paper')->optionalChoice(Paper::class) ?? Paper::A4;
         $findings->refuseIfAny();
         /** @var list<array{text: string}> $cautions */
         $cautions = $found->plan['cautions'] ?? [];

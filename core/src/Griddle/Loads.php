@@ -81,10 +81,10 @@ final readonly class Loads
         $lowest = min(array_map(static fn (array $row): float => is_float($row['lowest_celsius']) ? $row['lowest_celsius'] : INF, $loads));
 
         $words = [
-            sprintf('A full load cools the metal below it by up to %.0f °C.', max(0.0, $set - $lowest)),
+            sprintf('A full load cools the metal below it by up to %.0f degrees.', max(0.0, $set - $lowest)),
             $wait >= self::MOST_WAIT_SECONDS
                 ? 'At this setting it does not recover between loads: turn up, lay fewer at a time, or wait longer each time.'
-                : sprintf('%.0f s after lifting it is back within %.0f °C.', $wait, self::RECOVERED_WITHIN_KELVIN),
+                : sprintf('%.0f s after lifting it is back within %.0f degrees.', $wait, self::RECOVERED_WITHIN_KELVIN),
         ];
 
         return $this->gapSeconds + 5 < $wait

@@ -181,7 +181,7 @@ final readonly class Calibration
         $off = $surface->likely - $this->believedCelsius;
         $words = [abs($off) < self::NEAR_KELVIN
             ? 'The setting is as hot as believed.'
-            : sprintf('At this setting the metal is about %.0f °C %s than believed.', abs($off), $off > 0 ? 'hotter' : 'cooler')];
+            : sprintf('At this setting the metal is about %.0f degrees %s than believed.', abs($off), $off > 0 ? 'hotter' : 'cooler')];
         $preheat = $this->preheatSeconds();
         if ($preheat !== null) {
             $words[] = sprintf('Preheat %.0f min; laid sooner, the first pieces stay pale, or dry out while they wait for their colour.', ceil($preheat / 60));
@@ -190,7 +190,7 @@ final readonly class Calibration
             $words[] = sprintf('This setting levels off at %.0f °C and never reaches %.0f °C: turn up.', $this->warmUp->finalCelsius, $this->wantedCelsius);
         }
         if ($this->spots !== [] && max($this->spots) - min($this->spots) > 25) {
-            $words[] = 'Hot and cool places differ by more than 25 °C: move pieces round the griddle, or preheat longer on a lower flame.';
+            $words[] = 'Hot and cool places differ by more than 25 degrees: move pieces round the griddle, or preheat longer on a lower flame.';
         }
 
         return $words;

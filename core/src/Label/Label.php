@@ -21,6 +21,7 @@ final readonly class Label
     /**
      * @param list<Allergen> $allergens
      * @param list<string> $uncertified names of lines without a certified lot
+     * @param list<array{name: string, share_percent: float, allergens: list<string>}> $ingredients the heaviest first, as they went in
      */
     private function __construct(
         private Composition $raw,
@@ -29,6 +30,7 @@ final readonly class Label
         public array $allergens,
         public GlutenStatus $gluten,
         public array $uncertified,
+        public array $ingredients,
     ) {
     }
 
@@ -42,7 +44,7 @@ final readonly class Label
         $raw = WeighedLine::mixed($lines);
         $kept = Spread::of(1 - $weightLossPercent->high / 100, 1 - $weightLossPercent->likely / 100, 1 - $weightLossPercent->low / 100);
 
-        return new self($raw, $rawPieceGrams, $kept, self::allergensOf($lines), GlutenStatus::of($lines, $certifiedLots), GlutenStatus::uncertified($lines, $certifiedLots));
+        return new self($raw, $rawPieceGrams, $kept, self::allergensOf($lines), GlutenStatus::of($lines, $certifiedLots), GlutenStatus::uncertified($lines, $certifiedLots), self::ingredientsOf($lines));
     }
 
     /** @return array<string, mixed> */
@@ -58,6 +60,7 @@ final readonly class Label
                 'In 100 g as eaten, after the water lost on the griddle.',
             ),
             'per_100_g_raw' => $this->facts(Spread::exactly(1.0), 'In 100 g of raw dough.'),
+            'ingredients' => $this->ingredients,
             'allergens' => array_map(static fn (Allergen $allergen): array => ['id' => $allergen->value, 'words' => $allergen->inWords()], $this->allergens),
             'gluten' => ['status' => $this->gluten->value, 'words' => $this->gluten->inWords(), 'uncertified' => $this->uncertified],
         ];
@@ -120,6 +123,23 @@ final readonly class Label
         );
 
         return Figure::spread($spread, $unit, Reason::saying($basis))->toArray();
+    }
+
+    /**
+     * @param list<WeighedLine> $lines
+     * @return list<array{name: string, share_percent: float, allergens: list<string>}>
+     */
+    private static function ingredientsOf(array $lines): array
+    {
+        $all = array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $lines));
+        $put = array_values(array_filter($lines, static fn (WeighedLine $line): bool => $line->grams > 0));
+        usort($put, static fn (WeighedLine $one, WeighedLine $other): int => $other->grams <=> $one->grams);
+
+        return array_map(static fn (WeighedLine $line): array => [
+            'name' => $line->ingredient->name,
+            'share_percent' => round(100 * $line->grams / $all, 1),
+            'allergens' => array_map(static fn (Allergen $allergen): string => $allergen->inWords(), $line->ingredient->allergens),
+        ], $put);
     }
 
     /**

@@ -85,8 +85,8 @@ final readonly class HeatLesson
         $mean = static fn (array $readings): float => array_sum($readings) / count($readings);
 
         return array_values(array_filter([
-            $this->emptyCelsius === [] ? null : sprintf('The empty metal was read at %.0f °C where %.0f were planned.', $mean($this->emptyCelsius), $this->heldCelsius),
-            $this->workingCelsius === [] ? null : sprintf('Under bread it was read at %.0f °C where %.0f were planned.', $mean($this->workingCelsius), $this->plannedCelsius),
+            $this->emptyCelsius === [] ? null : sprintf('The empty metal was read at %.0f °C where %.0f °C were planned.', $mean($this->emptyCelsius), $this->heldCelsius),
+            $this->workingCelsius === [] ? null : sprintf('Under bread it was read at %.0f °C where %.0f °C were planned.', $mean($this->workingCelsius), $this->plannedCelsius),
             $this->colourLog === null ? null : sprintf('It coloured %.2f times as readily as expected.', exp($this->colourLog)),
             $this->lossPoints === null ? null : sprintf('It lost %.1f points %s weight than was worked out.', abs($this->lossPoints), $this->lossPoints >= 0 ? 'more' : 'less'),
         ]));

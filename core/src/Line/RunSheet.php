@@ -60,6 +60,12 @@ final readonly class RunSheet
         return new self($title, $startsAt, $ready, $rows);
     }
 
+    /** @param list<RunRow> $rows the same, said otherwise */
+    public function withRows(array $rows): self
+    {
+        return new self($this->title, $this->startsAt, $this->readyAt, $rows);
+    }
+
     /** @return list<string> lines of plain text */
     public function lines(): array
     {

@@ -35,6 +35,6 @@ final readonly class KnobSetting
     {
         $times = $this->heat->batches === 0 ? 'by its calibration' : sprintf('by its calibration and %d %s', $this->heat->batches, $this->heat->batches === 1 ? 'batch' : 'batches');
 
-        return sprintf('%s comes to %.0f °C, ± %.0f, %s.', $this->name, $this->heat->value, $this->heat->deviation, $times);
+        return sprintf('%s comes to %.0f °C, ± %.0f degrees, %s.', $this->name, $this->heat->value, $this->heat->deviation, $times);
     }
 }

@@ -75,7 +75,7 @@ final readonly class WaterReasons
         }
         $humidity = $this->request->room->relativeHumidityPercent;
         if ($humidity !== null && ! Grain::isFittedTo($this->request->room->celsius, $humidity)) {
-            $reasons[] = Reason::saying(sprintf('This room is outside %d–%d °C and %d–%d %% humidity, which the moisture of grain is known for: less sure.', ...$this->fittedRange()));
+            $reasons[] = Reason::saying(sprintf('This room is outside %d °C to %d °C and %d–%d %% humidity, which the moisture of grain is known for: less sure.', ...$this->fittedRange()));
         }
         if (array_filter($ledger->rows, static fn (LedgerRow $row): bool => $row->line->grind !== Grind::Shop) !== []) {
             $reasons[] = Reason::saying('Ground at home: grit takes up less water in the time there is.');

@@ -23,6 +23,19 @@ final class LabelTest extends TestCase
         return $label;
     }
 
+    public function test_the_heaviest_stands_first_and_what_somebody_cannot_have_is_marked(): void
+    {
+        // 300 g water, 200 g flour, 50 g egg: 54.5, 36.4 and 9.1 % of 550 g.
+        $label = Bench::plan([
+            'style' => 'pressed-masa',
+            'formula' => ['lines' => [['ingredient' => 'egg', 'grams' => 50], ['ingredient' => 'instant-masa-fine', 'grams' => 200], ['ingredient' => 'water', 'grams' => 300]]],
+            'pieces' => ['count' => 10],
+        ])->label;
+        self::assertSame(['Water', 'Instant nixtamalised corn flour, fine', 'Whole egg'], array_column($label->ingredients, 'name'));
+        self::assertSame([54.5, 36.4, 9.1], array_column($label->ingredients, 'share_percent'));
+        self::assertSame([[], [], ['egg']], array_column($label->ingredients, 'allergens'));
+    }
+
     public function test_a_hand_worked_masa_piece(): void
     {
         // 250 g flour (70.5 g carbohydrate per 100) + 300 g water: 176.25 g in 550 g; a 55 g piece holds 17.625 g.

@@ -102,7 +102,7 @@ watch(question, asked => void about(asked), { immediate: true })
       <template v-else-if="answer">
         <h3>These wishes clash</h3>
         <ul>
-          <li v-for="wish in answer.clash" :key="wish.text">{{ wish.text }}</li>
+          <li v-for="wish in answer.clash" :key="wish.text">{{ units.words(wish.text) }}</li>
         </ul>
         <p>Give up any one of them and the others can be met.</p>
       </template>

@@ -13,7 +13,8 @@ const {
   request,
   plan,
   locked = false,
-} = defineProps<{ request: PlanRequest; plan: Plan; locked?: boolean }>()
+  bread,
+} = defineProps<{ request: PlanRequest; plan: Plan; locked?: boolean; bread?: { id: string } }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const units = useUnits()
 const basis = ref<Basis>('per_piece')
@@ -59,6 +60,9 @@ function fit() {
       <dl class="label-facts">
         <FigureRow v-for="fact in facts" :key="fact.name" :label="fact.name" :figure="fact.figure" />
       </dl>
+      <p v-if="bread" class="screen-only">
+        <RouterLink :to="{ name: 'label', params: { id: bread.id } }">The label on paper →</RouterLink>
+      </p>
     </div>
     <div class="stack">
       <h3>For whom</h3>

@@ -180,7 +180,7 @@ async function keep() {
       </p>
       <WarmUpPicture :calibration="calibration.answer.value" :readings="readings" />
       <ul class="calibrate-words">
-        <li v-for="word in calibration.answer.value.words" :key="word">{{ word }}</li>
+        <li v-for="word in calibration.answer.value.words" :key="word">{{ units.words(word) }}</li>
       </ul>
     </template>
     <p v-if="trouble" role="alert">{{ trouble }}</p>

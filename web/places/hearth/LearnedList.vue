@@ -2,10 +2,12 @@
 import { ElButton } from 'element-plus'
 import type { LearnedThing } from '@/api/types'
 import { useHouse } from '@/house'
+import { useUnits } from '@/ui/units'
 
 /** Things that the record taught, each to be set aside or used again. */
 const { things } = defineProps<{ things: LearnedThing[] }>()
 const house = useHouse()
+const units = useUnits()
 /** A way of shaping by its name, where something was learned of that way alone. */
 const shapeOf = (id: string | null) =>
   house.kitchen?.schools.find(school => school.step === 'shape')?.options.find(one => one.id === id)?.name
@@ -15,7 +17,7 @@ const shapeOf = (id: string | null) =>
   <ul class="learned-list">
     <li v-for="one in things" :key="one.aside">
       <span :class="{ soft: one.set_aside }"
-        ><strong v-if="shapeOf(one.shape)">{{ shapeOf(one.shape) }}: </strong>{{ one.words
+        ><strong v-if="shapeOf(one.shape)">{{ shapeOf(one.shape) }}: </strong>{{ units.words(one.words)
         }}<template v-if="one.set_aside"> Set aside: plans do without it.</template></span
       >
       <ElButton

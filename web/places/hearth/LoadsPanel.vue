@@ -97,7 +97,7 @@ watch(
         </table>
       </div>
       <ul class="loads-words">
-        <li v-for="word in loads.answer.value.words" :key="word">{{ word }}</li>
+        <li v-for="word in loads.answer.value.words" :key="word">{{ units.words(word) }}</li>
         <li v-if="loads.answer.value.wait_seconds > gap && loads.answer.value.wait_seconds < 600">
           Wait {{ duration(loads.answer.value.wait_seconds) }} to have each load alike.
         </li>

@@ -51,7 +51,7 @@ const history = computed(() => historyOf(lot, units.text))
     <p v-if="lot.notes">{{ lot.notes }}</p>
     <template v-if="lot.water">
       <p :class="{ soft: lot.set_aside }">
-        {{ lot.water.words }}.
+        {{ units.words(lot.water.words) }}.
         <template v-if="lot.set_aside">Set aside: plans do without it.</template>
         <template v-else-if="lot.water.more_until_half">
           {{ inUsual }} {{ lot.water.more_until_half }} more felt ready make it twice as sure.

@@ -122,7 +122,7 @@ useKey(' ', () => (practice.running.value ? practice.act('turn') : lay()))
           :laid="practice.running.value || (lifted !== null && practice.acts.value.length > 0)"
         />
         <ul class="practice-words" aria-live="polite">
-          <li v-for="word in practice.seen.value?.seen.words ?? []" :key="word">{{ word }}</li>
+          <li v-for="word in practice.seen.value?.seen.words ?? []" :key="word">{{ units.words(word) }}</li>
         </ul>
       </div>
     </div>

@@ -63,7 +63,7 @@ async function leaveOut() {
           Nothing was felt, read, weighed or judged that teaches.
         </p>
         <ul>
-          <li v-for="one in batch.taught" :key="one">{{ one }}</li>
+          <li v-for="one in batch.taught" :key="one">{{ units.words(one) }}</li>
         </ul>
       </section>
       <section class="panel stack" aria-labelledby="bake">

@@ -150,7 +150,13 @@ const hands = computed({
   </template>
   <div v-else class="panel stack">
     <h2>What is in it, for whom, for how much</h2>
-    <LabelPanel :request="request" :plan="plan" :locked="batch.state.begun" @change="store.change" />
+    <LabelPanel
+      :request="request"
+      :plan="plan"
+      :locked="batch.state.begun"
+      :bread="batch.bread"
+      @change="store.change"
+    />
   </div>
   <Fold
     v-if="plan.learned.length"

@@ -6,11 +6,13 @@ import { houseClock } from '@/bench/houseClock'
 import { withPieces } from '@/places/breads/size'
 import DateField from '@/ui/DateField.vue'
 import { timeOfDay } from '@/ui/timeOfDay'
+import { useUnits } from '@/ui/units'
 import { fromLocal, meantFrom, toLocal } from './serving'
 
 /** When it is eaten; the plan counts back from there, and says what would fit where that is too soon. */
 const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan; begun: boolean }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
+const units = useUnits()
 const local = computed(() => (request.serve_at ? toLocal(new Date(request.serve_at)) : ''))
 const served = computed({ get: () => local.value || null, set: text => (text ? serve(text) : anytime()) })
 const fit = computed(() => (plan.line.fit && !plan.line.fit.fits ? plan.line.fit : null))
@@ -58,7 +60,7 @@ function anytime() {
       <ElButton @click="emit('change', { ...request, ...fromNow() })">What fits from now?</ElButton>
     </template>
     <template v-if="fit?.nearest">
-      <p v-for="line in fit.words" :key="line" class="serve-late">{{ line }}</p>
+      <p v-for="line in fit.words" :key="line" class="serve-late">{{ units.words(line) }}</p>
       <div class="row">
         <ElButton
           v-if="fit.nearest.ready_at"

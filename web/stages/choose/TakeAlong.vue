@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { zoneInAddress } from '@/ui/zone'
+import { useUnits } from '@/ui/units'
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Batch } from '@/api/types'
@@ -8,12 +9,14 @@ import type { Batch } from '@/api/types'
 const { batch } = defineProps<{ batch: Batch }>()
 const copied = ref('')
 const base = computed(() => `/batches/${batch.id}`)
-const here = zoneInAddress()
+const units = useUnits()
+/** By this place's clock, in this cook's units. */
+const here = computed(() => `${zoneInAddress()}&${new URLSearchParams({ ...units.choice }).toString()}`)
 
 async function copy() {
-  const answer = await fetch(`${base.value}/run-sheet.txt?${here}`, { credentials: 'same-origin' }).catch(
-    () => null,
-  )
+  const answer = await fetch(`${base.value}/run-sheet.txt?${here.value}`, {
+    credentials: 'same-origin',
+  }).catch(() => null)
   if (!answer?.ok) {
     copied.value = 'The house does not answer.'
     return

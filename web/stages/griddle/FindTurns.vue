@@ -92,12 +92,13 @@ function take() {
         <template v-else>
           <p><strong>Not all of it can be had. This comes nearest:</strong></p>
           <ul class="unmet">
-            <li v-for="reason in found.unmet" :key="reason">{{ reason }}</li>
+            <li v-for="reason in found.unmet" :key="reason">{{ units.words(reason) }}</li>
           </ul>
         </template>
         <p v-for="other in found.others" :key="other.school" class="soft">
           {{ TURN_NAMES[other.school] }}: {{ clock(other.lift_at_seconds) }} at
-          {{ units.text(other.surface_celsius, 'celsius') }}. {{ other.unmet[0] ?? 'Meets it as well.' }}
+          {{ units.text(other.surface_celsius, 'celsius') }}.
+          {{ units.words(other.unmet[0] ?? 'Meets it as well.') }}
         </p>
         <ElButton :disabled="cooking" @click="take">Take this plan</ElButton>
       </template>

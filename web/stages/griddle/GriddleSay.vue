@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Griddle, Step } from '@/api/types'
 import { timeOfDay } from '@/ui/timeOfDay'
-import { clock } from '@/ui/units'
+import { clock, useUnits } from '@/ui/units'
 import type { Said } from './hands'
 
 /** The next thing in huge type, with its count, its reason and its time. */
@@ -14,6 +14,7 @@ const { griddle, next, said, reason, poured } = defineProps<{
   poured: boolean
 }>()
 const emit = defineEmits<{ pause: [] }>()
+const units = useUnits()
 
 const due = computed(() => {
   if (!next || griddle.since === null) return next ? 'when it is hot' : ''
@@ -32,7 +33,7 @@ const shaping = computed(() =>
     <p class="say-due" :class="{ 'is-late': said.late }">
       {{ due }}<span v-if="said.count" class="say-count">{{ said.count }}</span>
     </p>
-    <p v-if="reason" class="say-why">{{ shaping }} {{ griddle.before ?? reason }}</p>
+    <p v-if="reason" class="say-why">{{ shaping }} {{ units.words(griddle.before ?? reason) }}</p>
     <p v-if="griddle.paused_at" class="say-paused" role="status">
       Paused since {{ timeOfDay(griddle.paused_at) }}: nothing new is laid.
       {{

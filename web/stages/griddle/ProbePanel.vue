@@ -53,7 +53,7 @@ function take() {
     <p role="status">
       {{
         griddle.probe
-          ? `Piece ${griddle.probe.piece}: ${griddle.probe.words}`
+          ? `Piece ${griddle.probe.piece}: ${units.words(griddle.probe.words)}`
           : 'Put the probe in from the side, to the middle. Steam from a thick round burns.'
       }}
     </p>

@@ -100,7 +100,7 @@ function mixGrams(one: FeelAnswer): number {
       <span>{{ one.test }}</span>
     </button>
   </div>
-  <p v-if="batch.state.bowl.rescue" class="rescue" role="alert">{{ batch.state.bowl.rescue }}</p>
+  <p v-if="batch.state.bowl.rescue" class="rescue" role="alert">{{ units.words(batch.state.bowl.rescue) }}</p>
   <FeelAnswerCard
     v-if="answer"
     :answer="answer"

@@ -97,7 +97,7 @@ const FADERS: Record<
     </p>
     <StuffedPicture :stuffed="shaping.stuffed" />
     <p :class="{ 'is-harm': !shaping.stuffed.holds }">
-      {{ shaping.stuffed.holds ? '' : '▲ ' }}{{ shaping.stuffed.words }}
+      {{ shaping.stuffed.holds ? '' : '▲ ' }}{{ units.words(shaping.stuffed.words) }}
     </p>
   </template>
   <template v-else-if="way === 'batter' && shaping.batter">
