@@ -141,3 +141,18 @@ test('the sheet of keys opens with a question mark', async ({ page }) => {
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeHidden()
 })
+
+test('what the house has against a form stands beside its field, which has the focus', async ({ page }) => {
+  await signIn(page)
+  await page.goto('/larder')
+  await page.getByRole('button', { name: 'A new bag' }).click()
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  const name = page.getByLabel('What you call it')
+  await expect(name).toBeFocused()
+  await expect(page.getByRole('alert').filter({ hasText: 'This is empty.' })).toBeVisible()
+  await expectAccessible(page)
+  await page.goto('/hearth')
+  await page.getByRole('button', { name: 'A press, pan or scale' }).click()
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByLabel('What you call it')).toBeFocused()
+})

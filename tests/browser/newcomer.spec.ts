@@ -19,7 +19,7 @@ test('a newcomer opens a kitchen and lays the first piece without scrolling once
   try {
     const complaints = listenForComplaints(page)
     await page.goto(house.address)
-    await page.getByLabel('Kitchen').fill('Back Room')
+    await page.getByLabel('Kitchen', { exact: true }).fill('Back Room')
     await page.getByLabel('Your name').fill('newcomer')
     await page.getByLabel(/^Password/).fill('flour and warm water')
     await press(page, 'Open the kitchen')

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import KeepForm from '@/ui/KeepForm.vue'
+
 /** The page before the kitchen: one form, one thing that can go wrong at a time. */
-const { heading, trouble } = defineProps<{ heading: string; trouble: string }>()
-const emit = defineEmits<{ enter: [] }>()
+const { heading, doing } = defineProps<{ heading: string; doing: () => Promise<unknown> }>()
 </script>
 
 <template>
-  <form class="door panel stack" @submit.prevent="emit('enter')">
+  <KeepForm class="door panel stack" :label="heading" :doing="doing">
     <svg viewBox="0 0 200 70" aria-hidden="true">
       <ellipse cx="100" cy="48" rx="78" ry="18" class="door-lower" />
       <ellipse cx="100" cy="38" rx="78" ry="18" class="door-upper" />
@@ -13,8 +14,8 @@ const emit = defineEmits<{ enter: [] }>()
     </svg>
     <h1>{{ heading }}</h1>
     <slot />
-    <p v-if="trouble" class="door-trouble" role="alert">{{ trouble }}</p>
-  </form>
+    <template #acts><slot name="acts" /></template>
+  </KeepForm>
 </template>
 
 <style scoped>
@@ -36,10 +37,5 @@ const emit = defineEmits<{ enter: [] }>()
 .door-dough {
   fill: var(--dough);
   stroke: var(--dough-edge);
-}
-
-.door-trouble {
-  color: var(--harm);
-  font-weight: 600;
 }
 </style>

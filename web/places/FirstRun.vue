@@ -2,8 +2,9 @@
 import { ElButton, ElInput } from 'element-plus'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, Refusal } from '@/api/client'
+import { api } from '@/api/client'
 import { useHouse } from '@/house'
+import Field from '@/ui/Field.vue'
 import Door from './Door.vue'
 
 const house = useHouse()
@@ -11,28 +12,27 @@ const router = useRouter()
 const kitchen = ref('')
 const name = ref('')
 const password = ref('')
-const trouble = ref('')
 
 async function open() {
-  trouble.value = ''
-  try {
-    await house.enter(() => api.openKitchen(kitchen.value, name.value, password.value))
-    await router.push('/')
-  } catch (failure) {
-    trouble.value = failure instanceof Refusal ? failure.message : 'The house does not answer. Is it running?'
-  }
+  await house.enter(() => api.openKitchen(kitchen.value, name.value, password.value))
+  await router.push('/')
 }
 </script>
 
 <template>
-  <Door heading="Open your kitchen" :trouble="trouble" @enter="open">
+  <Door heading="Open your kitchen" :doing="open">
     <p>Nobody cooks here yet. Name the kitchen and its first cook; four breads are ready to begin with.</p>
-    <label for="kitchen">Kitchen</label>
-    <ElInput id="kitchen" v-model="kitchen" autocomplete="organization" required />
-    <label for="name">Your name</label>
-    <ElInput id="name" v-model="name" autocomplete="username" required />
-    <label for="password">Password, at least 12 characters</label>
-    <ElInput id="password" v-model="password" type="password" autocomplete="new-password" required />
-    <ElButton type="primary" size="large" native-type="submit">Open the kitchen</ElButton>
+    <Field name="kitchen" label="Kitchen">
+      <ElInput v-model="kitchen" autocomplete="organization" />
+    </Field>
+    <Field name="name" label="Your name">
+      <ElInput v-model="name" autocomplete="username" />
+    </Field>
+    <Field name="password" label="Password, at least 12 characters">
+      <ElInput v-model="password" type="password" autocomplete="new-password" />
+    </Field>
+    <template #acts>
+      <ElButton type="primary" size="large" native-type="submit">Open the kitchen</ElButton>
+    </template>
   </Door>
 </template>

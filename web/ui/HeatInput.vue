@@ -24,7 +24,7 @@ function enter() {
 </script>
 
 <template>
-  <form class="heat" @submit.prevent="enter">
+  <form class="heat" @submit.prevent.stop="enter">
     <span class="heat-label" aria-hidden="true">{{ label }}</span>
     <ElInputNumber
       v-model="typed"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton, ElInput } from 'element-plus'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import { api, toldBy } from '@/api/client'
+import { api } from '@/api/client'
 import { useAsking } from '@/api/asking'
 import type { CalibrateQuestion, Gear, HeatTest } from '@/api/types'
 import { uuid } from '@/api/uuid'
@@ -14,7 +14,9 @@ import { surfaceRange, useHouse } from '@/house'
 import WarmUpPicture from '@/pictures/WarmUpPicture.vue'
 import { useAppearance } from '@/ui/appearance'
 import Fader from '@/ui/Fader.vue'
+import Field from '@/ui/Field.vue'
 import HeatInput from '@/ui/HeatInput.vue'
+import KeepForm from '@/ui/KeepForm.vue'
 import { useNow } from '@/ui/now'
 import ToggleRow from '@/ui/ToggleRow.vue'
 import Why from '@/ui/Why.vue'
@@ -36,7 +38,6 @@ const readings = ref<NonNullable<CalibrateQuestion['readings']>>([])
 const spots = ref<number[]>([])
 const tests = ref<string[]>([])
 const shown = ref<number | null>(null)
-const trouble = ref('')
 const calibration = useAsking(api.calibrate)
 const appearance = useAppearance()
 const now = useNow()
@@ -96,32 +97,18 @@ function rest() {
 
 async function keep() {
   if (!question.value) return
-  try {
-    await api.keepCalibration(id, {
-      gear: gear.id,
-      setting: setting.value.trim(),
-      taken_at: houseClock.moment(),
-      question: question.value,
-    })
-    emit('kept')
-  } catch (failure) {
-    trouble.value = toldBy(failure)
-  }
+  await api.keepCalibration(id, {
+    gear: gear.id,
+    setting: setting.value.trim(),
+    taken_at: houseClock.moment(),
+    question: question.value,
+  })
 }
 </script>
 
 <template>
-  <form
-    class="calibrate panel stack"
-    :aria-label="`Calibrate ${gear.name}`"
-    novalidate
-    @submit.prevent="keep"
-  >
+  <section class="calibrate panel stack" :aria-label="`Calibrate ${gear.name}`">
     <h2>How hot is {{ gear.name }}?</h2>
-    <label>
-      The setting you use
-      <ElInput v-model="setting" maxlength="60" placeholder="Knob at 6" aria-label="The setting you use" />
-    </label>
     <Fader
       v-model="believed"
       label="What you believe it gives"
@@ -183,14 +170,18 @@ async function keep() {
         <li v-for="word in calibration.answer.value.words" :key="word">{{ units.words(word) }}</li>
       </ul>
     </template>
-    <p v-if="trouble" role="alert">{{ trouble }}</p>
-    <div class="row">
-      <ElButton type="primary" native-type="submit" :disabled="!question || !setting.trim()"
-        >Keep this calibration</ElButton
-      >
-      <ElButton @click="emit('leave')">Leave it</ElButton>
-    </div>
-  </form>
+    <KeepForm class="stack" :label="`Keep a calibration of ${gear.name}`" :doing="keep" @kept="emit('kept')">
+      <Field name="setting" label="The setting you use">
+        <ElInput v-model="setting" maxlength="60" placeholder="Knob at 6" />
+      </Field>
+      <template #acts>
+        <div class="row">
+          <ElButton type="primary" native-type="submit" :disabled="!question">Keep this calibration</ElButton>
+          <ElButton @click="emit('leave')">Leave it</ElButton>
+        </div>
+      </template>
+    </KeepForm>
+  </section>
 </template>
 
 <style scoped>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { ElButton, ElInput } from 'element-plus'
 import { computed, reactive, ref } from 'vue'
-import { api, toldBy } from '@/api/client'
+import { api } from '@/api/client'
 import type { Gear, GearChange } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
+import Field from '@/ui/Field.vue'
+import KeepForm from '@/ui/KeepForm.vue'
 import { BURNERS, STRENGTHS, changeOf, METALS, newGriddle, tidied } from './gear'
 
 /** A griddle to put in or to change. Nothing is lost where the house refuses: the form stays as it is. */
@@ -13,7 +15,6 @@ const { gear } = defineProps<{ gear: Gear | null }>()
 const emit = defineEmits<{ kept: []; leave: [] }>()
 const id = gear?.id ?? uuid()
 const change = reactive<GearChange>(gear ? changeOf(gear) : newGriddle())
-const trouble = ref('')
 
 /** A measure that the griddle may not have yet, at a usual size. */
 const measure = (
@@ -27,37 +28,26 @@ const thickness = measure('thickness_mm', 5)
 const watts = measure('burner_watts', 2500)
 const saysWatts = ref<'usual' | 'known'>(change.burner_watts === undefined ? 'usual' : 'known')
 
-async function keep() {
-  try {
-    const whole = { ...change }
-    if (saysWatts.value === 'known') whole.burner_watts = watts.value
-    else delete whole.burner_watts
-    if (whole.shape === 'rectangle') Object.assign(whole, { width_mm: width.value, depth_mm: depth.value })
-    else whole.diameter_mm = diameter.value
-    await api.keepGear(id, tidied(whole))
-    emit('kept')
-  } catch (failure) {
-    trouble.value = toldBy(failure)
-  }
+function keep() {
+  const whole = { ...change }
+  if (saysWatts.value === 'known') whole.burner_watts = watts.value
+  else delete whole.burner_watts
+  if (whole.shape === 'rectangle') Object.assign(whole, { width_mm: width.value, depth_mm: depth.value })
+  else whole.diameter_mm = diameter.value
+  return api.keepGear(id, tidied(whole))
 }
 </script>
 
 <template>
-  <form
+  <KeepForm
     class="panel stack"
-    novalidate
-    :aria-label="gear ? `Change ${gear.name}` : 'A new griddle'"
-    @submit.prevent="keep"
+    :label="gear ? `Change ${gear.name}` : 'A new griddle'"
+    :doing="keep"
+    @kept="emit('kept')"
   >
-    <label>
-      What you call it
-      <ElInput
-        v-model="change.name"
-        maxlength="80"
-        placeholder="Black iron plate"
-        aria-label="What you call it"
-      />
-    </label>
+    <Field name="name" label="What you call it">
+      <ElInput v-model="change.name" maxlength="80" placeholder="Black iron plate" />
+    </Field>
     <Choice
       v-model="change.shape"
       label="Shape"
@@ -93,10 +83,11 @@ async function keep() {
       :unit="null"
       :words="value => `${value / 1000} kW`"
     />
-    <p v-if="trouble" role="alert">{{ trouble }}</p>
-    <div class="row">
-      <ElButton type="primary" native-type="submit" :disabled="!change.name.trim()">Keep it</ElButton>
-      <ElButton @click="emit('leave')">Leave it</ElButton>
-    </div>
-  </form>
+    <template #acts>
+      <div class="row">
+        <ElButton type="primary" native-type="submit">Keep it</ElButton>
+        <ElButton @click="emit('leave')">Leave it</ElButton>
+      </div>
+    </template>
+  </KeepForm>
 </template>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { ElButton, ElInput } from 'element-plus'
-import { computed, reactive, ref } from 'vue'
-import { api, toldBy } from '@/api/client'
+import { computed, reactive } from 'vue'
+import { api } from '@/api/client'
 import type { Gear, GearChange } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
+import Field from '@/ui/Field.vue'
+import KeepForm from '@/ui/KeepForm.vue'
 import { changeOf } from './gear'
 
 /** A press, pan or scale to put in or to change. Nothing is lost where the house refuses: the form stays as it is. */
@@ -16,7 +18,6 @@ const id = gear?.id ?? uuid()
 const change = reactive<GearChange>(
   gear ? changeOf(gear) : { version: 0, kind: 'press', name: '', diameter_mm: 190 },
 )
-const trouble = ref('')
 const kind = computed({ get: () => change.kind as Tool, set: value => (change.kind = value) })
 const across = computed({ get: () => change.diameter_mm ?? 190, set: value => (change.diameter_mm = value) })
 const step = computed({
@@ -24,23 +25,18 @@ const step = computed({
   set: value => (change.resolution_grams = value),
 })
 
-async function keep() {
+function keep() {
   const size = kind.value === 'scale' ? { resolution_grams: step.value } : { diameter_mm: across.value }
-  try {
-    await api.keepGear(id, { version: change.version, kind: kind.value, name: change.name.trim(), ...size })
-    emit('kept')
-  } catch (failure) {
-    trouble.value = toldBy(failure)
-  }
+  return api.keepGear(id, { version: change.version, kind: kind.value, name: change.name.trim(), ...size })
 }
 </script>
 
 <template>
-  <form
+  <KeepForm
     class="panel stack"
-    novalidate
-    :aria-label="gear ? `Change ${gear.name}` : 'A new tool'"
-    @submit.prevent="keep"
+    :label="gear ? `Change ${gear.name}` : 'A new tool'"
+    :doing="keep"
+    @kept="emit('kept')"
   >
     <Choice
       v-if="!gear"
@@ -52,10 +48,7 @@ async function keep() {
         { value: 'scale', label: 'A scale' },
       ]"
     />
-    <label>
-      What you call it
-      <ElInput v-model="change.name" maxlength="80" aria-label="What you call it" />
-    </label>
+    <Field name="name" label="What you call it"><ElInput v-model="change.name" maxlength="80" /></Field>
     <Fader
       v-if="kind === 'scale'"
       v-model="step"
@@ -66,10 +59,11 @@ async function keep() {
       unit="g"
     />
     <Fader v-else v-model="across" label="Across" :min="80" :max="600" :step="5" unit="mm" />
-    <p v-if="trouble" role="alert">{{ trouble }}</p>
-    <div class="row">
-      <ElButton type="primary" native-type="submit" :disabled="!change.name.trim()">Keep it</ElButton>
-      <ElButton @click="emit('leave')">Leave it</ElButton>
-    </div>
-  </form>
+    <template #acts>
+      <div class="row">
+        <ElButton type="primary" native-type="submit">Keep it</ElButton>
+        <ElButton @click="emit('leave')">Leave it</ElButton>
+      </div>
+    </template>
+  </KeepForm>
 </template>

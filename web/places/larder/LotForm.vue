@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { ElButton, ElInput, ElInputNumber, ElOption, ElSelect, ElSwitch } from 'element-plus'
-import { computed, reactive, ref } from 'vue'
-import { api, toldBy } from '@/api/client'
+import { computed, reactive } from 'vue'
+import { api } from '@/api/client'
 import type { Lot, LotChange } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { useHouse } from '@/house'
 import DateField from '@/ui/DateField.vue'
+import Field from '@/ui/Field.vue'
+import KeepForm from '@/ui/KeepForm.vue'
 import MassInput from '@/ui/MassInput.vue'
 import { namesOf } from '../breads/formula'
 import { changeOf, newLot, tidied } from './lots'
@@ -17,83 +19,56 @@ const house = useHouse()
 const names = computed(() => [...namesOf(house.kitchen)].filter(([id]) => id !== 'water'))
 const id = lot?.id ?? uuid()
 const change = reactive<LotChange>(lot ? changeOf(lot) : newLot('instant-masa-fine'))
-const trouble = ref('')
 const grams = computed({
   get: () => change.grams ?? 0,
   set: value => (change.grams = value || null),
 })
 
-async function keep() {
-  try {
-    await api.keepLot(id, tidied(change))
-    emit('kept')
-  } catch (failure) {
-    trouble.value = toldBy(failure)
-  }
-}
+const keep = () => api.keepLot(id, tidied(change))
 </script>
 
 <template>
-  <form
-    novalidate
+  <KeepForm
     class="bag panel"
-    :aria-label="lot ? `Change ${lot.label}` : 'A new bag'"
-    @submit.prevent="keep"
+    :label="lot ? `Change ${lot.label}` : 'A new bag'"
+    :doing="keep"
+    @kept="emit('kept')"
   >
-    <label class="bag-wide">
-      What is in it
-      <ElSelect v-model="change.ingredient" filterable aria-label="What is in it">
+    <Field class="bag-wide" name="ingredient" label="What is in it">
+      <ElSelect v-model="change.ingredient" filterable>
         <ElOption v-for="[ingredient, name] in names" :key="ingredient" :value="ingredient" :label="name" />
       </ElSelect>
-    </label>
-    <label class="bag-wide">
-      What you call it
-      <ElInput
-        v-model="change.label"
-        maxlength="80"
-        placeholder="Sorghum, cloth sack"
-        aria-label="What you call it"
-      />
-    </label>
-    <div>
-      <span>Bought, in all</span>
-      <MassInput v-model="grams" label="Bought, in all" />
-    </div>
-    <div>
-      <span>Price a kilogram</span>
-      <ElInputNumber
-        v-model="change.price_per_kg"
-        :min="0"
-        :max="100000"
-        :precision="2"
-        :controls="false"
-        aria-label="Price a kilogram"
-      />
-    </div>
-    <div><span>Bought</span><DateField v-model="change.bought_on" label="Bought" /></div>
-    <div><span>Opened</span><DateField v-model="change.opened_on" label="Opened" /></div>
-    <div><span>Emptied</span><DateField v-model="change.emptied_on" label="Emptied" /></div>
-    <div>
-      <span>Certified gluten-free</span>
-      <ElSwitch v-model="change.certified_gluten_free" aria-label="Certified gluten-free" />
-    </div>
-    <div class="bag-wide">
-      <span>From another mill: start again with what its flour takes</span>
-      <ElSwitch
-        v-model="change.starts_anew as boolean"
-        aria-label="From another mill: start again with what its flour takes"
-      />
-    </div>
-    <label class="bag-wide">
-      Notes
-      <ElInput v-model="change.notes as string" type="textarea" maxlength="2000" aria-label="Notes" />
-    </label>
-    <p v-if="trouble" class="bag-trouble" role="alert">{{ trouble }}</p>
-    <div class="row bag-wide">
-      <ElButton type="primary" native-type="submit" :disabled="!change.label.trim()">Keep it</ElButton>
-      <ElButton @click="emit('leave')">Leave it as it was</ElButton>
-    </div>
-  </form>
+    </Field>
+    <Field class="bag-wide" name="label" label="What you call it">
+      <ElInput v-model="change.label" maxlength="80" placeholder="Sorghum, cloth sack" />
+    </Field>
+    <Field name="grams" label="Bought, in all"><MassInput v-model="grams" label="Bought, in all" /></Field>
+    <Field name="price_per_kg" label="Price a kilogram">
+      <ElInputNumber v-model="change.price_per_kg" :min="0" :max="100000" :precision="2" :controls="false" />
+    </Field>
+    <Field name="bought_on" label="Bought"><DateField v-model="change.bought_on" label="Bought" /></Field>
+    <Field name="opened_on" label="Opened"><DateField v-model="change.opened_on" label="Opened" /></Field>
+    <Field name="emptied_on" label="Emptied"><DateField v-model="change.emptied_on" label="Emptied" /></Field>
+    <Field name="certified_gluten_free" label="Certified gluten-free">
+      <ElSwitch v-model="change.certified_gluten_free" />
+    </Field>
+    <Field
+      class="bag-wide"
+      name="starts_anew"
+      label="From another mill: start again with what its flour takes"
+    >
+      <ElSwitch v-model="change.starts_anew as boolean" />
+    </Field>
+    <Field class="bag-wide" name="notes" label="Notes">
+      <ElInput v-model="change.notes as string" type="textarea" maxlength="2000" />
+    </Field>
+    <template #acts>
+      <div class="row bag-wide">
+        <ElButton type="primary" native-type="submit">Keep it</ElButton>
+        <ElButton @click="emit('leave')">Leave it as it was</ElButton>
+      </div>
+    </template>
+  </KeepForm>
 </template>
 
 <style scoped>
@@ -103,21 +78,8 @@ async function keep() {
   gap: var(--gap);
 }
 
-.bag label,
-.bag > div:not(.row) {
-  display: grid;
-  align-content: start;
-  gap: 0.2rem;
-  color: var(--ink-soft);
-}
-
 .bag-wide {
   grid-column: span 2;
-}
-
-.bag-trouble {
-  grid-column: 1 / -1;
-  color: var(--harm);
 }
 
 @media (max-width: 36rem) {

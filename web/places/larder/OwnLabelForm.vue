@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { ElButton, ElInput, ElOption, ElSelect, ElSwitch } from 'element-plus'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, watch } from 'vue'
 import { useAsking } from '@/api/asking'
-import { api, toldBy } from '@/api/client'
+import { api } from '@/api/client'
 import type { OwnIngredient } from '@/api/types'
 import { useHouse } from '@/house'
+import Field from '@/ui/Field.vue'
+import KeepForm from '@/ui/KeepForm.vue'
 import { useUnits } from '@/ui/units'
 import LabelNumber from './LabelNumber.vue'
 import { emptyLabel, PARTS, idFor } from './ownLabel'
@@ -17,33 +19,23 @@ const units = useUnits()
 const label = reactive(own ? structuredClone(own.document) : emptyLabel())
 const likes = computed(() => house.kitchen?.ingredients.filter(one => one.id !== 'water') ?? [])
 const check = useAsking(api.checkLabel)
-const trouble = ref('')
 const named = computed(() => ({ ...label, id: own ? label.id : idFor(label.name) }))
 watch(named, document => document.name.trim() && void check.about(document), { deep: true, immediate: true })
 
-async function keep() {
-  try {
-    await api.keepOwn({ version: own?.version ?? 0, document: named.value })
-    emit('kept')
-  } catch (failure) {
-    trouble.value = toldBy(failure)
-  }
-}
+const keep = () => api.keepOwn({ version: own?.version ?? 0, document: named.value })
 </script>
 
 <template>
-  <form novalidate class="package panel" aria-label="The table of a package" @submit.prevent="keep">
+  <KeepForm class="package panel" label="The table of a package" :doing="keep" @kept="emit('kept')">
     <div class="stack">
-      <label class="stack">
-        <span>What it is called</span>
-        <ElInput v-model="label.name" maxlength="80" aria-label="What it is called" />
-      </label>
-      <label class="stack">
-        <span>What it is like, for water and hold</span>
-        <ElSelect v-model="label.like" filterable aria-label="What it is like">
+      <Field name="document.name" label="What it is called">
+        <ElInput v-model="label.name" maxlength="80" />
+      </Field>
+      <Field name="document.like" label="What it is like, for water and hold">
+        <ElSelect v-model="label.like" filterable>
           <ElOption v-for="one in likes" :key="one.id" :value="one.id" :label="one.name" />
         </ElSelect>
-      </label>
+      </Field>
       <p class="soft">
         A package tells nothing of how a flour drinks. That is borrowed, with a wider spread, until your
         batches know better.
@@ -83,7 +75,6 @@ async function keep() {
         </p>
       </template>
       <p v-else class="soft">Give it a name and type its table.</p>
-      <p v-if="trouble" class="package-wrong" role="alert">{{ trouble }}</p>
       <div class="row">
         <ElButton type="primary" native-type="submit" :disabled="!check.answer.value || !!check.refused.value"
           >Keep it</ElButton
@@ -91,7 +82,7 @@ async function keep() {
         <ElButton @click="emit('leave')">Leave it</ElButton>
       </div>
     </div>
-  </form>
+  </KeepForm>
 </template>
 
 <style scoped>
@@ -99,11 +90,6 @@ async function keep() {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(17rem, 100%), 1fr));
   gap: 1.5rem;
-}
-
-.package label.stack {
-  gap: 0.2rem;
-  color: var(--ink-soft);
 }
 
 .package-table {
