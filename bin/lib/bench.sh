@@ -13,6 +13,8 @@ http=$(node bench/plan.mjs "http://127.0.0.1:$port")
 core=$(php bench/core.php)
 slider=$(node bench/slider.mjs "http://127.0.0.1:$port")
 section=$(node bench/slider.mjs "http://127.0.0.1:$port" griddle)
+pages=$(node bench/pages.mjs "http://127.0.0.1:$port")
+page() { awk -F'\t' -v name="$1" -v field="$2" '$1 == name { print $field }' <<<"$pages"; }
 day=$(node bench/day.mjs "http://127.0.0.1:$port")
 line=$(php bench/line.php)
 record=$(php bench/record.php)
@@ -56,6 +58,9 @@ cat >bench/results.md <<EOF
 | the same of a bag settling; the kitchen with all that was learned; learning | $(ratio "a bag settling"); $(ratio "the kitchen, with all that was learned"); $(ratio "learning") | at most 2 |
 | the same of the look at the file before the server starts | $(ratio "the look at the file when the server starts") | at most 2 |
 | learning from 10,000 batches at once; from what a kitchen reads, after one more | $(php -r '$all = json_decode($argv[1], true); printf("%.0f ms; %.1f ms", $all["10,000 batches at once, in the core"]["ms"], $all["what a kitchen reads of them, after one more batch"]["ms"]);' "$record") | under 200 and 10 ms |
+| largest paint with the processor slowed four times: an empty page; sign-in; Today; Breads | $(page 'empty page' 2); $(page sign-in 2); $(page Today 2); $(page Breads 2) ms | sign-in and Today at most 1,000 ms, Breads 1,500 |
+| how far those three shift while they load | $(page sign-in 3); $(page Today 3); $(page Breads 3) | under 0.1 |
+| all that a first visit to Today brings over the wire | $(page Today 4) kB | at most 300 kB |
 | JavaScript of a first visit to Today, gzipped | $scripts kB | at most 300 kB |
 | fonts that a page loads (WOFF2) | $fonts kB | |
 EOF

@@ -44,7 +44,21 @@ async function expectActInSight(page: Page, what: string): Promise<number> {
         box.right <= window.innerWidth + 1
       )
     }
+    const boxes = [...element.querySelectorAll('a, button')]
+      .filter(one => one.getClientRects().length > 0 && !one.querySelector('button'))
+      .map(one => ({ words: one.textContent.trim(), box: one.getBoundingClientRect() }))
+    const overlaps = boxes.flatMap((one, index) =>
+      boxes
+        .slice(index + 1)
+        .filter(
+          other =>
+            Math.min(one.box.right, other.box.right) - Math.max(one.box.left, other.box.left) > 1 &&
+            Math.min(one.box.bottom, other.box.bottom) - Math.max(one.box.top, other.box.top) > 1,
+        )
+        .map(other => `${one.words} | ${other.words}`),
+    )
     return {
+      overlaps,
       hidden: [element, ...element.querySelectorAll('a, button')]
         .filter(one => one.getClientRects().length > 0 && !isInside(one))
         .map(one => one.textContent.trim()),
@@ -53,6 +67,7 @@ async function expectActInSight(page: Page, what: string): Promise<number> {
     }
   })
   expect(seen.hidden, `${what}: all of the act is on the screen`).toEqual([])
+  expect(seen.overlaps, `${what}: nothing lies over the act`).toEqual([])
   expect(seen.sideways, `${what}: nothing scrolls sideways`).toBeLessThanOrEqual(0)
   return seen.screens
 }
@@ -78,6 +93,10 @@ for (const style of STYLES) {
           const screens = await expectActInSight(page, `${name}, ${size.name}, ${look.name}`)
           if (size.name === 'desk' && look.name !== 'bench')
             expect(screens, `${name}: no taller than two screens at the desk`).toBeLessThanOrEqual(2)
+          if (size.name.startsWith('tablet') && look.name === 'bench')
+            expect(screens, `${name}: one screen and a half at the bench, ${size.name}`).toBeLessThanOrEqual(
+              1.5,
+            )
         }
         await page.setViewportSize(DESK)
       }

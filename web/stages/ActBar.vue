@@ -65,7 +65,7 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
   inset: auto 0 0;
   z-index: 20;
   display: grid;
-  grid-template-columns: minmax(0, 1fr) auto minmax(0, 1fr);
+  grid-template-columns: minmax(min-content, 1fr) minmax(0, auto) minmax(min-content, 1fr);
   gap: 0.5rem 0.8rem;
   align-items: center;
   padding: 0.55rem 1rem calc(0.55rem + env(safe-area-inset-bottom));
@@ -85,6 +85,12 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
   min-height: 3.5rem;
   margin: 0;
   font-size: 1.15rem;
+}
+
+/* A long name breaks rather than reach under the way on. */
+.act-now :deep(.el-button) {
+  height: auto;
+  white-space: normal;
 }
 
 .act-next {
@@ -148,7 +154,6 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
 
   .act-now :deep(.el-button) {
     flex: 1 1 auto;
-    white-space: normal;
   }
 }
 </style>

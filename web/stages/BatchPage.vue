@@ -128,6 +128,11 @@ async function enter() {
 
 :root[data-view='bench'] .batch {
   grid-template-columns: 8.5rem minmax(0, 1fr);
+  gap: 0.6rem 1rem;
+}
+
+:root[data-view='bench'] .batch-stage {
+  gap: 0.6rem;
 }
 
 :root[data-view='bench'] .batch-bowl {

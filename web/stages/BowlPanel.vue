@@ -1,17 +1,39 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { computed } from 'vue'
 import type { Batch, Plan, Stage } from '@/api/types'
 import BowlPicture from '@/pictures/BowlPicture.vue'
 import Cautions from '@/ui/Cautions.vue'
 import { piecesOf } from './course'
-import Term from '@/ui/Term.vue'
+import { useAppearance } from '@/ui/appearance'
+import Fold from '@/ui/Fold.vue'
 import { useUnits } from '@/ui/units'
+import BowlFacts from './BowlFacts.vue'
 import Notes from './Notes.vue'
 
 /** What is in the bowl now, told from the events. */
 const { batch, plan, stage } = defineProps<{ batch: Batch; plan: Plan; stage: Stage }>()
 const units = useUnits()
 const bowl = computed(() => batch.state.bowl)
+const appearance = useAppearance()
+const isNarrow = useMediaQuery('(max-width: 64rem)')
+/** At the bench and on a phone the bowl is one line that opens; what must be heeded stands above it. */
+const isFolded = computed(() => isNarrow.value || appearance.view === 'bench')
+const containsWheat = computed(() => plan.label.gluten.status === 'contains_wheat')
+const allergens = computed(() =>
+  plan.label.allergens.length
+    ? `Contains ${plan.label.allergens.map(one => one.words).join(', ')}.`
+    : 'None of the allergens we list.',
+)
+const eaters = computed(() => `${plan.label.gluten.words}. ${allergens.value}`)
+const inALine = computed(() => {
+  const { water_grams, dough_grams, hydration_percent } = bowl.value
+  if (dough_grams <= 0) return 'The bowl: empty'
+  const dry = units.text(dough_grams - water_grams, 'g')
+  return water_grams > 0
+    ? `The bowl: ${dry} dry, ${units.text(water_grams, 'g')} water, ${units.text(hydration_percent, 'percent')}`
+    : `The bowl: ${dry} dry`
+})
 const facts = computed(() => [
   { name: 'Flour and dry', value: units.text(bowl.value.dough_grams - bowl.value.water_grams, 'g') },
   { name: 'Water', value: units.text(bowl.value.water_grams, 'g') },
@@ -31,7 +53,18 @@ const facts = computed(() => [
 </script>
 
 <template>
-  <aside class="bowl stack" aria-label="The bowl">
+  <aside v-if="isFolded" class="bowl stack is-folded" aria-label="The bowl">
+    <Cautions :cautions="plan.cautions" :stage="stage" />
+    <p v-if="containsWheat" class="bowl-eaters is-harm">
+      <strong>{{ plan.label.gluten.words }}.</strong>
+    </p>
+    <Fold name="bowl" :title="inALine">
+      <BowlFacts :facts="facts" />
+      <p class="bowl-eaters">{{ eaters }}</p>
+    </Fold>
+    <Notes :batch="batch" :stage="stage" panel />
+  </aside>
+  <aside v-else class="bowl stack" aria-label="The bowl">
     <h2>The bowl</h2>
     <BowlPicture
       :dry="bowl.dough_grams - bowl.water_grams"
@@ -39,23 +72,9 @@ const facts = computed(() => [
       :planned="plan.portion.mixed_grams.value"
       :mixed="bowl.feel !== null"
     />
-    <dl>
-      <template v-for="fact in facts" :key="fact.name">
-        <dt>
-          <Term v-if="fact.name === 'Hydration'" word="hydration">{{ fact.name }}</Term><template v-else>{{
-            fact.name
-          }}</template>
-        </dt>
-        <dd>{{ fact.value }}</dd>
-      </template>
-    </dl>
-    <p class="bowl-eaters" :class="{ 'is-harm': plan.label.gluten.status === 'contains_wheat' }">
-      <strong>{{ plan.label.gluten.words }}.</strong>
-      {{
-        plan.label.allergens.length
-          ? `Contains ${plan.label.allergens.map(one => one.words).join(', ')}.`
-          : 'None of the allergens we list.'
-      }}
+    <BowlFacts :facts="facts" />
+    <p class="bowl-eaters" :class="{ 'is-harm': containsWheat }">
+      <strong>{{ plan.label.gluten.words }}.</strong> {{ allergens }}
     </p>
     <Cautions :cautions="plan.cautions" :stage="stage" />
     <Notes :batch="batch" :stage="stage" />
@@ -63,26 +82,14 @@ const facts = computed(() => [
 </template>
 
 <style scoped>
-.bowl dl {
+.bowl.is-folded {
   display: grid;
-  grid-template-columns: auto 1fr;
-  margin: 0;
+  grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
+  align-items: start;
 }
 
-.bowl dt {
-  color: var(--ink-soft);
-}
-
-.bowl dd {
-  margin: 0;
-  text-align: right;
-  font-weight: 600;
-}
-
-.bowl dt,
-.bowl dd {
-  padding: 0.22rem 0;
-  border-bottom: 1px solid var(--panel-edge);
+.bowl.is-folded > :is(.cautions, .bowl-eaters) {
+  grid-column: 1 / -1;
 }
 
 .bowl-eaters {

@@ -62,6 +62,10 @@ watch(() => stage, keepInSight)
   list-style: none;
 }
 
+:root[data-view='bench'] .course-bread {
+  display: none;
+}
+
 .course-bread {
   width: 9rem;
   margin: 1rem auto 0;

@@ -8,7 +8,7 @@ import { useBatch } from './batch'
 import { STAGE_NAMES } from './course'
 
 /** What the cook wrote down while working, and a line to write the next. */
-const { batch, stage } = defineProps<{ batch: Batch; stage: Stage }>()
+const { batch, stage, panel = false } = defineProps<{ batch: Batch; stage: Stage; panel?: boolean }>()
 const store = useBatch()
 const text = ref('')
 
@@ -24,7 +24,7 @@ function keep() {
   <Fold
     name="notes"
     :title="batch.state.notes.length ? `Notes (${batch.state.notes.length})` : 'Notes'"
-    quiet
+    :quiet="!panel"
     :opened="batch.state.notes.length > 0"
   >
     <ul v-if="batch.state.notes.length" class="notes-kept">

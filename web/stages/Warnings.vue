@@ -12,6 +12,15 @@ const shown = computed(() => plan.warnings.filter(warning => !stage || warning.s
 /** Once water is in the flour, only what happens at the griddle can still be mended. */
 const mends = (change: Record<string, unknown>) =>
   !begun || Object.keys(change).every(field => field === 'griddle')
+/** What one tap mends for two of them is offered once. */
+const offered = computed(() => {
+  const seen = new Set<string>()
+  return new Set(
+    shown.value.filter(
+      ({ mend }) => mend && mends(mend.change) && !seen.has(mend.text) && seen.add(mend.text),
+    ),
+  )
+})
 const text = (value: number, unit: string) => units.text(value, unit as Unit)
 </script>
 
@@ -24,7 +33,7 @@ const text = (value: number, unit: string) => units.text(value, unit as Unit)
           {{ text(warning.limit, warning.unit) }}.
         </span>
         <ElButton
-          v-if="warning.mend && mends(warning.mend.change)"
+          v-if="warning.mend && offered.has(warning)"
           plain
           @click="emit('mend', warning.mend.change)"
         >
@@ -46,10 +55,19 @@ const text = (value: number, unit: string) => units.text(value, unit as Unit)
 
 .warnings li {
   display: flex;
-  flex-wrap: wrap;
   gap: 0.4rem 1rem;
   align-items: center;
   justify-content: space-between;
+}
+
+.warnings .el-button {
+  flex: none;
+}
+
+@media (max-width: 40rem) {
+  .warnings li {
+    flex-wrap: wrap;
+  }
 }
 
 .warnings li + li {

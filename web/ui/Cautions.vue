@@ -29,6 +29,11 @@ const here = computed(() => cautions.filter(caution => caution.stage === stage))
   list-style: none;
 }
 
+:root[data-view='bench'] .cautions {
+  grid-template-columns: repeat(auto-fit, minmax(min(17rem, 100%), 1fr));
+  gap: 0.3rem 1rem;
+}
+
 .cautions span {
   color: var(--harm);
 }

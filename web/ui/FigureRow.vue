@@ -11,7 +11,15 @@ const {
   figure,
   after = '',
   word,
-} = defineProps<{ label: string; figure: Figure; after?: string; word?: Word }>()
+  held = false,
+} = defineProps<{
+  label: string
+  figure: Figure
+  after?: string
+  word?: Word
+  /** What a food holds: in grams, as on labels, whatever the cook weighs in. */
+  held?: boolean
+}>()
 const units = useUnits()
 </script>
 
@@ -21,8 +29,8 @@ const units = useUnits()
       <Term v-if="word" :word="word">{{ label }}</Term><template v-else>{{ label }}</template>
     </dt>
     <dd>
-      {{ units.text(figure.value, figure.unit) }}{{ after }}
-      <Why :figure="figure" :label="label" />
+      {{ held ? units.held(figure.value, figure.unit) : units.text(figure.value, figure.unit) }}{{ after }}
+      <Why :figure="figure" :label="label" :held="held" />
     </dd>
   </div>
 </template>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { ElPopover } from 'element-plus'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Figure } from '@/api/types'
 import { useUnits } from './units'
 
 /** A number of the core that answers "why?": its reasons and how sure it is. */
-const { figure, label } = defineProps<{ figure: Figure; label: string }>()
+const { figure, label, held = false } = defineProps<{ figure: Figure; label: string; held?: boolean }>()
 const units = useUnits()
+const text = computed(() => (held ? units.held : units.text))
 const open = ref(false)
 </script>
 
@@ -17,16 +18,15 @@ const open = ref(false)
         why?
       </button>
     </template>
-    <h3>{{ label }}: {{ units.text(figure.value, figure.unit) }}</h3>
+    <h3>{{ label }}: {{ text(figure.value, figure.unit) }}</h3>
     <ul class="why-reasons">
       <li v-for="(reason, index) in figure.because" :key="index">
         {{ units.words(reason.text) }}
-        <strong v-if="reason.value !== null">{{ units.text(reason.value, reason.unit) }}</strong>
+        <strong v-if="reason.value !== null">{{ text(reason.value, reason.unit) }}</strong>
       </li>
     </ul>
     <p v-if="figure.low < figure.high" class="soft">
-      Eight times in ten between {{ units.text(figure.low, figure.unit) }} and
-      {{ units.text(figure.high, figure.unit) }}.
+      Eight times in ten between {{ text(figure.low, figure.unit) }} and {{ text(figure.high, figure.unit) }}.
     </p>
   </ElPopover>
 </template>

@@ -13,7 +13,7 @@ describe('what the house says in a sentence', () => {
     ['A full load cools the metal by up to 40 degrees.', 'A full load cools the metal by up to 72 degrees.'],
     ['Pour 142 g of water at 52 °C', 'Pour 5.01 oz of water at 126 °F'],
     ['2.5 mm thick', '1/8 in thick'],
-    ['13 g net carbohydrate a piece, 1.2 g/mL.', '0.46 oz net carbohydrate a piece, 1.2 g/mL.'],
+    ['13 g net carbohydrate a piece, 1.2 g/mL.', '13 g net carbohydrate a piece, 1.2 g/mL.'],
     ['Nothing to add. Cover it and go on.', 'Nothing to add. Cover it and go on.'],
   ] as const
   it('is said in the units of whoever reads it', () => {

@@ -1,5 +1,7 @@
 import { show, type Choice } from './units'
 
+/** What a food holds is told in grams everywhere, as labels tell it. */
+const HELD = '(?:net |)(?:carbohydrate|protein|fat|fibre|sugars)'
 const NUMBER = String.raw`(\d+(?:\.\d+)?)`
 
 /**
@@ -18,7 +20,7 @@ export function inUnits(sentence: string, choice: Choice): string {
         (_, number: string) => `${Math.round(Number(number) * 1.8)} degrees`,
       )
   if (choice.mass === 'oz')
-    words = words.replace(new RegExp(`${NUMBER} g(?![\\w/])`, 'g'), (_, number: string) =>
+    words = words.replace(new RegExp(`${NUMBER} g(?![\\w/]| ${HELD})`, 'g'), (_, number: string) =>
       show(Number(number), 'g', choice),
     )
   if (choice.length === 'in')

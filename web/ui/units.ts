@@ -122,9 +122,13 @@ export const useUnits = defineStore('units', () => {
   watch(choice, value => localStorage.setItem(STORED, JSON.stringify(value)), { deep: true })
   const text = computed(() => (value: number, unit: Unit | null) => show(value, unit, choice.value))
   const apart = computed(() => (value: number) => kelvins(value, choice.value.temperature))
+  /** What a food holds is told in grams everywhere, as labels tell it. */
+  const held = computed(
+    () => (value: number, unit: Unit | null) => show(value, unit, { ...choice.value, mass: 'g' }),
+  )
   /** A sentence of the house in the units the cook reads. */
   const words = computed(() => (sentence: string) => inUnits(sentence, choice.value))
-  return { choice, text, apart, words }
+  return { choice, text, held, apart, words }
 })
 
 function remembered(): Choice {

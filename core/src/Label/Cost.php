@@ -59,6 +59,8 @@ final readonly class Cost
             'batch' => Figure::exact($total, Unit::Money, ...$reasons)->toArray(),
             'per_piece' => Figure::exact($total / $pieces, Unit::Money, Reason::amount('The batch', $total, Unit::Money), Reason::saying(sprintf('in %d pieces.', $pieces)))->toArray(),
             'unpriced' => $this->unpriced,
+            // What no bag has a price for is not known, which is another thing than costing nothing.
+            'is_known' => $this->byLine !== [],
         ];
     }
 }

@@ -19,6 +19,7 @@ final class CostAndBudgetTest extends TestCase
         self::assertEqualsWithDelta(0.903, $label['cost']['batch']['value'], 1e-9);
         self::assertEqualsWithDelta(0.0903, $label['cost']['per_piece']['value'], 1e-9);
         self::assertSame([], $label['cost']['unpriced']);
+        self::assertTrue($label['cost']['is_known']);
     }
 
     public function test_what_has_no_price_is_named_and_not_guessed(): void
@@ -26,6 +27,7 @@ final class CostAndBudgetTest extends TestCase
         $label = self::label(['lines' => [['ingredient' => 'instant-masa-fine', 'grams' => 300, 'lot' => 'bag'], ['ingredient' => 'salt', 'grams' => 3]]], ['lots' => ['bag' => ['certified_gluten_free' => true]]]);
         self::assertSame(0.0, $label['cost']['batch']['value']);
         self::assertSame(['Instant nixtamalised corn flour, fine', 'Salt'], $label['cost']['unpriced']);
+        self::assertFalse($label['cost']['is_known']);
     }
 
     public function test_raw_dough_holds_less_of_everything_than_the_bread_it_becomes(): void

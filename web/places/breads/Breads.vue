@@ -158,7 +158,7 @@ async function keep(chosen: ChosenBread) {
               <Why :figure="bread.minutes" :label="`Time of ${bread.name}`" />
             </p>
             <p>
-              {{ units.text(bread.net_carbohydrate_grams.value, 'g') }} net carbohydrate each
+              {{ units.held(bread.net_carbohydrate_grams.value, 'g') }} net carbohydrate each
               <Why :figure="bread.net_carbohydrate_grams" :label="`Net carbohydrate of ${bread.name}`" />
             </p>
           </div>

@@ -58,7 +58,7 @@ function fit() {
         ]"
       />
       <dl class="label-facts">
-        <FigureRow v-for="fact in facts" :key="fact.name" :label="fact.name" :figure="fact.figure" />
+        <FigureRow v-for="fact in facts" :key="fact.name" held :label="fact.name" :figure="fact.figure" />
       </dl>
       <p v-if="bread" class="screen-only">
         <RouterLink :to="{ name: 'label', params: { id: bread.id } }">The label on paper →</RouterLink>
@@ -80,11 +80,12 @@ function fit() {
         }}
       </p>
       <h3>Cost, by the prices of your bags</h3>
-      <dl class="label-facts">
+      <dl v-if="plan.label.cost.is_known" class="label-facts">
         <FigureRow label="A piece" :figure="plan.label.cost.per_piece" />
         <FigureRow label="The batch" :figure="plan.label.cost.batch" />
       </dl>
-      <p v-if="plan.label.cost.unpriced.length" class="soft">
+      <p v-else>Not known: no bag that it is weighed from has a price.</p>
+      <p v-if="plan.label.cost.is_known && plan.label.cost.unpriced.length" class="soft">
         Not counted, since no bag has a price: {{ plan.label.cost.unpriced.join(', ') }}.
       </p>
       <h3>Carbohydrate budget</h3>

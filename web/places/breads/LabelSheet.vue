@@ -92,8 +92,8 @@ function print() {
         <tbody>
           <tr v-for="row in rows" :key="row.name">
             <th scope="row">{{ row.name }}</th>
-            <td>{{ units.text(row.per100.value, row.per100.unit) }}</td>
-            <td>{{ units.text(row.piece.value, row.piece.unit) }}</td>
+            <td>{{ units.held(row.per100.value, row.per100.unit) }}</td>
+            <td>{{ units.held(row.piece.value, row.piece.unit) }}</td>
           </tr>
         </tbody>
       </table>

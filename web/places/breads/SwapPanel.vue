@@ -75,7 +75,7 @@ watch(
           </li>
         </ul>
         <p class="soft">
-          {{ units.text(option.net_carbohydrate_per_piece_grams.value, 'g') }} net carbohydrate a piece
+          {{ units.held(option.net_carbohydrate_per_piece_grams.value, 'g') }} net carbohydrate a piece
           <Why
             :figure="option.net_carbohydrate_per_piece_grams"
             :label="`Net carbohydrate with ${option.name}`"

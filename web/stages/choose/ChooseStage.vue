@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
+import BenchFold from '@/ui/BenchFold.vue'
 import Fader from '@/ui/Fader.vue'
 import Fold from '@/ui/Fold.vue'
 import { remembered } from '@/ui/remembered'
@@ -76,7 +77,7 @@ const hands = computed({
   <Views v-model="view" label="What to choose" :options="[...VIEWS]" />
   <Warnings :plan="plan" :begun="batch.state.begun" @mend="store.mend" />
   <div v-if="view === 'much'" class="choose">
-    <div class="panel stack">
+    <div class="panel stack choose-much">
       <h2>How many, how big</h2>
       <Fader
         v-model="count"
@@ -110,36 +111,38 @@ const hands = computed({
         Water is in the flour: number and size are settled when you portion.
       </p>
     </div>
-    <div class="panel stack">
-      <h2>On what, with whom</h2>
-      <Choice
-        v-if="griddles.length"
-        v-model="griddle"
-        label="Griddle"
-        :options="griddles.map(one => ({ value: one.id, label: one.name }))"
-      />
-      <p v-else>
-        No griddle is kept yet, so the plan takes one that just holds a disc.
-        <RouterLink to="/hearth">Tell the hearth what you bake on →</RouterLink>
-      </p>
-      <Choice
-        v-model="hands"
-        label="Pairs of hands"
-        :options="['1', '2', '3', '4'].map(value => ({ value, label: value }))"
-      />
-      <p v-if="!batch.state.begun" class="soft">
-        Made by version {{ batch.bread.revision
-        }}{{ newer ? `; version ${newer} was saved since and counts from the next batch on` : '' }}.
-        <RouterLink
-          :to="{
-            name: 'bread',
-            params: { id: batch.bread.id },
-            query: { batch: batch.id, by: batch.bread.revision },
-          }"
-          >Change the formula of this bread →</RouterLink
-        >
-      </p>
-    </div>
+    <BenchFold name="on-what" title="On what, with whom">
+      <div class="panel stack">
+        <h2>On what, with whom</h2>
+        <Choice
+          v-if="griddles.length"
+          v-model="griddle"
+          label="Griddle"
+          :options="griddles.map(one => ({ value: one.id, label: one.name }))"
+        />
+        <p v-else>
+          No griddle is kept yet, so the plan takes one that just holds a disc.
+          <RouterLink to="/hearth">Tell the hearth what you bake on →</RouterLink>
+        </p>
+        <Choice
+          v-model="hands"
+          label="Pairs of hands"
+          :options="['1', '2', '3', '4'].map(value => ({ value, label: value }))"
+        />
+        <p v-if="!batch.state.begun" class="soft">
+          Made by version {{ batch.bread.revision
+          }}{{ newer ? `; version ${newer} was saved since and counts from the next batch on` : '' }}.
+          <RouterLink
+            :to="{
+              name: 'bread',
+              params: { id: batch.bread.id },
+              query: { batch: batch.id, by: batch.bread.revision },
+            }"
+            >Change the formula of this bread →</RouterLink
+          >
+        </p>
+      </div>
+    </BenchFold>
   </div>
   <template v-else-if="view === 'when'">
     <div class="panel stack">
@@ -172,5 +175,22 @@ const hands = computed({
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(19rem, 100%), 1fr));
   gap: var(--gap);
+}
+
+:root[data-view='bench'] .choose {
+  grid-template-columns: minmax(0, 1fr);
+}
+
+:root[data-view='bench'] .choose-much {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
+}
+
+:root[data-view='bench'] .choose-much > h2 {
+  display: none;
+}
+
+:root[data-view='bench'] .choose-much > p {
+  grid-column: 1 / -1;
 }
 </style>

@@ -4,6 +4,9 @@ import { computed, onMounted, useTemplateRef } from 'vue'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useWakeLock } from '@/bench/wakeLock'
 import GriddleMap from '@/pictures/GriddleMap.vue'
+import { useAppearance } from '@/ui/appearance'
+import BenchFold from '@/ui/BenchFold.vue'
+import Fold from '@/ui/Fold.vue'
 import { useNow } from '@/ui/now'
 import { remembered } from '@/ui/remembered'
 import Views from '@/ui/Views.vue'
@@ -36,6 +39,7 @@ const view = remembered<(typeof VIEWS)[number]['value']>('griddle', 'work')
 // With bread on the metal hands come first, however the page was left.
 if (batch.state.griddle.pieces.length) view.value = 'work'
 const store = useBatch()
+const appearance = useAppearance()
 const now = useNow(200)
 const bench = useTemplateRef('bench')
 const { griddle, next, said, reason, poured, press, tap, pause } = useHands(
@@ -48,6 +52,7 @@ const oven = computed(() => batch.state.oven)
 const usesOven = computed(() => ['oven', 'broiler_then_oven'].includes(plan.griddle.finish))
 const cooking = computed(() => griddle.value.pieces.length > 0)
 const thick = computed(() => plan.shape.thickness_mm.value >= PROBE_MILLIMETRES)
+const isBench = computed(() => appearance.view === 'bench')
 useWakeLock()
 onMounted(() => bench.value?.focus({ preventScroll: true }))
 </script>
@@ -71,7 +76,7 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
     />
     <GriddleMap :plan="plan" :request="request" :griddle="griddle" :next="next" :now="now" @tap="tap" />
     <KeptLine class="griddle-wide" :batch="batch" :plan="plan" />
-    <CuePanel class="griddle-wide" />
+    <CuePanel v-if="!isBench" class="griddle-wide" />
   </div>
   <ActBar :plan="plan" stage="griddle" :ready="!next && !griddle.paused_at && !oven">
     <ElButton v-if="next" type="primary" size="large" class="griddle-act" @click="press"
@@ -93,10 +98,15 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
     >
   </ActBar>
   <OvenPanel v-if="oven && (!next || oven.started_at)" :oven="oven" :plan="plan" />
-  <KnobSetting :plan="plan" :request="request" />
-  <div class="griddle-heat">
-    <HeatWatch :plan="plan" :request="request" :surface="batch.state.griddle.surface" />
-    <ProbePanel v-if="thick && plan.griddle.done_celsius" :plan="plan" :griddle="griddle" />
+  <div class="griddle-folds">
+    <Fold v-if="view === 'work' && isBench" name="cues" title="Sound, voice, pedal"><CuePanel /></Fold>
+    <BenchFold name="heat" title="How hot it is">
+      <KnobSetting :plan="plan" :request="request" />
+      <div class="griddle-heat">
+        <HeatWatch :plan="plan" :request="request" :surface="batch.state.griddle.surface" />
+        <ProbePanel v-if="thick && plan.griddle.done_celsius" :plan="plan" :griddle="griddle" />
+      </div>
+    </BenchFold>
   </div>
   <Warnings :plan="plan" stage="griddle" :begun="batch.state.begun" @mend="store.mend" />
   <template v-if="view === 'plan'">
@@ -119,8 +129,22 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
   background: var(--panel);
 }
 
+:root[data-view='bench'] .griddle {
+  padding-block: 0.3rem;
+}
+
 .griddle-wide {
   grid-column: 1 / -1;
+}
+
+.griddle-folds {
+  display: grid;
+  gap: 0.8rem;
+}
+
+:root[data-view='bench'] .griddle-folds {
+  grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
+  align-items: start;
 }
 
 .griddle-heat {

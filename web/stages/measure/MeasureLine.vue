@@ -3,6 +3,7 @@ import { ElButton, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import type { BatchState } from '@/api/types'
 import { useHouse } from '@/house'
+import { useAppearance } from '@/ui/appearance'
 import MassInput from '@/ui/MassInput.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
@@ -24,6 +25,7 @@ const { line, planned, spoons, pot, percent, isNext, locked } = defineProps<{
 const emit = defineEmits<{ measured: [grams: number]; typed: [grams: number] }>()
 const units = useUnits()
 const house = useHouse()
+const appearance = useAppearance()
 const store = useBatch()
 const grams = ref(line.measured ? line.grams : planned)
 watch(
@@ -33,6 +35,8 @@ watch(
   },
 )
 
+/** At the bench a hand sees to one line at a time; the others say only what they want. */
+const isAtHand = computed(() => isNext || appearance.view !== 'bench')
 watch(grams, weight => emit('typed', weight))
 
 /** What there is to weigh from; an emptied bag stays only where it is the one that was weighed from. */
@@ -63,7 +67,7 @@ const bag = computed({
       >
     </div>
     <ElSelect
-      v-if="bags.length"
+      v-if="bags.length && isAtHand"
       v-model="bag"
       class="line-bag"
       :aria-label="`Bag of ${line.name}`"
@@ -81,6 +85,7 @@ const bag = computed({
       >{{ units.text(planned, 'g') }}<small v-if="spoons" class="soft"> {{ spoons }}</small></span
     >
     <MassInput
+      v-if="isAtHand"
       v-model="grams"
       class="line-read"
       :label="`${line.name} on the scale`"
@@ -146,6 +151,33 @@ const bag = computed({
 
   .line-bag {
     grid-column: 1 / 3;
+  }
+}
+
+/* At the bench a line is a line: where no bag is asked for, its place is the name's. */
+@media (min-width: 48.01rem) {
+  :root[data-view='bench'] .line {
+    display: flex;
+    padding-block: 0.3rem;
+  }
+
+  :root[data-view='bench'] .line.is-next {
+    grid-column: 1 / -1;
+  }
+
+  :root[data-view='bench'] .line-name {
+    flex: 1;
+    min-width: 0;
+    overflow-wrap: anywhere;
+  }
+
+  :root[data-view='bench'] .line-bag {
+    flex: 0 1 12rem;
+  }
+
+  :root[data-view='bench'] .line .el-button {
+    flex: none;
+    padding-inline: 0.7rem;
   }
 }
 </style>

@@ -90,4 +90,8 @@ function row(ingredient: string) {
   padding: 0;
   list-style: none;
 }
+
+:root[data-view='bench'] .measure {
+  grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
+}
 </style>

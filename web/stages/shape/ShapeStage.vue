@@ -6,6 +6,7 @@ import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import TrueDisc from '@/pictures/TrueDisc.vue'
 import Choice from '@/ui/Choice.vue'
+import BenchFold from '@/ui/BenchFold.vue'
 import Fader from '@/ui/Fader.vue'
 import Fold from '@/ui/Fold.vue'
 import Why from '@/ui/Why.vue'
@@ -78,17 +79,26 @@ const guideSheet = computed(() => {
       <span class="soft">Uncovered no longer than {{ duration(plan.shape.uncovered_seconds) }}.</span>
     </div>
   </div>
-  <HandlingCard v-if="shaping.answer.value" :plan="plan" :request="request" :shaping="shaping.answer.value" />
-  <div class="panel stack">
-    <Choice v-model="way" label="How the dough becomes pieces" :options="WAYS" />
-    <p v-if="shaping.refused.value" role="alert">{{ shaping.refused.value }}</p>
-    <WayCard
-      v-if="shaping.answer.value && way !== 'disc'"
-      v-model="measures"
-      :way="way"
+  <BenchFold name="handling" title="By hand, press or pin">
+    <HandlingCard
+      v-if="shaping.answer.value"
+      :plan="plan"
+      :request="request"
       :shaping="shaping.answer.value"
     />
-  </div>
+  </BenchFold>
+  <BenchFold name="ways" title="How the dough becomes pieces">
+    <div class="panel stack">
+      <Choice v-model="way" label="How the dough becomes pieces" :options="WAYS" />
+      <p v-if="shaping.refused.value" role="alert">{{ shaping.refused.value }}</p>
+      <WayCard
+        v-if="shaping.answer.value && way !== 'disc'"
+        v-model="measures"
+        :way="way"
+        :shaping="shaping.answer.value"
+      />
+    </div>
+  </BenchFold>
   <Fold v-if="plan.method.shape !== 'pour'" name="measured-disc" title="Measure one">
     <DiscInput
       :planned="diameter.value"

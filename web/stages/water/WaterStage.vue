@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import WaterColumn from '@/pictures/WaterColumn.vue'
+import BenchFold from '@/ui/BenchFold.vue'
 import MassInput from '@/ui/MassInput.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
@@ -56,7 +57,13 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
     >
   </ActBar>
   <Warnings :plan="plan" stage="water" :begun="batch.state.begun" @mend="store.mend" />
-  <LearnedPanel :plan="plan" :request="request" stage="water" :begun="begun" />
+  <BenchFold
+    v-if="plan.learned.some(one => one.stage === 'water')"
+    name="learned"
+    title="What the record changed here"
+  >
+    <LearnedPanel :plan="plan" :request="request" stage="water" :begun="begun" />
+  </BenchFold>
   <div class="water">
     <div class="panel">
       <WaterColumn :plan="plan" :poured="bowl.water_grams" :answers="batch.state.feel_answers" />
@@ -71,8 +78,10 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
         </div>
         <p v-if="!begun && jug">Into the jug: {{ jug }}</p>
       </div>
-      <WaterSliders :request="request" :plan="plan" :kind="style" :locked="begun" @change="store.change" />
-      <WaterFacts :plan="plan" />
+      <BenchFold name="water" title="Change the water">
+        <WaterSliders :request="request" :plan="plan" :kind="style" :locked="begun" @change="store.change" />
+      </BenchFold>
+      <BenchFold name="water-facts" title="The numbers behind it"><WaterFacts :plan="plan" /></BenchFold>
     </div>
   </div>
 </template>
