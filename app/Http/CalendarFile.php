@@ -31,7 +31,8 @@ final class CalendarFile
             $event->add('UID', sprintf('%s-%s@stone-mill.invalid', $batch, $row->what));
             $event->add('DTSTAMP', DateTimeImmutable::createFromInterface($changedAt)->setTimezone($utc));
             $event->add('DTSTART', $row->from->setTimezone($utc));
-            $event->add('DTEND', $row->until->setTimezone($utc));
+            // An end is later than its start (RFC 5545, 3.8.2.2): what takes no time is given a minute.
+            $event->add('DTEND', max($row->until, $row->from->modify('+1 minute'))->setTimezone($utc));
             $event->add('SUMMARY', sprintf('%s: %s', $sheet->title, $row->says));
             if ($row->detail !== '') {
                 $event->add('DESCRIPTION', $row->detail);

@@ -108,6 +108,7 @@ final class Batch extends Model
                 'piece_count' => $plan->count,
                 'piece_grams' => $plan->pieceGrams,
                 'portrait' => $plan->portrait,
+                'contains_wheat' => $plan->containsWheat,
             ],
             'shape' => $plan->shape,
             'griddle' => $plan->griddleId,

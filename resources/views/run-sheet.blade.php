@@ -25,6 +25,7 @@
     @endif
     <h1>{{ $sheet->title }}</h1>
     <p>{{ $sheet->startsAt->format('l, j F Y, H:i') }} to {{ $sheet->readyAt->format('H:i') }}</p>
+    <p><strong>{{ $sheet->eaters }}</strong></p>
     <table>
         @foreach ($sheet->rows as $row)
             <tr>

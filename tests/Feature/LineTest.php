@@ -71,7 +71,7 @@ final class LineTest extends TestCase
         $last = $events[count($events) - 1];
         self::assertSame(['2026-03-02T11:30:00+00:00', 'Serve'], [$last['start'], substr($last['summary'], -5)]);
         foreach ($events as $event) {
-            self::assertLessThanOrEqual($event['end'], $event['start']);
+            self::assertGreaterThan($event['start'], $event['end']);
             self::assertSame(1, $event['alarms']);
         }
     }
@@ -92,6 +92,15 @@ final class LineTest extends TestCase
         self::assertDoesNotMatchRegularExpression('/\d (°C|g|mm)\b/u', $us);
         self::assertMatchesRegularExpression('/Pour \d+\.\d+ oz of water at 126 °F/u', $us);
         self::assertStringContainsString(' oz', (string) $this->get("/batches/$id/timeline.ics?mass=oz")->assertOk()->getContent());
+        // For whom it is not stands at the top, and where it is served.
+        self::assertSame(2, substr_count($us, 'All lines from certified lots. None of the allergens we list.'));
+        $calendar = (string) $this->get("/batches/$id/timeline.ics")->assertOk()->getContent();
+        self::assertStringContainsString('All lines from certified lots', (string) preg_replace('/\r\n /', '', $calendar));
+        foreach (explode('BEGIN:VEVENT', $calendar) as $event) {
+            if (preg_match('/DTSTART:(\S+)\s+DTEND:(\S+)/', $event, $times) === 1) {
+                self::assertGreaterThan($times[1], $times[2], 'an end is later than its start');
+            }
+        }
         $this->getJson("/batches/$id/run-sheet.txt?mass=stone")->assertUnprocessable()->assertJsonPath('errors.0.path', 'mass');
         $this->getJson("/batches/$id/run-sheet.pdf?paper=folio")->assertUnprocessable()->assertJsonPath('errors.0.path', 'paper');
         $this->otherCook();

@@ -7,6 +7,7 @@ import { prepare, tellAll } from '@/bench/begin'
 import { begunHere, lastHeard } from '@/bench/shelf'
 import { useHouse } from '@/house'
 import BreadPicture from '@/pictures/BreadPicture.vue'
+import WheatMark from '@/ui/WheatMark.vue'
 import { STAGE_NAMES } from '@/stages/course'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
@@ -96,7 +97,7 @@ function latest(bread: string): BatchSummary | undefined {
       <div v-for="batch in shown" :key="batch.id" class="today-line">
         <RouterLink class="today-open" :to="{ name: 'batch', params: { id: batch.id, stage: batch.stage } }">
           <BreadPicture class="today-picture" :portrait="batch.portrait" />
-          <span class="says">{{ batch.bread.name }}</span>
+          <span class="says">{{ batch.bread.name }} <WheatMark v-if="batch.contains_wheat" /></span>
           <span>
             Stands at <strong>{{ STAGE_NAMES[batch.stage as keyof typeof STAGE_NAMES] }}</strong>, begun
             {{ day(batch.started_at) }}

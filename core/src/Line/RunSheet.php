@@ -22,7 +22,8 @@ use DateTimeImmutable;
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
  *   griddle: array{surface_celsius: Point, turns: list<SheetTouch>, lift: SheetTouch, finish: string, places: list<array{x: float, y: float}>},
  *   line: array{starts_at: string|null, length_seconds: int, lots?: list<int>, actions: list<ActionRow>},
- *   cautions: list<array{text: string}>
+ *   cautions: list<array{text: string}>,
+ *   label: array{gluten: array{words: string}, allergens: list<array{words: string}>}
  * }
  */
 final readonly class RunSheet
@@ -30,12 +31,16 @@ final readonly class RunSheet
     /** What goes on after no longer a break than this is still the same stretch. */
     private const SAME_SECONDS = 120.0;
 
-    /** @param list<RunRow> $rows by time */
+    /**
+     * @param list<RunRow> $rows by time
+     * @param string $eaters for whom it is not
+     */
     private function __construct(
         public string $title,
         public DateTimeImmutable $startsAt,
         public DateTimeImmutable $readyAt,
         public array $rows,
+        public string $eaters,
     ) {
     }
 
@@ -51,26 +56,34 @@ final readonly class RunSheet
             }
         }
         $ready = Clock::later($startsAt, $plan['line']['length_seconds']);
-        $rows[] = new RunRow('ready', $ready, $ready, 'Serve', sprintf('%d pieces of %s.', $plan['portion']['count'], $plan['style']['name']));
+        $rows[] = new RunRow('ready', $ready, $ready, 'Serve', sprintf('%d pieces of %s. %s', $plan['portion']['count'], $plan['style']['name'], self::eaters($plan['label'])));
         usort($rows, static fn (RunRow $a, RunRow $b): int => [$a->from, $a->until] <=> [$b->from, $b->until]);
 
         // A name that was kept before names were held to one line must not write lines of its own into a sheet or calendar.
         $title = trim((string) preg_replace('/[\x00-\x1f\x7f]+/', ' ', $title));
 
-        return new self($title, $startsAt, $ready, $rows);
+        return new self($title, $startsAt, $ready, $rows, self::eaters($plan['label']));
+    }
+
+    /** @param array{gluten: array{words: string}, allergens: list<array{words: string}>} $label */
+    private static function eaters(array $label): string
+    {
+        $allergens = implode(', ', array_column($label['allergens'], 'words'));
+
+        return sprintf('%s. %s', $label['gluten']['words'], $allergens === '' ? 'None of the allergens we list.' : "Contains $allergens.");
     }
 
     /** @param list<RunRow> $rows the same, said otherwise */
     public function withRows(array $rows): self
     {
-        return new self($this->title, $this->startsAt, $this->readyAt, $rows);
+        return new self($this->title, $this->startsAt, $this->readyAt, $rows, $this->eaters);
     }
 
     /** @return list<string> lines of plain text */
     public function lines(): array
     {
         $day = '';
-        $lines = [$this->title, ''];
+        $lines = [$this->title, $this->eaters, ''];
         foreach ($this->rows as $row) {
             if ($row->from->format('Y-m-d') !== $day) {
                 $day = $row->from->format('Y-m-d');

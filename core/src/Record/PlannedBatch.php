@@ -7,6 +7,7 @@ namespace StoneMill\Record;
 use DateTimeImmutable;
 use StoneMill\Griddle\Griddling;
 use StoneMill\Griddle\TurnWindow;
+use StoneMill\Label\GlutenStatus;
 use StoneMill\Line\Pace;
 use StoneMill\Line\PieceWork;
 use StoneMill\Measure\Rounding;
@@ -38,6 +39,7 @@ use StoneMill\School\TurnAction;
  *   moved_by?: array{thickness_times: float, colour_times: float, loss_points: float},
  *   mix?: array{knead_seconds?: int, hand_warm_minutes?: Point},
  *   portrait?: array<string, mixed>,
+ *   label?: array{gluten: array{status: string}},
  *   rise?: array{growth: float}|null,
  *   rest: array{seconds: int},
  *   stack: array{seconds: int}
@@ -96,6 +98,7 @@ final readonly class PlannedBatch
         public float $waterCelsius,
         public float $swollenShare,
         public ?array $portrait,
+        public bool $containsWheat,
         private array $document,
     ) {
     }
@@ -149,6 +152,7 @@ final readonly class PlannedBatch
             waterCelsius: (float) ($plan['water']['celsius']['value'] ?? 0),
             swollenShare: (float) ($plan['water']['swollen_share']['value'] ?? 0),
             portrait: $plan['portrait'] ?? null,
+            containsWheat: ($plan['label']['gluten']['status'] ?? '') === GlutenStatus::ContainsWheat->value,
             document: $plan,
         );
     }

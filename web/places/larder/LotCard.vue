@@ -5,6 +5,7 @@ import { api } from '@/api/client'
 import type { Lot, Settling } from '@/api/types'
 import { useHouse } from '@/house'
 import { useUnits } from '@/ui/units'
+import { SETTLING } from '@/pictures/settling'
 import SettlingPicture from '@/pictures/SettlingPicture.vue'
 import { changeOf, historyOf } from './lots'
 
@@ -14,14 +15,17 @@ const emit = defineEmits<{ edit: []; kept: [] }>()
 const units = useUnits()
 const settling = ref<Settling>([])
 const kindReach = ref(0)
+/** Its place is kept while it is asked for, so that nothing below it moves under a finger. */
+const isWaiting = ref(Boolean(lot.water?.batches && !lot.archived))
 const house = useHouse()
 
 /** How it became known is worked out by the house when somebody looks. */
 onMounted(async () => {
-  if (!lot.water?.batches || lot.archived) return
+  if (!isWaiting.value) return
   const told = await api.settling(lot.id).catch(() => null)
   settling.value = told?.settling ?? []
   kindReach.value = told?.kind_reach ?? 0
+  isWaiting.value = false
 })
 
 async function setAside() {
@@ -57,7 +61,14 @@ const history = computed(() => historyOf(lot, units.text))
           {{ inUsual }} {{ lot.water.more_until_half }} more felt ready make it twice as sure.
         </template>
       </p>
-      <SettlingPicture :steps="settling" :words="lot.water.words" :name="lot.label" :kind-reach="kindReach" />
+      <div v-if="isWaiting" :style="{ aspectRatio: SETTLING.width / SETTLING.height }" aria-hidden="true" />
+      <SettlingPicture
+        v-else
+        :steps="settling"
+        :words="lot.water.words"
+        :name="lot.label"
+        :kind-reach="kindReach"
+      />
       <ElButton
         :aria-label="`${lot.set_aside ? 'Use what was learned of' : 'Set aside what was learned of'} ${lot.label}`"
         @click="setAside"
@@ -89,6 +100,8 @@ const history = computed(() => historyOf(lot, units.text))
 
 .lot.is-empty {
   border-style: dashed;
+}
+/ ${SETTLING.height}`');
 }
 
 .is-certified {

@@ -45,6 +45,14 @@ async function leaveOut() {
           <strong v-if="batch.verdict">{{ inShort(batch.verdict) }}.</strong>
           <span v-else class="soft">Nobody judged it.</span>
         </p>
+        <p :class="{ 'made-harm': batch.plan.label.gluten.status === 'contains_wheat' }">
+          {{ batch.plan.label.gluten.words }}.
+          {{
+            batch.plan.label.allergens.length
+              ? `Contains ${batch.plan.label.allergens.map(one => one.words).join(', ')}.`
+              : 'None of the allergens we list.'
+          }}
+        </p>
         <p v-if="batch.verdict?.notes">{{ batch.verdict.notes }}</p>
         <div class="row screen-only">
           <RouterLink :to="{ name: 'batch', params: { id: batch.id, stage: 'judge' } }">{{
@@ -104,6 +112,11 @@ async function leaveOut() {
   max-width: 64rem;
   margin: 0 auto;
   padding: 1.2rem;
+}
+
+.made-harm {
+  color: var(--harm);
+  font-weight: 600;
 }
 
 .made-picture {

@@ -6,6 +6,7 @@ import type { Sought } from '@/api/types'
 import { useHouse } from '@/house'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import WaterOverTime from '@/pictures/WaterOverTime.vue'
+import WheatMark from '@/ui/WheatMark.vue'
 import { useUnits } from '@/ui/units'
 import { day, inShort } from '../batches'
 import { useBatches } from '../useBatches'
@@ -120,7 +121,7 @@ function compare() {
           }}</span>
           <span>{{ day(batch.started_at) }}</span>
           <BreadPicture :portrait="batch.portrait" />
-          <strong>{{ batch.bread.name }}</strong>
+          <strong>{{ batch.bread.name }} <WheatMark v-if="batch.contains_wheat" /></strong>
           <span
             >{{ units.text(batch.hydration_percent ?? 0, 'percent') }} at
             {{ units.text(batch.water_celsius, 'celsius') }}</span
