@@ -1,8 +1,17 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
 import type { Kitchen } from '../../web/api/types'
+import type { House } from './house'
 
 type Style = Kitchen['styles'][number]
+
+/** At a house of the test's own. */
+export async function signInAt(page: Page, house: House, name = 'cook', password = 'masa-and-water') {
+  await page.goto(`${house.address}/sign-in`)
+  await page.getByLabel('Name').fill(name)
+  await page.getByLabel('Password').fill(password)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+}
 
 /** What a cook does again and again in these tests. */
 export async function signIn(page: Page) {

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { expectAccessible, listenForComplaints, ownClock, signIn, start, tool, view } from './bench'
+import { expectAccessible, listenForComplaints, ownClock, signIn, signInAt, start, tool, view } from './bench'
 import { House } from './house'
 
 const says = (page: Page) => page.getByRole('heading', { level: 1 })
@@ -98,10 +98,7 @@ test.describe('with the page kept on the tablet', () => {
     const house = new House(8497)
     await house.start()
     try {
-      await page.goto(`${house.address}/sign-in`)
-      await page.getByLabel('Name').fill('cook')
-      await page.getByLabel('Password').fill('masa-and-water')
-      await page.getByRole('button', { name: 'Sign in' }).click()
+      await signInAt(page, house)
       await start(page, 'Everyday masa discs')
       await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
       await fewer(page, 6)

@@ -1,6 +1,6 @@
 import { expect, test } from './test'
 import { House } from './house'
-import { expectAccessible } from './bench'
+import { expectAccessible, signInAt } from './bench'
 
 test.use({ serviceWorkers: 'allow' })
 
@@ -20,10 +20,7 @@ test('a batch is begun while the house is away, worked on, and told as it was be
   const house = new House(8494)
   await house.start()
   try {
-    await page.goto(`${house.address}/sign-in`)
-    await page.getByLabel('Name').fill('cook')
-    await page.getByLabel('Password').fill('masa-and-water')
-    await page.getByRole('button', { name: 'Sign in' }).click()
+    await signInAt(page, house)
     await expect(page.getByRole('button', { name: 'Start Soft rice rounds' })).toBeVisible()
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
     for (const place of PLACES) await page.getByRole('link', { name: place.name, exact: true }).click()

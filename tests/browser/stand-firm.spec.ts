@@ -1,16 +1,8 @@
-import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { expectAccessible, signIn, start, tool } from './bench'
+import { expectAccessible, signIn, signInAt, start, tool } from './bench'
 import { House } from './house'
 
 const NOTE = 'It is kept on this device'
-
-async function signInAt(page: Page, house: House, name = 'cook', password = 'masa-and-water') {
-  await page.goto(`${house.address}/sign-in`)
-  await page.getByLabel('Name').fill(name)
-  await page.getByLabel('Password').fill(password)
-  await page.getByRole('button', { name: 'Sign in' }).click()
-}
 
 for (const status of [401, 419, 429, 500, 503])
   test(`a changed plan outlives an answer of ${status} and is sent again`, async ({ page }) => {

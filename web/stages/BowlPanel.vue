@@ -6,6 +6,7 @@ import BowlPicture from '@/pictures/BowlPicture.vue'
 import Cautions from '@/ui/Cautions.vue'
 import { piecesOf } from './course'
 import { useAppearance } from '@/ui/appearance'
+import ForWhom from '@/ui/ForWhom.vue'
 import Fold from '@/ui/Fold.vue'
 import { useUnits } from '@/ui/units'
 import BowlFacts from './BowlFacts.vue'
@@ -20,12 +21,6 @@ const isNarrow = useMediaQuery('(max-width: 64rem)')
 /** At the bench and on a phone the bowl is one line that opens; what must be heeded stands above it. */
 const isFolded = computed(() => isNarrow.value || appearance.view === 'bench')
 const containsWheat = computed(() => plan.label.gluten.status === 'contains_wheat')
-const allergens = computed(() =>
-  plan.label.allergens.length
-    ? `Contains ${plan.label.allergens.map(one => one.words).join(', ')}.`
-    : 'None of the allergens we list.',
-)
-const eaters = computed(() => `${plan.label.gluten.words}. ${allergens.value}`)
 const inALine = computed(() => {
   const { water_grams, dough_grams, hydration_percent } = bowl.value
   if (dough_grams <= 0) return 'The bowl: empty'
@@ -55,12 +50,10 @@ const facts = computed(() => [
 <template>
   <aside v-if="isFolded" class="bowl stack is-folded" aria-label="The bowl">
     <Cautions :cautions="plan.cautions" :stage="stage" />
-    <p v-if="containsWheat" class="bowl-eaters is-harm">
-      <strong>{{ plan.label.gluten.words }}.</strong>
-    </p>
+    <ForWhom v-if="containsWheat" class="bowl-eaters" :label="plan.label" />
     <Fold name="bowl" :title="inALine">
       <BowlFacts :facts="facts" />
-      <p class="bowl-eaters">{{ eaters }}</p>
+      <ForWhom v-if="!containsWheat" class="bowl-eaters" :label="plan.label" />
     </Fold>
     <Notes :batch="batch" :stage="stage" panel />
   </aside>
@@ -73,9 +66,7 @@ const facts = computed(() => [
       :mixed="bowl.feel !== null"
     />
     <BowlFacts :facts="facts" />
-    <p class="bowl-eaters" :class="{ 'is-harm': containsWheat }">
-      <strong>{{ plan.label.gluten.words }}.</strong> {{ allergens }}
-    </p>
+    <ForWhom class="bowl-eaters" :label="plan.label" />
     <Cautions :cautions="plan.cautions" :stage="stage" />
     <Notes :batch="batch" :stage="stage" />
   </aside>
@@ -94,9 +85,5 @@ const facts = computed(() => [
 
 .bowl-eaters {
   font-size: 0.95rem;
-}
-
-.bowl-eaters.is-harm {
-  color: var(--harm);
 }
 </style>

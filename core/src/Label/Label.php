@@ -62,8 +62,16 @@ final readonly class Label
             'per_100_g_raw' => $this->facts(Spread::exactly(1.0), 'In 100 g of raw dough.'),
             'ingredients' => $this->ingredients,
             'allergens' => array_map(static fn (Allergen $allergen): array => ['id' => $allergen->value, 'words' => $allergen->inWords()], $this->allergens),
+            'contains' => $this->inWords(),
             'gluten' => ['status' => $this->gluten->value, 'words' => $this->gluten->inWords(), 'uncertified' => $this->uncertified],
         ];
+    }
+
+    private function inWords(): string
+    {
+        $names = implode(', ', array_map(static fn (Allergen $allergen): string => $allergen->inWords(), $this->allergens));
+
+        return $names === '' ? 'None of the allergens we list.' : "Contains $names.";
     }
 
     public function carbohydratePer100GramsRaw(): float

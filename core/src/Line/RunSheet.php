@@ -23,7 +23,7 @@ use DateTimeImmutable;
  *   griddle: array{surface_celsius: Point, turns: list<SheetTouch>, lift: SheetTouch, finish: string, places: list<array{x: float, y: float}>},
  *   line: array{starts_at: string|null, length_seconds: int, lots?: list<int>, actions: list<ActionRow>},
  *   cautions: list<array{text: string}>,
- *   label: array{gluten: array{words: string}, allergens: list<array{words: string}>}
+ *   label: array{gluten: array{words: string}, contains: string}
  * }
  */
 final readonly class RunSheet
@@ -65,12 +65,10 @@ final readonly class RunSheet
         return new self($title, $startsAt, $ready, $rows, self::eaters($plan['label']));
     }
 
-    /** @param array{gluten: array{words: string}, allergens: list<array{words: string}>} $label */
+    /** @param array{gluten: array{words: string}, contains: string} $label */
     private static function eaters(array $label): string
     {
-        $allergens = implode(', ', array_column($label['allergens'], 'words'));
-
-        return sprintf('%s. %s', $label['gluten']['words'], $allergens === '' ? 'None of the allergens we list.' : "Contains $allergens.");
+        return sprintf('%s. %s', $label['gluten']['words'], $label['contains']);
     }
 
     /** @param list<RunRow> $rows the same, said otherwise */

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
 import Choice from '@/ui/Choice.vue'
+import ForWhom from '@/ui/ForWhom.vue'
 import FigureRow from '@/ui/FigureRow.vue'
 import { useUnits } from '@/ui/units'
 import WishFader from './WishFader.vue'
@@ -66,19 +67,11 @@ function fit() {
     </div>
     <div class="stack">
       <h3>For whom</h3>
-      <p :class="{ 'is-harm': plan.label.gluten.status === 'contains_wheat' }">
-        <strong>{{ plan.label.gluten.words }}.</strong>
+      <ForWhom :label="plan.label">
         <template v-if="plan.label.gluten.uncertified.length">
           Not from a certified bag: {{ plan.label.gluten.uncertified.join(', ') }}.</template
         >
-      </p>
-      <p>
-        {{
-          plan.label.allergens.length
-            ? `Contains ${plan.label.allergens.map(one => one.words).join(', ')}.`
-            : 'None of the allergens we list.'
-        }}
-      </p>
+      </ForWhom>
       <h3>Cost, by the prices of your bags</h3>
       <dl v-if="plan.label.cost.is_known" class="label-facts">
         <FigureRow label="A piece" :figure="plan.label.cost.per_piece" />
@@ -111,9 +104,5 @@ function fit() {
 
 .label-facts {
   margin: 0;
-}
-
-.is-harm {
-  color: var(--harm);
 }
 </style>

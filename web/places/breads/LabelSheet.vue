@@ -7,6 +7,7 @@ import { api, Refusal, toldBy, Unreachable } from '@/api/client'
 import type { BreadVersions } from '@/api/types'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import Choice from '@/ui/Choice.vue'
+import ForWhom from '@/ui/ForWhom.vue'
 import { useUnits } from '@/ui/units'
 import { factsOf, type Convention } from './label'
 
@@ -73,14 +74,7 @@ function print() {
           ><template v-else>{{ one.name.toLowerCase() }}</template></template
         >.
       </p>
-      <p :class="{ 'label-harm': label.gluten.status === 'contains_wheat' }">
-        <strong>{{ label.gluten.words }}.</strong>
-        {{
-          label.allergens.length
-            ? `Contains ${label.allergens.map(one => one.words).join(', ')}.`
-            : 'None of the allergens we list.'
-        }}
-      </p>
+      <ForWhom :label="label" />
       <table>
         <thead>
           <tr>
@@ -136,10 +130,6 @@ function print() {
 
 .label-size {
   font-size: 1.1rem;
-}
-
-.label-harm {
-  color: var(--harm);
 }
 
 table {

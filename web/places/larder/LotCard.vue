@@ -101,8 +101,6 @@ const history = computed(() => historyOf(lot, units.text))
 .lot.is-empty {
   border-style: dashed;
 }
-/ ${SETTLING.height}`');
-}
 
 .is-certified {
   color: var(--ready);

@@ -7,6 +7,7 @@ import { useHouse } from '@/house'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import SectionPicture from '@/pictures/SectionPicture.vue'
 import { shadeWord } from '@/pictures/shade'
+import ForWhom from '@/ui/ForWhom.vue'
 import Fold from '@/ui/Fold.vue'
 import PhotoShelf from '@/ui/PhotoShelf.vue'
 import { timeOfDay } from '@/ui/timeOfDay'
@@ -45,14 +46,7 @@ async function leaveOut() {
           <strong v-if="batch.verdict">{{ inShort(batch.verdict) }}.</strong>
           <span v-else class="soft">Nobody judged it.</span>
         </p>
-        <p :class="{ 'made-harm': batch.plan.label.gluten.status === 'contains_wheat' }">
-          {{ batch.plan.label.gluten.words }}.
-          {{
-            batch.plan.label.allergens.length
-              ? `Contains ${batch.plan.label.allergens.map(one => one.words).join(', ')}.`
-              : 'None of the allergens we list.'
-          }}
-        </p>
+        <ForWhom :label="batch.plan.label" />
         <p v-if="batch.verdict?.notes">{{ batch.verdict.notes }}</p>
         <div class="row screen-only">
           <RouterLink :to="{ name: 'batch', params: { id: batch.id, stage: 'judge' } }">{{
@@ -112,11 +106,6 @@ async function leaveOut() {
   max-width: 64rem;
   margin: 0 auto;
   padding: 1.2rem;
-}
-
-.made-harm {
-  color: var(--harm);
-  font-weight: 600;
 }
 
 .made-picture {
