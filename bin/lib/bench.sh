@@ -13,6 +13,7 @@ http=$(node bench/plan.mjs "http://127.0.0.1:$port")
 core=$(php bench/core.php)
 slider=$(node bench/slider.mjs "http://127.0.0.1:$port")
 section=$(node bench/slider.mjs "http://127.0.0.1:$port" griddle)
+faders=$(node bench/faders.mjs "http://127.0.0.1:$port" 2>"$work/faders")
 pages=$(node bench/pages.mjs "http://127.0.0.1:$port")
 page() { awk -F'\t' -v name="$1" -v field="$2" '$1 == name { print $field }' <<<"$pages"; }
 day=$(node bench/day.mjs "http://127.0.0.1:$port")
@@ -41,6 +42,7 @@ cat >bench/results.md <<EOF
 | the whole catalogue as the browser gets it, gzipped | $(field "$core" catalogue_kb) kB | at most 40 kB |
 | reading the reference facts, once a request | $(field "$core" reference_ms) ms | |
 | slider key to new number on the page, Chromium's own clock, median and 90 % | $(field "$slider" median_ms) ms, $(field "$slider" p90_ms) ms | under 100 ms |
+| from a key on each of $(field "$faders" faders | cut -d. -f1) faders to the frame with its plan: median, 95 %; the slowest fader's 95 % | $(field "$faders" median_ms) ms, $(field "$faders" p95_ms) ms; $(php -r 'echo json_decode($argv[1], true)["worst"];' "$faders"), $(field "$faders" worst_p95_ms) ms | under 100 ms |
 | one bake of a 2 mm disc for 180 s at 16 layers, median | $(field "$(cat "$work/bake.json")" median_ms) ms | under 40 ms |
 | the same bake over the same scheme in C with -O2, which gives the same loss to twelve digits | $(over "$(cat "$work/bake.json")" median_ms "$others" c_ms) | at most 25 |
 | SciPy's BDF on the same equations over it, at equal accuracy | $(over "$others" scipy_ms "$(cat "$work/bake.json")" median_ms) | at least 5 |

@@ -67,8 +67,8 @@ watch(() => stage, keepInSight)
 }
 
 .course-bread {
-  width: 9rem;
-  margin: 1rem auto 0;
+  width: 7rem;
+  margin: 0.4rem auto 0;
 }
 
 .course a {

@@ -84,7 +84,7 @@ enum LearnedKind: string
             self::BowlLoss => sprintf('bowl and hands keep %s %% of the dough', $much(100 * $value)),
             self::Colour => sprintf('this bread colours %s times as readily here', $much($value, 2)),
             self::WeightLoss => sprintf('such bread loses %s points %s here than is worked out', $much($value), $value > 0 ? 'more' : 'less'),
-            self::Sag => sprintf('the bare metal of this griddle stands %s K %s while bread lies on it', $much($value, 0), $value < 0 ? 'lower' : 'higher'),
+            self::Sag => sprintf('the bare metal of this griddle stands %s degrees %s while bread lies on it', $much($value, 0), $value < 0 ? 'lower' : 'higher'),
             self::Portion => sprintf('a piece comes off the scale in %s s', $much($value, 0)),
             self::Shape => sprintf('shaping a piece takes %s s', $much($value, 0)),
         };

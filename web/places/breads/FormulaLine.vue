@@ -119,11 +119,11 @@ const grind = computed({
 
 .line-foot span {
   flex: 1;
-  min-width: 8rem;
+  min-width: 5.5rem;
 }
 
 .line-grind {
   flex: none;
-  width: 8.5rem;
+  width: 7rem;
 }
 </style>

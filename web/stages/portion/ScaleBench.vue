@@ -93,7 +93,7 @@ function take() {
 </script>
 
 <template>
-  <div v-if="!scale" class="row">
+  <div v-if="!scale" class="scale-none row">
     <p class="soft">No scale is connected: type what yours shows.</p>
     <ElButton v-if="canConnect()" @click="useReal">Connect a scale</ElButton>
   </div>
@@ -122,6 +122,10 @@ function take() {
 </template>
 
 <style scoped>
+.scale-none {
+  align-content: start;
+}
+
 .scale-display {
   padding: 0.3rem 1rem;
   border: 2px solid var(--edge-strong);
