@@ -2,7 +2,7 @@
 import { chromium as browser } from '@playwright/test'
 
 const base = process.argv[2] ?? 'http://127.0.0.1:8499'
-const PRESSES = 24
+const PRESSES = 16
 const args = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-sync']
 const chromium = await browser.launch({ executablePath: '/usr/bin/chromium', args })
 const context = await chromium.newContext({

@@ -6,7 +6,7 @@ const base = process.argv[2] ?? 'http://127.0.0.1:8499'
 const SLOWER = 4
 const VISITS = 5
 const PLACES = [
-  { name: 'empty page', path: '/robots.txt' },
+  { name: 'empty page', path: '/up' },
   { name: 'sign-in', path: '/sign-in', out: true },
   { name: 'Today', path: '/' },
   { name: 'Breads', path: '/breads' },

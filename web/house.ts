@@ -48,11 +48,22 @@ export const useHouse = defineStore('house', () => {
   /** Heard once a page, before anything is begun by the clock. */
   let heard: Promise<void> | undefined
 
-  async function look() {
+  let looking: Promise<void> | undefined
+
+  /** Asked by many at once, it looks once. */
+  function look(): Promise<void> {
+    looking ??= lookNow().finally(() => (looking = undefined))
+    return looking
+  }
+
+  async function lookNow() {
     heard ??= api.hearTheTime()
+    // Who is here and what time it is are asked for at once: a page waits for the slower of the two, not for both.
+    const asked = session.value || isLeaving.value ? null : api.session()
+    asked?.catch(() => undefined)
     await heard
     if (isLeaving.value && !(await toldOfLeaving())) session.value = NOBODY
-    session.value ??= await api.session()
+    session.value ??= await (asked ?? api.session())
     isHere(session.value.user?.name ?? '')
     if (session.value.user) kitchen.value ??= await api.kitchen()
   }

@@ -9,7 +9,19 @@ import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { registerServiceWorker } from './bench/serviceWorker'
+import { useHouse } from './house'
 import { router } from './router'
 
-createApp(App).use(createPinia()).use(router).mount('#app')
+const pinia = createPinia()
+// Who is here is asked before anything is drawn; whoever needs it waits for the same answer, and says so where there is none.
+void useHouse(pinia)
+  .look()
+  .catch(() => undefined)
+// The page that the address names is fetched while the house says who is here.
+for (const { components } of router.resolve(location.pathname).matched) {
+  const page = components?.['default']
+  if (typeof page === 'function') void (page as () => Promise<unknown>)().catch(() => undefined)
+}
+
+createApp(App).use(pinia).use(router).mount('#app')
 registerServiceWorker()

@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { api, Refusal, toldBy, Unreachable } from '@/api/client'
 import type { Batch, BatchSummary } from '@/api/types'
+import { houseAway } from '@/bench/houseAway'
 import { prepare, tellAll } from '@/bench/begin'
 import { begunHere, lastHeard } from '@/bench/shelf'
 import { useHouse } from '@/house'
@@ -72,7 +73,8 @@ function latest(bread: string): BatchSummary | undefined {
 </script>
 
 <template>
-  <div class="today">
+  <!-- All at once, so that nothing moves under a finger; a house that is away tells nothing more than the breads. -->
+  <div v-if="batches || houseAway" class="today">
     <section v-if="open.length || begun.length || discarded" aria-labelledby="under-way">
       <h2 id="under-way">Under way</h2>
       <p v-if="discarded" class="row" role="status">
