@@ -10,6 +10,7 @@ import Choice from '@/ui/Choice.vue'
 import { useNow } from '@/ui/now'
 
 /** Batches that share hands and griddles, where they clash, and the move that would mend it. */
+const emit = defineEmits<{ told: [] }>()
 const HANDS = 'mill.hands'
 const day = shallowRef<Day | null>(null)
 const hands = ref(localStorage.getItem(HANDS) ?? '1')
@@ -35,6 +36,8 @@ async function look() {
     day.value = await api.day(Number(hands.value))
   } catch (failure) {
     trouble.value = toldBy(failure)
+  } finally {
+    emit('told')
   }
 }
 

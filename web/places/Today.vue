@@ -31,6 +31,8 @@ const FEW = 3
 /** From here on bread was baked, and a batch is no mistake any more. */
 const AT_THE_GRIDDLE = ['griddle', 'stack', 'judge']
 const all = ref(false)
+/** The day stands above the breads: they are shown where they stay. */
+const told = ref(false)
 const shown = computed(() => (all.value ? open.value : open.value.slice(0, FEW)))
 
 onMounted(async () => {
@@ -119,8 +121,8 @@ function latest(bread: string): BatchSummary | undefined {
         <ElButton @click="all = !all">{{ all ? 'Fewer' : `All ${open.length} that are under way` }}</ElButton>
       </p>
     </section>
-    <DayPanel />
-    <section aria-labelledby="begin">
+    <DayPanel @told="told = true" />
+    <section :class="{ 'is-waiting': !told && open.length > 1 }" aria-labelledby="begin">
       <h1 id="begin">What will it be?</h1>
       <p v-if="notBegun" role="alert">{{ notBegun }}</p>
       <div class="today-breads">
@@ -133,7 +135,7 @@ function latest(bread: string): BatchSummary | undefined {
         />
       </div>
     </section>
-    <section aria-labelledby="lately">
+    <section :class="{ 'is-waiting': !told && open.length > 1 }" aria-labelledby="lately">
       <h2 id="lately">Lately</h2>
       <p v-if="batches && !done.length" class="soft">
         No batch is finished yet. Start a bread above; what came out stands here tomorrow.
@@ -165,6 +167,10 @@ function latest(bread: string): BatchSummary | undefined {
   max-width: 76rem;
   margin: 0 auto;
   padding: 1.2rem;
+}
+
+.today .is-waiting {
+  visibility: hidden;
 }
 
 .today section {
