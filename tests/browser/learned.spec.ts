@@ -25,6 +25,14 @@ test('what a bag took is told, changes the pour, and can be left out this once o
   await expect(heading).not.toHaveText(learned)
   await page.getByRole('button', { name: /^Use it: .*This bag/ }).click()
   await expect(heading).toHaveText(learned)
+  // With all of it left out, the way back still stands here.
+  const leave = page.getByRole('button', { name: /^Leave it out this time/ })
+  const all = await leave.count()
+  for (let left = all - 1; left >= 0; left--) {
+    await leave.first().click()
+    await expect(leave).toHaveCount(left)
+  }
+  await expect(page.getByRole('button', { name: /^Use it/ })).toHaveCount(all)
 
   await page.goto('/larder')
   await bag.getByRole('button', { name: /^Set aside/ }).click()

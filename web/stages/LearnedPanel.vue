@@ -3,6 +3,8 @@ import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
+import BenchFold from '@/ui/BenchFold.vue'
+import Fold from '@/ui/Fold.vue'
 import Term from '@/ui/Term.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from './batch'
@@ -25,34 +27,42 @@ const without = computed(() =>
     one => stage === null || one.stage === stage,
   ),
 )
+const title = computed(() => `What the record changed here (${here.value.length})`)
 </script>
 
 <template>
-  <div v-if="here.length || without.length" class="panel learned">
-    <p v-for="(one, index) in here" :key="one.key">
-      <span
-        >{{ units.words(one.words) }} <span class="soft">{{ units.words(one.without) }}</span><template
-          v-if="index === 0 && one.words.includes('points')"
-          >{{ ' ' }}<Term word="points">Points?</Term></template
-        ></span
-      >
-      <ElButton
-        v-if="!begun"
-        :aria-label="`Leave it out this time: ${one.words}`"
-        @click="store.change(withoutLearned(request, one.key))"
-        >Leave it out this time</ElButton
-      >
-    </p>
-    <p v-for="one in without" :key="one.key">
-      <span class="soft">Left out this time: {{ units.words(one.words) }}</span>
-      <ElButton
-        v-if="!begun"
-        :aria-label="`Use it: ${one.words}`"
-        @click="store.change(withLearnedAgain(request, one.key, one.value))"
-        >Use it</ElButton
-      >
-    </p>
-  </div>
+  <component
+    :is="stage === null ? Fold : BenchFold"
+    v-if="here.length || without.length"
+    name="learned"
+    :title="title"
+  >
+    <div class="panel learned">
+      <p v-for="(one, index) in here" :key="one.key">
+        <span
+          >{{ units.words(one.words) }} <span class="soft">{{ units.words(one.without) }}</span><template
+            v-if="index === 0 && one.words.includes('points')"
+            >{{ ' ' }}<Term word="points">Points?</Term></template
+          ></span
+        >
+        <ElButton
+          v-if="!begun"
+          :aria-label="`Leave it out this time: ${one.words}`"
+          @click="store.change(withoutLearned(request, one.key))"
+          >Leave it out this time</ElButton
+        >
+      </p>
+      <p v-for="one in without" :key="one.key">
+        <span class="soft">Left out this time: {{ units.words(one.words) }}</span>
+        <ElButton
+          v-if="!begun"
+          :aria-label="`Use it: ${one.words}`"
+          @click="store.change(withLearnedAgain(request, one.key, one.value))"
+          >Use it</ElButton
+        >
+      </p>
+    </div>
+  </component>
 </template>
 
 <style scoped>

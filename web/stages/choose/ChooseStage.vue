@@ -5,7 +5,6 @@ import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
 import BenchFold from '@/ui/BenchFold.vue'
 import Fader from '@/ui/Fader.vue'
-import Fold from '@/ui/Fold.vue'
 import { remembered } from '@/ui/remembered'
 import Views from '@/ui/Views.vue'
 import LabelPanel from '@/places/breads/LabelPanel.vue'
@@ -161,13 +160,7 @@ const hands = computed({
       @change="store.change"
     />
   </div>
-  <Fold
-    v-if="plan.learned.length"
-    name="learned"
-    :title="`What the record changed here (${plan.learned.length})`"
-  >
-    <LearnedPanel :plan="plan" :request="request" :begun="batch.state.begun" />
-  </Fold>
+  <LearnedPanel :plan="plan" :request="request" :begun="batch.state.begun" />
 </template>
 
 <style scoped>

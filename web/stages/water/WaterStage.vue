@@ -57,13 +57,7 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
     >
   </ActBar>
   <Warnings :plan="plan" stage="water" :begun="batch.state.begun" @mend="store.mend" />
-  <BenchFold
-    v-if="plan.learned.some(one => one.stage === 'water')"
-    name="learned"
-    title="What the record changed here"
-  >
-    <LearnedPanel :plan="plan" :request="request" stage="water" :begun="begun" />
-  </BenchFold>
+  <LearnedPanel :plan="plan" :request="request" stage="water" :begun="begun" />
   <div class="water">
     <div class="panel">
       <WaterColumn :plan="plan" :poured="bowl.water_grams" :answers="batch.state.feel_answers" />
