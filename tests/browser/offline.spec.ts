@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test'
 import { expect, test } from './test'
 import { House } from './house'
 import { expectAccessible, signInAt } from './bench'
@@ -22,29 +23,8 @@ test('a batch is begun while the house is away, worked on, and told as it was be
   try {
     await signInAt(page, house)
     await expect(page.getByRole('button', { name: 'Start Soft rice rounds' })).toBeVisible()
-    await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
     for (const place of PLACES) await page.getByRole('link', { name: place.name, exact: true }).click()
-    await page.goto(house.address)
-    await expect(page.getByRole('button', { name: 'Start Soft rice rounds' })).toBeVisible()
-    await page.waitForLoadState('networkidle')
-    // What was prepared of each bread is on this device.
-    await expect
-      .poll(() =>
-        page.evaluate(
-          () =>
-            new Promise<number>(found => {
-              const asked = indexedDB.open('mill-of-cook')
-              asked.onsuccess = () => {
-                const count = asked.result.transaction('prepared').objectStore('prepared').count()
-                count.onsuccess = () => {
-                  asked.result.close()
-                  found(count.result)
-                }
-              }
-            }),
-        ),
-      )
-      .toBe(4)
+    await expectPrepared(page, house)
     await house.stop()
 
     await page.getByRole('button', { name: 'Start Soft rice rounds' }).click()
@@ -116,3 +96,58 @@ test('a batch is begun while the house is away, worked on, and told as it was be
     await house.stop()
   }
 })
+
+test('a batch begun while the house is away and left lying open is told of as soon as the house is back', async ({
+  page,
+}) => {
+  test.setTimeout(60_000)
+  const house = new House(8498)
+  await house.start()
+  try {
+    await signInAt(page, house)
+    await expect(page.getByRole('button', { name: 'Start Soft rice rounds' })).toBeVisible()
+    await expectPrepared(page, house)
+    await house.stop()
+    await page.getByRole('button', { name: 'Start Soft rice rounds' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('10 × Soft rice rounds')
+    const batch = page.url().split('/').at(-2) ?? ''
+    await expect(page.getByText(/Offline: the house does not answer/)).toBeVisible()
+
+    await house.start()
+    await expect(page.getByText(/Offline: the house does not answer/)).toBeHidden({ timeout: 20_000 })
+    await expect
+      .poll(async () => (await page.request.get(`${house.address}/api/v1/batches/${batch}`)).status(), {
+        timeout: 20_000,
+      })
+      .toBe(200)
+    await expect(page.getByRole('alert').filter({ hasText: /./ })).toHaveCount(0)
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('10 × Soft rice rounds')
+  } finally {
+    await house.stop()
+  }
+})
+
+/** Today, with what it needs while the house is away: the page itself, and what was prepared of each bread. */
+async function expectPrepared(page: Page, house: House) {
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
+  await page.goto(house.address)
+  await expect(page.getByRole('button', { name: 'Start Soft rice rounds' })).toBeVisible()
+  await page.waitForLoadState('networkidle')
+  await expect
+    .poll(() =>
+      page.evaluate(
+        () =>
+          new Promise<number>(found => {
+            const asked = indexedDB.open('mill-of-cook')
+            asked.onsuccess = () => {
+              const count = asked.result.transaction('prepared').objectStore('prepared').count()
+              count.onsuccess = () => {
+                asked.result.close()
+                found(count.result)
+              }
+            }
+          }),
+      ),
+    )
+    .toBe(4)
+}

@@ -1,6 +1,6 @@
 import { api, Refusal, Unreachable } from '@/api/client'
 import { EventQueue } from './eventQueue'
-import { begunHere, dropBegun, keepPrepared, lastHeard, withUnsent } from './shelf'
+import { begunBy, begunHere, dropBegun, keepPrepared, lastHeard, withUnsent } from './shelf'
 
 /** Prepared once a page: what a bread would begin with changes slowly, and each costs the house a plan. */
 const preparedHere = new Set<string>()
@@ -34,25 +34,35 @@ export function forgetPrepared(): void {
  * @throws Refusal If the house will not have it; it stays on this device.
  */
 export async function tellBegun(id: string): Promise<void> {
-  const begun = (await begunHere()).find(one => one.id === id)
+  const begun = await begunBy(id)
   const batch = begun && (await lastHeard(id))
   if (!begun || !batch) return
   await api.startBatch({ ...begun, revision: batch.bread.revision, request: batch.request })
   await dropBegun(id)
 }
 
-/** Tells the house all that waits on this device, of whatever batch. What it would refuse waits for the batch's own page, which says so. */
+/** Tells the house all that waits on this device, of whatever batch. What it refuses waits for the batch's own page, which says so, and holds up no other. */
 export async function tellAll(): Promise<void> {
-  for (const { id } of await begunHere()) await tellBegun(id)
-  for (const id of await withUnsent()) {
-    const queue = await EventQueue.of(id)
-    await queue.flush(
-      events =>
-        api.record(id, events).catch((failure: unknown) => {
-          throw failure instanceof Refusal ? new Unreachable(failure.message) : failure
-        }),
-      () => undefined,
-      () => undefined,
-    )
+  const begun = (await begunHere()).map(one => one.id)
+  for (const id of new Set([...begun, ...(await withUnsent())])) {
+    try {
+      await tellBegun(id)
+      const queue = await EventQueue.of(id)
+      await queue.flush(
+        // A refusal would take the entry off the shelf: nobody is there to read why.
+        events => api.record(id, events).catch(kept),
+        () => undefined,
+        () => undefined,
+      )
+    } catch (failure) {
+      if (!(failure instanceof Refusal || failure instanceof RefusedMeanwhile)) throw failure
+    }
   }
+}
+
+/** Refused where no page says so. */
+class RefusedMeanwhile extends Error {}
+
+function kept(failure: unknown): never {
+  throw failure instanceof Refusal ? new RefusedMeanwhile(failure.message) : failure
 }

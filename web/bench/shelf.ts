@@ -74,6 +74,10 @@ export async function begunHere(): Promise<Begun[]> {
   return (await openShelf()).getAll('begun')
 }
 
+export async function begunBy(id: string): Promise<Begun | undefined> {
+  return (await openShelf()).get('begun', id)
+}
+
 export async function dropBegun(id: string): Promise<void> {
   await (await openShelf()).delete('begun', id)
 }

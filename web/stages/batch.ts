@@ -61,6 +61,8 @@ export const useBatch = defineStore('batch', () => {
     return last ?? (known && !undoes.has(known.id) ? known : null)
   })
   const drafts = new Drafts()
+  /** The batch that the house is known to know of; of one that was begun on this device it may not have heard. */
+  let known = ''
   let planning: AbortController | null = null
   let keeping: Promise<void> | null = null
   let settling: ReturnType<typeof setTimeout> | undefined
@@ -86,19 +88,24 @@ export const useBatch = defineStore('batch', () => {
 
   /** The batch from the house, or, where it does not answer, as this device last heard of it. */
   async function fetched(id: string): Promise<Batch> {
-    let toldOf = false
     try {
-      await tellBegun(id)
-      toldOf = true
+      await tell(id)
       return await api.batch(id)
     } catch (failure) {
-      const known = failure instanceof Unreachable || !toldOf ? await lastHeard(id) : undefined
-      if (!known) throw failure
-      if (failure instanceof Refusal)
+      const kept = failure instanceof Unreachable || known !== id ? await lastHeard(id) : undefined
+      if (!kept) throw failure
+      if (!(failure instanceof Refusal)) away.value = true
+      else if (failure.status !== 401)
         trouble.value = `The house will not have this batch: ${failure.message} It stays on this device.`
-      else away.value = true
-      return known
+      return kept
     }
+  }
+
+  /** Before anything is said of a batch the house knows of it. */
+  async function tell(id: string) {
+    if (known === id) return
+    await tellBegun(id)
+    known = id
   }
 
   /** Writes down what happened, on this device first; a changed plan goes ahead of what was done by it. */
@@ -179,7 +186,7 @@ export const useBatch = defineStore('batch', () => {
     if (!current) return
     if (sending?.wanted !== wish) sending = { wanted: wish, id: uuid() }
     try {
-      await tellBegun(current.id)
+      await tell(current.id)
       const answer = await api.replan(current.id, current.version, wish, sending.id)
       if (wanted.value === wish) settle(current.id)
       take(answer)
@@ -236,7 +243,7 @@ export const useBatch = defineStore('batch', () => {
     const own = queue.value
     if (!current || !own) return
     await attempt(async () => {
-      await tellBegun(current.id)
+      await tell(current.id)
       await own.flush(
         events => api.record(current.id, events),
         answer => {
@@ -281,6 +288,7 @@ export const useBatch = defineStore('batch', () => {
     const current = heard.value
     if (!current || current.finished_at || document.hidden || unsent.value || wanted.value) return
     await attempt(async () => {
+      await tell(current.id)
       const news = await api.news(current.id, `${current.version}-${current.event_count}`)
       if (news && heard.value === current && !unsent.value) take(news)
     })
