@@ -90,23 +90,25 @@ const BASE = '/api/v1'
 const MOST_TRIES = 4
 const BUSY = [429, 503]
 
+/** What the house answers, whatever it is; that it does not answer is known to every place. */
+async function spokenTo(path: string, init: RequestInit): Promise<Response> {
+  try {
+    return await fetch(BASE + path, { ...init, credentials: 'same-origin' })
+  } catch {
+    houseAway.value = true
+    throw new Unreachable('The house does not answer.')
+  }
+}
+
 async function send<Answer>(method: string, path: string, body?: unknown): Promise<Answer> {
   const headers: Record<string, string> = { Accept: 'application/json' }
   if (body !== undefined) headers['Content-Type'] = 'application/json'
   const sentAt = houseClock.steadily
-  let response: Response
-  try {
-    response = await fetch(BASE + path, {
-      method,
-      headers,
-      credentials: 'same-origin',
-      body: body === undefined ? null : JSON.stringify(body),
-    })
-  } catch (failure) {
-    if (failure instanceof DOMException && failure.name === 'AbortError') throw failure
-    houseAway.value = true
-    throw new Unreachable('The house does not answer.')
-  }
+  const response = await spokenTo(path, {
+    method,
+    headers,
+    body: body === undefined ? null : JSON.stringify(body),
+  })
   // What the service worker kept of an earlier day tells an old time; it keeps only some of what is read.
   const time = response.headers.get('House-Time')
   const isOfNow = method !== 'GET' || path.includes('/news')
@@ -118,17 +120,11 @@ async function send<Answer>(method: string, path: string, body?: unknown): Promi
 
 /** A picture as it is. */
 async function sendFile<Answer>(path: string, file: Blob): Promise<Answer> {
-  let response: Response
-  try {
-    response = await fetch(BASE + path, {
-      method: 'PUT',
-      headers: { Accept: 'application/json', 'Content-Type': file.type },
-      credentials: 'same-origin',
-      body: file,
-    })
-  } catch {
-    throw new Unreachable('The house does not answer.')
-  }
+  const response = await spokenTo(path, {
+    method: 'PUT',
+    headers: { Accept: 'application/json', 'Content-Type': file.type },
+    body: file,
+  })
   if (!response.ok) throw await refusal(response)
   return (await response.json()) as Answer
 }
@@ -145,8 +141,8 @@ function inAddress(said: Record<string, string | undefined>): string {
 const turns = new Turns(2)
 
 /** Asks a question, which stores nothing: one that the house is too busy for is asked again in a moment. */
-function ask<Answer>(path: string, body: unknown, signal?: AbortSignal, method = 'POST'): Promise<Answer> {
-  return turns.take(() => untilTaken<Answer>(method, path, body, signal), signal)
+function ask<Answer>(path: string, body: unknown, signal?: AbortSignal): Promise<Answer> {
+  return turns.take(() => untilTaken<Answer>('POST', path, body, signal), signal)
 }
 
 async function untilTaken<Answer>(
@@ -244,7 +240,8 @@ export const api = {
   startBatch: (start: operations['startBatch']['requestBody']['content']['application/json']) =>
     send<Batch>('POST', '/batches', start),
   /** A batch of this bread as it would be if it were begun now. */
-  prepared: (bread: string) => ask<Batch>(`/breads/${bread}/prepared`, undefined, undefined, 'GET'),
+  prepared: (bread: string) =>
+    turns.take(() => untilTaken<Batch>('GET', `/breads/${bread}/prepared`, undefined)),
   batch: (id: string) => send<Batch>('GET', `/batches/${id}`),
   /** What changed since, or the whole batch where its plan did; null where nothing happened. */
   news: (id: string, seen: string) =>
