@@ -42,18 +42,16 @@ function after(state: BatchState, event: BatchEvent): BatchState {
     case 'entered':
       return event.stage ? { ...state, stage: event.stage, entered: [...state.entered, event.stage] } : state
     case 'measured':
-      return { ...state, bowl: measured(state.bowl, event, state.portion.count) }
+      return { ...state, bowl: measured(state.bowl, event, state.portion) }
     case 'poured':
-      return { ...state, begun: true, bowl: poured(state.bowl, event, state.portion.count) }
+      return { ...state, begun: true, bowl: poured(state.bowl, event, state.portion) }
     case 'felt':
-      return { ...state, bowl: felt(state.bowl, event, state.portion.count) }
+      return { ...state, bowl: felt(state.bowl, event, state.portion) }
     case 'corrected': {
-      const count = event.pieces ?? state.portion.count
-      return {
-        ...state,
-        bowl: corrected(state.bowl, event, state.feel_answers, count),
-        portion: { ...state.portion, count, left: state.portion.left + count - state.portion.count },
-      }
+      const { count, left } = state.portion
+      const wished = event.pieces ?? count
+      const portion = { ...state.portion, count: wished, left: left + wished - count }
+      return { ...state, bowl: corrected(state.bowl, event, state.feel_answers, portion), portion }
     }
     case 'scale_set':
       return { ...state, portion: scaleSet(state.portion, event) }

@@ -7,7 +7,7 @@ import type { BatchEvent, BatchState } from '@/api/types'
 type Bowl = BatchState['bowl']
 type Portion = BatchState['portion']
 
-export function toStep(grams: number, step: number): number {
+function toStep(grams: number, step: number): number {
   return Math.round(Math.round(grams / step) * step * 1e6) / 1e6
 }
 
@@ -16,15 +16,21 @@ function waterInAll(bowl: Bowl): number {
   return bowl.was_felt ? bowl.water_grams : Math.max(bowl.water_grams, bowl.water.grams)
 }
 
-/** The numbers that follow from what is in. */
-function told(bowl: Bowl, count: number): Bowl {
+/** The numbers that follow from what is in, where the dry part of the whole dough is told already. */
+function told(
+  before: Bowl,
+  bowl: Bowl,
+  { count, resolution_grams }: Pick<Portion, 'count' | 'resolution_grams'>,
+): Bowl {
   const hydration = bowl.flour_base_grams > 0 ? (100 * bowl.water_grams) / bowl.flour_base_grams : 0
+  const whole = bowl.whole_dough_grams + waterInAll(bowl) - waterInAll(before)
   return {
     ...bowl,
     hydration_percent: hydration,
     hydration_low_percent: bowl.hydration_shares.low * hydration,
     hydration_high_percent: bowl.hydration_shares.high * hydration,
-    piece_grams: toStep(bowl.whole_dough_grams * bowl.kept_share, bowl.resolution_grams) / count,
+    whole_dough_grams: whole,
+    piece_grams: toStep(whole * bowl.kept_share, resolution_grams) / count,
     reserve_left_grams: Math.max(
       0,
       bowl.water.grams - Math.max(bowl.water_grams, bowl.water.first_pour_grams),
@@ -33,50 +39,44 @@ function told(bowl: Bowl, count: number): Bowl {
 }
 
 /** A line that went in: it counts as it was weighed from now on, and the water follows it. */
-export function measured(bowl: Bowl, event: BatchEvent, count: number): Bowl {
+export function measured(bowl: Bowl, event: BatchEvent, portion: Portion): Bowl {
   const grams = event.grams ?? 0
   const line = bowl.lines.find(one => one.ingredient === event.ingredient)
   if (!line) return bowl
-  const counted = line.measured ? line.grams : line.planned_grams
+  const beside = grams - (line.measured ? line.grams : line.planned_grams)
   const lines = bowl.lines.map(one => (one === line ? { ...one, grams, measured: true } : one))
-  const follows = lines.some(
-    one => one.measured && Math.abs(one.grams - one.planned_grams) > 0.5 * bowl.resolution_grams,
-  )
-  const wanted = follows
-    ? Math.max(0, toStep(bowl.water.grams + line.water_per_gram * (grams - counted), bowl.resolution_grams))
-    : bowl.water.grams
-  const first =
-    bowl.water.grams > 0
-      ? toStep((wanted * bowl.water.first_pour_grams) / bowl.water.grams, bowl.resolution_grams)
-      : 0
-  const water = {
-    ...bowl.water,
-    grams: wanted,
-    first_pour_grams: first,
-    reserve_grams: wanted - first,
-    follows_weights: follows,
-    jug: bowl.water.jug.map(part => ({
-      ...part,
-      grams: bowl.water.grams > 0 ? (part.grams * wanted) / bowl.water.grams : 0,
-    })),
-  }
-  const next = {
-    ...bowl,
-    lines,
-    water,
-    flour_base_grams: bowl.flour_base_grams + (line.is_flour ? grams - counted : 0),
-    dough_grams: bowl.dough_grams + grams - (line.measured ? line.grams : 0),
-  }
   return told(
+    bowl,
     {
-      ...next,
-      whole_dough_grams: bowl.whole_dough_grams + grams - counted + waterInAll(next) - waterInAll(bowl),
+      ...bowl,
+      lines,
+      water: waterFor(bowl.water, lines, line.water_per_gram * beside, portion.resolution_grams),
+      flour_base_grams: bowl.flour_base_grams + (line.is_flour ? beside : 0),
+      dough_grams: bowl.dough_grams + grams - (line.measured ? line.grams : 0),
+      whole_dough_grams: bowl.whole_dough_grams + beside,
     },
-    count,
+    portion,
   )
 }
 
-export function poured(bowl: Bowl, event: BatchEvent, count: number): Bowl {
+/** What is wanted once the lines ask for so much more; as planned, to the step of the scale, nothing more is. */
+function waterFor(water: Bowl['water'], lines: Bowl['lines'], more: number, step: number): Bowl['water'] {
+  const follows_weights = lines.some(
+    one => one.measured && Math.abs(one.grams - one.planned_grams) > 0.5 * step,
+  )
+  if (!follows_weights || water.grams <= 0) return { ...water, follows_weights }
+  const grams = Math.max(0, toStep(water.grams + more, step))
+  const first_pour_grams = toStep((grams * water.first_pour_grams) / water.grams, step)
+  return {
+    grams,
+    first_pour_grams,
+    reserve_grams: grams - first_pour_grams,
+    jug: water.jug.map(part => ({ ...part, grams: (part.grams * grams) / water.grams })),
+    follows_weights,
+  }
+}
+
+export function poured(bowl: Bowl, event: BatchEvent, portion: Portion): Bowl {
   const grams = event.grams ?? 0
   const next = {
     ...bowl,
@@ -84,18 +84,11 @@ export function poured(bowl: Bowl, event: BatchEvent, count: number): Bowl {
     dough_grams: bowl.dough_grams + grams,
     feel: null,
   }
-  return told(
-    { ...next, whole_dough_grams: bowl.whole_dough_grams + waterInAll(next) - waterInAll(bowl) },
-    count,
-  )
+  return told(bowl, next, portion)
 }
 
-export function felt(bowl: Bowl, event: BatchEvent, count: number): Bowl {
-  const next = { ...bowl, feel: event.grade ?? null, was_felt: true }
-  return told(
-    { ...next, whole_dough_grams: bowl.whole_dough_grams + waterInAll(next) - waterInAll(bowl) },
-    count,
-  )
+export function felt(bowl: Bowl, event: BatchEvent, portion: Portion): Bowl {
+  return told(bowl, { ...bowl, feel: event.grade ?? null, was_felt: true }, portion)
 }
 
 /** What was worked in, by the answer that the house gave for this feel before. */
@@ -103,7 +96,7 @@ export function corrected(
   bowl: Bowl,
   event: BatchEvent,
   answers: BatchState['feel_answers'],
-  count: number,
+  portion: Portion,
 ): Bowl {
   const water = event.water_grams ?? 0
   const answer = answers.find(one => one.grade === bowl.feel)
@@ -111,17 +104,18 @@ export function corrected(
   const mix = new Map(answer?.dry_mix.map(one => [one.ingredient, one.grams * share]))
   const dry = [...mix.values()].reduce((sum, grams) => sum + grams, 0)
   return told(
+    bowl,
     {
       ...bowl,
       lines: bowl.lines.map(one => ({ ...one, grams: one.grams + (mix.get(one.ingredient) ?? 0) })),
       water_grams: bowl.water_grams + water,
       flour_base_grams: bowl.flour_base_grams + (event.flour_grams ?? 0),
       dough_grams: bowl.dough_grams + water + dry,
-      whole_dough_grams: bowl.whole_dough_grams + water + dry,
+      whole_dough_grams: bowl.whole_dough_grams + dry,
       corrections: bowl.corrections + 1,
       feel: null,
     },
-    count,
+    portion,
   )
 }
 

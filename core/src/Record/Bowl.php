@@ -214,7 +214,6 @@ final readonly class Bowl
             'whole_dough_grams' => round($this->wholeDoughGrams(), 4),
             'kept_share' => round($this->plan->keptShare, 6),
             'was_felt' => $this->wasEverFelt(),
-            'resolution_grams' => $this->plan->resolutionGrams,
             'piece_grams' => round($this->pieceGrams(), 4),
             'celsius' => $this->tally->celsius,
             'feel' => $this->tally->feel?->value,

@@ -97,16 +97,22 @@ final class FollowedOffline
     /** @return array<string, mixed> what the page has of a batch when it starts */
     private static function pages(BatchState $state): array
     {
-        $answers = array_map(static fn (FeelGrade $grade): array => [
-            'grade' => $grade->value,
-            'flour_grams' => ['value' => $state->bowl()->correctionFor($grade)->flourGrams->likely],
-            'dry_mix' => array_map(static fn (string $ingredient, float $grams): array => ['ingredient' => $ingredient, 'grams' => $grams], array_keys($mix = $state->bowl()->dryMix($state->bowl()->correctionFor($grade)->flourGrams->likely)), array_values($mix)),
-        ], FeelGrade::cases());
-        $shape = (new ShapeState($state->plan(), $state->bowl()->pieceGrams()))->diameterMillimetres();
+        $bowl = $state->bowl();
+        $answers = array_map(static function (FeelGrade $grade) use ($bowl): array {
+            $flour = $bowl->correctionFor($grade)->flourGrams->likely;
+            $mix = $bowl->dryMix($flour);
+
+            return [
+                'grade' => $grade->value,
+                'flour_grams' => ['value' => $flour],
+                'dry_mix' => array_map(static fn (string $ingredient, float $grams): array => ['ingredient' => $ingredient, 'grams' => $grams], array_keys($mix), array_values($mix)),
+            ];
+        }, FeelGrade::cases());
+        $shape = (new ShapeState($state->plan(), $bowl->pieceGrams()))->diameterMillimetres();
 
         return [
             'stage' => 'measure', 'begun' => false, 'entered' => [], 'notes' => [], 'clocks' => [],
-            'bowl' => $state->bowl()->toArray(), 'feel_answers' => $answers, 'portion' => $state->portions()->toArray(),
+            'bowl' => $bowl->toArray(), 'feel_answers' => $answers, 'portion' => $state->portions()->toArray(),
             'shape' => ['diameter_mm' => ['value' => $shape, 'low' => $shape, 'high' => $shape]],
         ];
     }
