@@ -9,7 +9,6 @@ use App\Models\Bread;
 use App\Models\BreadRevision;
 use App\Problems\Conflict;
 use Illuminate\Support\Facades\DB;
-use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Portrait;
@@ -30,9 +29,7 @@ final readonly class SaveRevision
     public function __invoke(Bread $formula, int $after, array $request, ?string $uuid = null): void
     {
         $read = PlanRequest::read($request, $this->reference);
-        if ($read->style->id !== $formula->style) {
-            throw InvalidInput::at('request.style', 'A bread keeps its style; another style is another bread.', $read->style->id, $formula->style);
-        }
+        $formula->refuseOtherStyle($read);
         $portrait = Portrait::of($this->planner->plan($read))->toArray();
         $document = $read->style->completed($request);
         DB::transaction(static function () use ($formula, $after, $request, $document, $portrait, $uuid): void {

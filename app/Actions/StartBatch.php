@@ -68,9 +68,7 @@ final readonly class StartBatch
             ?? throw InvalidInput::at('revision', 'This bread has no such version.', (string) ($prepared['revision'] ?? ''), 'a version of this bread');
         $request = $prepared['request'] ?? $this->asItStands($kitchen, $revision, $cook);
         $read = PlanRequest::read($request, $this->reference);
-        if ($read->style->id !== $formula->style) {
-            throw InvalidInput::at('request.style', 'A bread keeps its style; another style is another bread.', $read->style->id, $formula->style);
-        }
+        $formula->refuseOtherStyle($read);
         $plan = $this->planner->plan($read)->toArray();
 
         /** @var PlanDocument $plan */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Plan\PlanRequest;
 
 /**
  * A bread of this kitchen; what it is made of stands in its revisions.
@@ -27,5 +29,13 @@ final class Bread extends Model
     protected function casts(): array
     {
         return ['portrait' => 'array'];
+    }
+
+    /** @throws InvalidInput If it asks for another style than this bread's. */
+    public function refuseOtherStyle(PlanRequest $read): void
+    {
+        if ($read->style->id !== $this->style) {
+            throw InvalidInput::at('request.style', 'A bread keeps its style; another style is another bread.', $read->style->id, $this->style);
+        }
     }
 }

@@ -55,20 +55,15 @@ final readonly class RunSheet
                 $rows[] = new RunRow($time === 1 ? $what : "$what-$time", Clock::later($startsAt, (int) round($from)), Clock::later($startsAt, (int) round($until)), $says[0], $says[1]);
             }
         }
+        $eaters = sprintf('%s. %s', $plan['label']['gluten']['words'], $plan['label']['contains']);
         $ready = Clock::later($startsAt, $plan['line']['length_seconds']);
-        $rows[] = new RunRow('ready', $ready, $ready, 'Serve', sprintf('%d pieces of %s. %s', $plan['portion']['count'], $plan['style']['name'], self::eaters($plan['label'])));
+        $rows[] = new RunRow('ready', $ready, $ready, 'Serve', sprintf('%d pieces of %s. %s', $plan['portion']['count'], $plan['style']['name'], $eaters));
         usort($rows, static fn (RunRow $a, RunRow $b): int => [$a->from, $a->until] <=> [$b->from, $b->until]);
 
         // A name that was kept before names were held to one line must not write lines of its own into a sheet or calendar.
         $title = trim((string) preg_replace('/[\x00-\x1f\x7f]+/', ' ', $title));
 
-        return new self($title, $startsAt, $ready, $rows, self::eaters($plan['label']));
-    }
-
-    /** @param array{gluten: array{words: string}, contains: string} $label */
-    private static function eaters(array $label): string
-    {
-        return sprintf('%s. %s', $label['gluten']['words'], $label['contains']);
+        return new self($title, $startsAt, $ready, $rows, $eaters);
     }
 
     /** @param list<RunRow> $rows the same, said otherwise */

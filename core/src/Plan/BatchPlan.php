@@ -122,8 +122,6 @@ final readonly class BatchPlan
     /** @return array<string, mixed> */
     private function shape(): array
     {
-        $cooked = $this->disc->diameterMillimetres * $this->request->style->cookedDiameterFactor;
-
         return [
             'diameter_mm' => Figure::exact(
                 $this->disc->diameterMillimetres,
@@ -138,9 +136,15 @@ final readonly class BatchPlan
                 Reason::amount('Usual for this style', $this->request->style->thicknessMillimetres, Unit::Millimetre),
                 ...$this->said(LearnedKind::Thickness),
             )->toArray(),
-            'cooked_diameter_mm' => Figure::exact($cooked, Unit::Millimetre, Reason::saying('Rounds of this style draw in a little on the griddle.'))->toArray(),
+            'cooked_diameter_mm' => Figure::exact($this->cookedDiameterMillimetres(), Unit::Millimetre, Reason::saying('Rounds of this style draw in a little on the griddle.'))->toArray(),
             'uncovered_seconds' => $this->request->style->uncoveredSeconds,
         ];
+    }
+
+    /** Rounds draw in a little on the griddle. */
+    public function cookedDiameterMillimetres(): float
+    {
+        return $this->disc->diameterMillimetres * $this->request->style->cookedDiameterFactor;
     }
 
     /** @return array{thickness_times: float, colour_times: float, loss_points: float} what the record moved: what comes is held against what would be without it */

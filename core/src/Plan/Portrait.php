@@ -56,7 +56,7 @@ final readonly class Portrait
         $seed = crc32($plan->request->style->id) % 1000;
 
         return new self(
-            $plan->disc->diameterMillimetres * $plan->request->style->cookedDiameterFactor,
+            $plan->cookedDiameterMillimetres(),
             $plan->disc->thicknessMillimetres,
             $plan->turns->puffs,
             $dough->baked($face->restShade)->srgb(),

@@ -81,9 +81,8 @@ final readonly class Bowl
         if ($this->isAsPlanned()) {
             return $this->plan->waterGrams;
         }
-        $brought = array_sum(array_column($this->plan->lines, 'brings_grams'));
 
-        return max(0.0, Rounding::toStep(($this->plan->waterGrams + $brought) * $this->weighedFlourGrams() / $this->plan->flourGrams() - $this->broughtGrams(), $this->plan->resolutionGrams));
+        return max(0.0, Rounding::toStep($this->plan->waterPerFlour() * $this->weighedFlourGrams() - $this->broughtGrams(), $this->plan->resolutionGrams));
     }
 
     /** Of that, what is poured first. */
@@ -181,7 +180,7 @@ final readonly class Bowl
      */
     public function lines(): array
     {
-        $perFlour = ($this->plan->waterGrams + array_sum(array_column($this->plan->lines, 'brings_grams'))) / $this->plan->flourGrams();
+        $perFlour = $this->plan->waterPerFlour();
         $extra = $this->dryMix($this->tally->correctionFlourGrams);
 
         return array_map(fn (array $line): array => [

@@ -276,6 +276,12 @@ final readonly class PlannedBatch
         return array_sum(array_map(static fn (array $line): float => self::isFlourBase($line['role']) ? $line['grams'] : 0.0, $this->lines));
     }
 
+    /** Water that each gram of its flour base has by the plan, that of lines that bring some with it. */
+    public function waterPerFlour(): float
+    {
+        return ($this->waterGrams + array_sum(array_column($this->lines, 'brings_grams'))) / $this->flourGrams();
+    }
+
     /** @return list<array{what: string, seconds: int}> in the oven and under the broiler, in order */
     public function finishRounds(): array
     {
