@@ -1,22 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Portrait } from '@/api/types'
-import { breadShape } from './bread'
+import { breadShape, breadWindow } from './bread'
 
 /** A bread as its own plan has it: so wide, so thick, of this flour, browned and puffed so far. All are drawn to one scale. */
 const { portrait } = defineProps<{ portrait: Portrait | null }>()
-/** The widest that is drawn whole; what is wider fills the picture. */
-const WIDEST_MM = 190
 const shape = computed(() => (portrait ? breadShape(portrait) : null))
-const width = computed(() => Math.max(WIDEST_MM, (portrait?.diameter_mm ?? 0) + 10))
 </script>
 
 <template>
-  <svg
-    class="bread-picture"
-    :viewBox="`${-width / 2} ${-width * 0.32} ${width} ${width * 0.64}`"
-    aria-hidden="true"
-  >
+  <svg class="bread-picture" :viewBox="breadWindow(portrait?.diameter_mm ?? 0)" aria-hidden="true">
     <template v-if="portrait && shape">
       <path :d="shape.side" :fill="portrait.side" class="bread-rim" />
       <path :d="shape.face" :fill="portrait.base" :class="{ 'bread-dome': portrait.puffs }" />

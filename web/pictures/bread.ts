@@ -1,13 +1,23 @@
 import type { Portrait } from '@/api/types'
+import view from '../../resources/views/bread-view.json'
 
-/** How far a round that is looked at from above the table's edge is foreshortened. */
-const TILT = 0.56
-/** A rim of two millimetres could not be seen; all are drawn so many times as thick. */
-const THICKER = 2.4
-/** What a puffed bread rises to, in its diameters. */
-const DOME = 0.1
-/** A dome's top is narrower than what it stands on. */
-const DOME_TOP = 0.84
+const {
+  /** How far a round that is looked at from above the table's edge is foreshortened. */
+  tilt: TILT,
+  /** A rim of two millimetres could not be seen; all are drawn so many times as thick. */
+  thicker: THICKER,
+  /** What a puffed bread rises to, in its diameters. */
+  dome: DOME,
+  /** A dome's top is narrower than what it stands on. */
+  dome_top: DOME_TOP,
+} = view
+
+/** The window that a bread is looked at through: all to one scale, and what is wider than most fills it. */
+export function breadWindow(diameter: number): string {
+  const width = Math.max(view.widest_mm, diameter + view.margin_mm)
+  const height = view.height_share * width
+  return `${-width / 2} ${-height / 2} ${width} ${height}`
+}
 
 export interface BreadShape {
   /** The side, and over it the face, in millimetres around the middle of the picture. */
