@@ -1,25 +1,13 @@
 /* A day's run of 200 pieces with 2,000 entries in its log: how long until the browser shows it, and from Space to what comes next;
    and how long a second tablet takes to hear of an entry. */
 import { randomUUID } from 'node:crypto'
-import { chromium as browser } from '@playwright/test'
+import { beginBatch, freshPage, launched, median } from './browser.mjs'
 
-const base = process.argv[2] ?? 'http://127.0.0.1:8499'
 const ENTRIES = 2000
-const args = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-sync']
-const chromium = await browser.launch({ executablePath: '/usr/bin/chromium', args })
-const context = await chromium.newContext({
-  viewport: { width: 1280, height: 800 },
-  reducedMotion: 'reduce',
-  serviceWorkers: 'block',
-})
-const page = await context.newPage()
-await page.goto(`${base}/sign-in`)
-await page.getByLabel('Name').fill('cook')
-await page.getByLabel('Password').fill('masa-and-water')
-await page.getByRole('button', { name: 'Sign in' }).click()
-await page.getByRole('button', { name: 'Start Everyday masa discs' }).click()
-await page.waitForURL(/choose/)
-const id = /batch\/([^/]+)/.exec(page.url())[1]
+const chromium = await launched()
+const page = await freshPage(chromium)
+const address = await beginBatch(page)
+const id = /batch\/([^/]+)/.exec(address)[1]
 
 /** The page's own session. */
 const call = (method, path, body) =>
@@ -56,12 +44,10 @@ while (events.length < ENTRIES) happens('noted', { text: 'An even heat, no smoke
 for (let from = 0; from < events.length; from += 200)
   await call('POST', `/batches/${id}/events`, { events: events.slice(from, from + 200) })
 
-const median = values => [...values].sort((one, other) => one - other)[Math.floor(values.length / 2)]
-const address = page.url().replace('choose', 'griddle')
 const paints = []
 const shown = []
 for (let round = 0; round < 7; round++) {
-  await page.goto(address)
+  await page.goto(`${address}griddle`)
   await page.getByText('190 off, 0 on, 10 to lay.').waitFor()
   const times = await page.evaluate(() => ({
     paint: performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? 0,
@@ -70,8 +56,8 @@ for (let round = 0; round < 7; round++) {
   paints.push(times.paint)
   shown.push(times.now)
 }
-const other = await context.newPage()
-await other.goto(address)
+const other = await page.context().newPage()
+await other.goto(`${address}griddle`)
 await other.getByText('190 off, 0 on, 10 to lay.').waitFor()
 const spaces = []
 const heard = []

@@ -1,21 +1,10 @@
 /* From a key on each fader of a batch to the frame that shows the plan that follows from it, in the browser's own clock. */
-import { chromium as browser } from '@playwright/test'
+import { beginBatch, freshPage, launched, median, quantile } from './browser.mjs'
 
-const base = process.argv[2] ?? 'http://127.0.0.1:8499'
 const PRESSES = 16
-const args = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-sync']
-const chromium = await browser.launch({ executablePath: '/usr/bin/chromium', args })
-const context = await chromium.newContext({
-  viewport: { width: 1280, height: 800 },
-  reducedMotion: 'reduce',
-  serviceWorkers: 'block',
-})
-const page = await context.newPage()
-await page.request.post(`${base}/api/v1/session`, { data: { name: 'cook', password: 'masa-and-water' } })
-await page.goto(base)
-await page.getByRole('button', { name: 'Start Everyday masa discs' }).click()
-await page.waitForURL(/choose/)
-const address = page.url().replace('choose', '')
+const chromium = await launched()
+const page = await freshPage(chromium)
+const address = await beginBatch(page)
 
 /** The frame after the answer to what the key asked for; answers that were overtaken count for nothing. */
 async function press(slider, index) {
@@ -68,23 +57,21 @@ for (const stage of ['choose', 'water', 'shape', 'griddle']) {
       await page.waitForTimeout(450)
     }
     // A fader that asks for no plan (own times of a bake) has the picture's own figure.
-    if (taken.length === PRESSES) all.push({ stage, name, taken: taken.sort((one, other) => one - other) })
+    if (taken.length === PRESSES) all.push({ stage, name, taken })
   }
 }
 await chromium.close()
-const at = (values, share) => values[Math.min(values.length - 1, Math.floor(values.length * share))]
-const worst = all.reduce((most, one) => (at(one.taken, 0.95) > at(most.taken, 0.95) ? one : most))
-const every = all.flatMap(one => one.taken).sort((one, other) => one - other)
+const p95 = values => quantile(values, 0.95)
+const worst = all.reduce((most, one) => (p95(one.taken) > p95(most.taken) ? one : most))
+const every = all.flatMap(one => one.taken)
 for (const one of all)
-  console.error(
-    `${one.stage}\t${one.name}\t${at(one.taken, 0.5).toFixed(0)}\t${at(one.taken, 0.95).toFixed(0)}`,
-  )
+  console.error(`${one.stage}\t${one.name}\t${median(one.taken).toFixed(0)}\t${p95(one.taken).toFixed(0)}`)
 console.log(
   JSON.stringify({
     faders: all.length,
-    median_ms: at(every, 0.5),
-    p95_ms: at(every, 0.95),
+    median_ms: median(every),
+    p95_ms: p95(every),
     worst: worst.name,
-    worst_p95_ms: at(worst.taken, 0.95),
+    worst_p95_ms: p95(worst.taken),
   }),
 )

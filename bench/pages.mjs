@@ -1,8 +1,7 @@
 /* How soon each place shows its largest part, and how much it shifts, with the processor slowed four times as on a cheap tablet; beside
    it a page with nothing on it from the same house. What comes over the wire, compressed, on a first visit to Today. */
-import { chromium as browser } from '@playwright/test'
+import { base, freshPage, launched, median, signIn } from './browser.mjs'
 
-const base = process.argv[2] ?? 'http://127.0.0.1:8499'
 const SLOWER = 4
 const VISITS = 5
 const PLACES = [
@@ -11,24 +10,16 @@ const PLACES = [
   { name: 'Today', path: '/' },
   { name: 'Breads', path: '/breads' },
 ]
-const args = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-sync']
-const chromium = await browser.launch({ executablePath: '/usr/bin/chromium', args })
-const median = values => [...values].sort((one, other) => one - other)[Math.floor(values.length / 2)]
+const chromium = await launched()
 
 /** A browser that has never been here, signed in or not. */
 async function visitor(isIn) {
-  const context = await chromium.newContext({
-    viewport: { width: 1280, height: 800 },
-    serviceWorkers: 'block',
-  })
-  const page = await context.newPage()
-  if (isIn) {
-    await page.request.post(`${base}/api/v1/session`, { data: { name: 'cook', password: 'masa-and-water' } })
-  }
-  const client = await context.newCDPSession(page)
+  const page = await freshPage(chromium, {})
+  if (isIn) await signIn(page)
+  const client = await page.context().newCDPSession(page)
   await client.send('Emulation.setCPUThrottlingRate', { rate: SLOWER })
   await client.send('Network.enable')
-  return { context, page, client }
+  return { page, client }
 }
 
 const found = {}
@@ -37,7 +28,7 @@ for (const place of PLACES) {
   const shifts = []
   const wires = []
   for (let visit = 0; visit < VISITS; visit++) {
-    const { context, page, client } = await visitor(!place.out)
+    const { page, client } = await visitor(!place.out)
     let bytes = 0
     client.on('Network.loadingFinished', event => (bytes += event.encodedDataLength))
     await page.addInitScript(() => {
@@ -58,7 +49,7 @@ for (const place of PLACES) {
     paints.push(seen.paint)
     shifts.push(seen.shift)
     wires.push(bytes)
-    await context.close()
+    await page.context().close()
   }
   found[place.name] = { paint: median(paints), shift: Math.max(...shifts), kilobytes: median(wires) / 1000 }
 }
