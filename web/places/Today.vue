@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { api, Refusal, toldBy, Unreachable } from '@/api/client'
+import { api, toldBy, Unreachable } from '@/api/client'
 import type { Batch, BatchSummary } from '@/api/types'
 import { houseAway } from '@/bench/houseAway'
 import { prepare, tellAll } from '@/bench/begin'
 import { begunHere, lastHeard } from '@/bench/shelf'
 import { useHouse } from '@/house'
-import BreadPicture from '@/pictures/BreadPicture.vue'
 import WheatMark from '@/ui/WheatMark.vue'
 import { STAGE_NAMES } from '@/stages/course'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
 import BreadCard from './BreadCard.vue'
 import DayPanel from './DayPanel.vue'
+import TodayLine from './TodayLine.vue'
 import { day, inShort } from './batches'
 import { useBatches } from './useBatches'
 import { useStart } from './useStart'
@@ -33,6 +33,7 @@ const AT_THE_GRIDDLE = ['griddle', 'stack', 'judge']
 const all = ref(false)
 /** The day stands above the breads: they are shown where they stay. */
 const told = ref(false)
+const waits = computed(() => !told.value && open.value.length > 1)
 const shown = computed(() => (all.value ? open.value : open.value.slice(0, FEW)))
 
 onMounted(async () => {
@@ -42,8 +43,7 @@ onMounted(async () => {
     if (begun.value.length) await Promise.all([showBegun(), look()])
     await prepare((house.kitchen?.breads ?? []).filter(one => !one.archived).map(one => one.id))
   } catch (failure) {
-    if (failure instanceof Refusal) trouble.value = failure.message
-    else if (!(failure instanceof Unreachable)) throw failure
+    if (!(failure instanceof Unreachable)) throw failure
   }
 })
 
@@ -84,45 +84,44 @@ function latest(bread: string): BatchSummary | undefined {
         <ElButton @click="bringBack">Bring it back</ElButton>
       </p>
       <p v-if="trouble" role="alert">{{ trouble }}</p>
-      <div v-for="batch in begun" :key="batch.id" class="today-line">
-        <RouterLink
-          class="today-open"
-          :to="{ name: 'batch', params: { id: batch.id, stage: batch.state.stage } }"
-        >
-          <BreadPicture class="today-picture" :portrait="batch.plan.portrait" />
-          <span class="says">{{ batch.bread.name }}</span>
-          <span>
-            Begun on this device {{ day(batch.started_at) }} {{ timeOfDay(batch.started_at) }}. The house has
-            not heard of it yet.
-          </span>
-          <span class="today-go" aria-hidden="true">Go on →</span>
-        </RouterLink>
-      </div>
-      <div v-for="batch in shown" :key="batch.id" class="today-line">
-        <RouterLink class="today-open" :to="{ name: 'batch', params: { id: batch.id, stage: batch.stage } }">
-          <BreadPicture class="today-picture" :portrait="batch.portrait" />
-          <span class="says">{{ batch.bread.name }} <WheatMark v-if="batch.contains_wheat" /></span>
-          <span>
-            Stands at <strong>{{ STAGE_NAMES[batch.stage as keyof typeof STAGE_NAMES] }}</strong>, begun
-            {{ day(batch.started_at) }}
-            {{ timeOfDay(batch.started_at) }}. {{ batch.piece_count }} ×
-            {{ units.text(batch.piece_grams, 'g') }}
-          </span>
-          <span class="today-go" aria-hidden="true">Go on →</span>
-        </RouterLink>
-        <ElButton
-          v-if="!AT_THE_GRIDDLE.includes(batch.stage)"
-          :aria-label="`${batch.bread.name} of ${timeOfDay(batch.started_at)} was begun by mistake`"
-          @click="discard(batch)"
-          >Begun by mistake</ElButton
-        >
-      </div>
+      <TodayLine
+        v-for="batch in begun"
+        :key="batch.id"
+        :batch="batch.id"
+        :stage="batch.state.stage"
+        :portrait="batch.plan.portrait"
+      >
+        <template #name>{{ batch.bread.name }}</template>
+        Begun on this device {{ day(batch.started_at) }} {{ timeOfDay(batch.started_at) }}. The house has not
+        heard of it yet.
+      </TodayLine>
+      <TodayLine
+        v-for="batch in shown"
+        :key="batch.id"
+        :batch="batch.id"
+        :stage="batch.stage"
+        :portrait="batch.portrait"
+      >
+        <template #name>{{ batch.bread.name }} <WheatMark v-if="batch.contains_wheat" /></template>
+        Stands at <strong>{{ STAGE_NAMES[batch.stage as keyof typeof STAGE_NAMES] }}</strong>, begun
+        {{ day(batch.started_at) }}
+        {{ timeOfDay(batch.started_at) }}. {{ batch.piece_count }} ×
+        {{ units.text(batch.piece_grams, 'g') }}
+        <template #beside>
+          <ElButton
+            v-if="!AT_THE_GRIDDLE.includes(batch.stage)"
+            :aria-label="`${batch.bread.name} of ${timeOfDay(batch.started_at)} was begun by mistake`"
+            @click="discard(batch)"
+            >Begun by mistake</ElButton
+          >
+        </template>
+      </TodayLine>
       <p v-if="open.length > FEW">
         <ElButton @click="all = !all">{{ all ? 'Fewer' : `All ${open.length} that are under way` }}</ElButton>
       </p>
     </section>
     <DayPanel @told="told = true" />
-    <section :class="{ 'is-waiting': !told && open.length > 1 }" aria-labelledby="begin">
+    <section :class="{ 'is-waiting': waits }" aria-labelledby="begin">
       <h1 id="begin">What will it be?</h1>
       <p v-if="notBegun" role="alert">{{ notBegun }}</p>
       <div class="today-breads">
@@ -135,7 +134,7 @@ function latest(bread: string): BatchSummary | undefined {
         />
       </div>
     </section>
-    <section :class="{ 'is-waiting': !told && open.length > 1 }" aria-labelledby="lately">
+    <section :class="{ 'is-waiting': waits }" aria-labelledby="lately">
       <h2 id="lately">Lately</h2>
       <p v-if="batches && !done.length" class="soft">
         No batch is finished yet. Start a bread above; what came out stands here tomorrow.
@@ -178,39 +177,6 @@ function latest(bread: string): BatchSummary | undefined {
   gap: 0.7rem;
 }
 
-.today-open {
-  display: grid;
-  grid-template-columns: 5.5rem 1fr auto;
-  align-items: center;
-  gap: 0.2rem 1rem;
-  padding: 1rem 1.2rem;
-  border-left: 8px solid var(--heat-fill);
-  border-radius: var(--round);
-  background: var(--panel);
-  color: var(--ink);
-  text-decoration: none;
-}
-
-.today-line {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  align-items: center;
-  gap: 0.6rem;
-}
-
-.today-picture {
-  grid-row: 1 / 3;
-}
-
-.today-go {
-  grid-area: 1 / 3 / 3;
-  padding: 0.8rem 1.4rem;
-  border-radius: var(--round);
-  background: var(--active);
-  color: var(--active-ink);
-  font-weight: 600;
-}
-
 .today-breads {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
@@ -244,31 +210,9 @@ function latest(bread: string): BatchSummary | undefined {
 }
 
 @media (max-width: 48rem) {
-  .today-line {
-    grid-template-columns: minmax(0, 1fr);
-    justify-items: start;
-  }
-
-  .today-line > .today-open {
-    width: 100%;
-  }
-
   .today-done a {
     grid-template-columns: 1.4rem 6rem 1fr;
     padding: 0.4rem 0;
-  }
-
-  .today-open {
-    grid-template-columns: 1fr;
-  }
-
-  .today-picture {
-    display: none;
-  }
-
-  .today-go {
-    grid-area: auto;
-    text-align: center;
   }
 }
 </style>
