@@ -94,7 +94,7 @@ async function leave() {
           <button
             ref="menuButton"
             type="button"
-            class="menu-button"
+            class="top-button"
             aria-label="Menu"
             :aria-expanded="menuOpen"
             aria-controls="tools"
@@ -215,17 +215,6 @@ async function leave() {
 
 .menu {
   position: relative;
-}
-
-.menu-button {
-  min-height: 44px;
-  padding: 0 0.8rem;
-  border: 1px solid var(--edge-strong);
-  border-radius: var(--round);
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
 }
 
 .menu-name {

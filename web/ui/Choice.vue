@@ -1,6 +1,5 @@
 <script setup lang="ts" generic="T extends string">
 import { ElRadioButton, ElRadioGroup } from 'element-plus'
-import { useId } from 'vue'
 import Term from './Term.vue'
 import type { Word } from './words'
 
@@ -15,12 +14,11 @@ const { label, options } = defineProps<{
   word?: Word
 }>()
 const model = defineModel<T | undefined>({ required: true })
-const id = useId()
 </script>
 
 <template>
   <div class="choice">
-    <span :id="id" class="choice-label" :class="{ 'visually-hidden': quiet }">
+    <span class="choice-label" :class="{ 'visually-hidden': quiet }">
       <Term v-if="word" :word="word">{{ label }}</Term><template v-else>{{ label }}</template>
     </span>
     <ElRadioGroup v-model="model" :disabled="disabled" :aria-label="label">

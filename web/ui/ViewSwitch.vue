@@ -7,23 +7,10 @@ const appearance = useAppearance()
 <template>
   <button
     type="button"
-    class="view"
+    class="top-button"
     :aria-pressed="appearance.view === 'bench'"
     @click="appearance.switchView"
   >
     Bench view
   </button>
 </template>
-
-<style scoped>
-.view {
-  min-height: 44px;
-  padding: 0 0.8rem;
-  border: 1px solid var(--edge-strong);
-  border-radius: var(--round);
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
-</style>

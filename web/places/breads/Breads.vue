@@ -74,7 +74,7 @@ async function keep(chosen: ChosenBread) {
       <ul>
         <li v-for="bread in own" :key="bread.id" class="breads-line">
           <RouterLink :to="{ name: 'bread', params: { id: bread.id } }">
-            <BreadPicture class="breads-picture" :portrait="bread.portrait" />
+            <BreadPicture :portrait="bread.portrait" />
             <span>
               <strong>{{ bread.name }}</strong>
               <span class="soft">version {{ bread.revision }}</span>

@@ -6,7 +6,7 @@ import ForWhom from '@/ui/ForWhom.vue'
 import FigureRow from '@/ui/FigureRow.vue'
 import { useUnits } from '@/ui/units'
 import WishFader from './WishFader.vue'
-import { factsOf, type Basis, type Convention } from './label'
+import { CONVENTIONS, factsOf, type Basis, type Convention } from './label'
 import { withPieces } from './size'
 
 /** What a piece holds and costs, for whom it is, and whether it keeps to a budget. */
@@ -50,14 +50,7 @@ function fit() {
           { value: 'per_100_g_raw', label: '100 g raw' },
         ]"
       />
-      <Choice
-        v-model="convention"
-        label="Carbohydrate on the label"
-        :options="[
-          { value: 'apart', label: 'Fibre counted apart' },
-          { value: 'within', label: 'Fibre counted in' },
-        ]"
-      />
+      <Choice v-model="convention" label="Carbohydrate on the label" :options="CONVENTIONS" />
       <dl class="label-facts">
         <FigureRow v-for="fact in facts" :key="fact.name" held :label="fact.name" :figure="fact.figure" />
       </dl>

@@ -9,7 +9,7 @@ import BreadPicture from '@/pictures/BreadPicture.vue'
 import Choice from '@/ui/Choice.vue'
 import ForWhom from '@/ui/ForWhom.vue'
 import { useUnits } from '@/ui/units'
-import { factsOf, type Convention } from './label'
+import { CONVENTIONS, factsOf, type Convention } from './label'
 
 /** The label of a bread as it goes on paper: what is in it, the heaviest first, for whom it is not, and what a piece holds. */
 const route = useRoute()
@@ -51,14 +51,7 @@ function print() {
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <div v-if="bread" class="row screen-only">
       <RouterLink :to="{ name: 'bread', params: { id: bread.id } }">← {{ bread.name }}</RouterLink>
-      <Choice
-        v-model="convention"
-        label="Carbohydrate on the label"
-        :options="[
-          { value: 'apart', label: 'Fibre counted apart' },
-          { value: 'within', label: 'Fibre counted in' },
-        ]"
-      />
+      <Choice v-model="convention" label="Carbohydrate on the label" :options="CONVENTIONS" />
       <ElButton type="primary" @click="print">Print the label</ElButton>
     </div>
     <article v-if="bread && plan && label" class="label-sheet">
@@ -70,8 +63,10 @@ function print() {
       <p>
         <strong>Ingredients:</strong>
         <template v-for="(one, index) in label.ingredients" :key="one.name"
-          >{{ index ? ', ' : ' ' }}<b v-if="one.allergens.length">{{ one.name.toLowerCase() }}</b
-          ><template v-else>{{ one.name.toLowerCase() }}</template></template
+          >{{ index ? ', ' : ' '
+          }}<component :is="one.allergens.length ? 'b' : 'span'">{{
+            one.name.toLowerCase()
+          }}</component></template
         >.
       </p>
       <ForWhom :label="label" />

@@ -3,6 +3,10 @@ import type { Figure, Plan } from '@/api/types'
 export type Basis = 'per_piece' | 'per_100_g' | 'per_100_g_raw'
 /** Whether the printed carbohydrate leaves fibre out (its figure is then the net one) or counts it in. */
 export type Convention = 'apart' | 'within'
+export const CONVENTIONS: { value: Convention; label: string }[] = [
+  { value: 'apart', label: 'Fibre counted apart' },
+  { value: 'within', label: 'Fibre counted in' },
+]
 
 /** The facts of a label in the order in which labels have them, by one of the two conventions. */
 export function factsOf(

@@ -17,6 +17,7 @@ import Fader from '@/ui/Fader.vue'
 import Field from '@/ui/Field.vue'
 import HeatInput from '@/ui/HeatInput.vue'
 import KeepForm from '@/ui/KeepForm.vue'
+import KeepOrLeave from '@/ui/KeepOrLeave.vue'
 import { useNow } from '@/ui/now'
 import ToggleRow from '@/ui/ToggleRow.vue'
 import Why from '@/ui/Why.vue'
@@ -175,10 +176,7 @@ async function keep() {
         <ElInput v-model="setting" maxlength="60" placeholder="Knob at 6" />
       </Field>
       <template #acts>
-        <div class="row">
-          <ElButton type="primary" native-type="submit" :disabled="!question">Keep this calibration</ElButton>
-          <ElButton @click="emit('leave')">Leave it</ElButton>
-        </div>
+        <KeepOrLeave keep="Keep this calibration" :disabled="!question" @leave="emit('leave')" />
       </template>
     </KeepForm>
   </section>

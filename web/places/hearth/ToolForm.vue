@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElButton, ElInput } from 'element-plus'
+import { ElInput } from 'element-plus'
 import { computed, reactive } from 'vue'
 import { api } from '@/api/client'
 import type { Gear, GearChange } from '@/api/types'
@@ -8,6 +8,7 @@ import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import Field from '@/ui/Field.vue'
 import KeepForm from '@/ui/KeepForm.vue'
+import KeepOrLeave from '@/ui/KeepOrLeave.vue'
 import { changeOf } from './gear'
 
 /** A press, pan or scale to put in or to change. Nothing is lost where the house refuses: the form stays as it is. */
@@ -59,11 +60,6 @@ function keep() {
       unit="g"
     />
     <Fader v-else v-model="across" label="Across" :min="80" :max="600" :step="5" unit="mm" />
-    <template #acts>
-      <div class="row">
-        <ElButton type="primary" native-type="submit">Keep it</ElButton>
-        <ElButton @click="emit('leave')">Leave it</ElButton>
-      </div>
-    </template>
+    <template #acts><KeepOrLeave @leave="emit('leave')" /></template>
   </KeepForm>
 </template>

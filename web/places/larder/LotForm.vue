@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElButton, ElInput, ElInputNumber, ElOption, ElSelect, ElSwitch } from 'element-plus'
+import { ElInput, ElInputNumber, ElOption, ElSelect, ElSwitch } from 'element-plus'
 import { computed, reactive } from 'vue'
 import { api } from '@/api/client'
 import type { Lot, LotChange } from '@/api/types'
@@ -8,6 +8,7 @@ import { useHouse } from '@/house'
 import DateField from '@/ui/DateField.vue'
 import Field from '@/ui/Field.vue'
 import KeepForm from '@/ui/KeepForm.vue'
+import KeepOrLeave from '@/ui/KeepOrLeave.vue'
 import MassInput from '@/ui/MassInput.vue'
 import { namesOf } from '../breads/formula'
 import { changeOf, newLot, tidied } from './lots'
@@ -63,10 +64,7 @@ const keep = () => api.keepLot(id, tidied(change))
       <ElInput v-model="change.notes as string" type="textarea" maxlength="2000" />
     </Field>
     <template #acts>
-      <div class="row bag-wide">
-        <ElButton type="primary" native-type="submit">Keep it</ElButton>
-        <ElButton @click="emit('leave')">Leave it as it was</ElButton>
-      </div>
+      <KeepOrLeave class="bag-wide" leave="Leave it as it was" @leave="emit('leave')" />
     </template>
   </KeepForm>
 </template>

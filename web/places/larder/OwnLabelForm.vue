@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElButton, ElInput, ElOption, ElSelect, ElSwitch } from 'element-plus'
+import { ElInput, ElOption, ElSelect, ElSwitch } from 'element-plus'
 import { computed, reactive, watch } from 'vue'
 import { useAsking } from '@/api/asking'
 import { api } from '@/api/client'
@@ -7,6 +7,7 @@ import type { OwnIngredient } from '@/api/types'
 import { useHouse } from '@/house'
 import Field from '@/ui/Field.vue'
 import KeepForm from '@/ui/KeepForm.vue'
+import KeepOrLeave from '@/ui/KeepOrLeave.vue'
 import { useUnits } from '@/ui/units'
 import LabelNumber from './LabelNumber.vue'
 import { emptyLabel, PARTS, idFor } from './ownLabel'
@@ -75,12 +76,7 @@ const keep = () => api.keepOwn({ version: own?.version ?? 0, document: named.val
         </p>
       </template>
       <p v-else class="soft">Give it a name and type its table.</p>
-      <div class="row">
-        <ElButton type="primary" native-type="submit" :disabled="!check.answer.value || !!check.refused.value"
-          >Keep it</ElButton
-        >
-        <ElButton @click="emit('leave')">Leave it</ElButton>
-      </div>
+      <KeepOrLeave :disabled="!check.answer.value || !!check.refused.value" @leave="emit('leave')" />
     </div>
   </KeepForm>
 </template>
