@@ -1,18 +1,12 @@
 /* What every figure of the browser starts from: the server under measurement, and a browser that has never been there. */
+import { readFileSync } from 'node:fs'
 import { chromium } from '@playwright/test'
 
 export const base = process.argv[2] ?? 'http://127.0.0.1:8499'
-const args = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
 
-export const launched = () => chromium.launch({ executablePath: '/usr/bin/chromium', args })
+/** The browser that the tests use. */
+const options = JSON.parse(readFileSync(new URL('../tests/browser/chromium.json', import.meta.url)))
+export const launched = () => chromium.launch(options)
 
 /** A page of a browser without anything kept; what is told of it is as newContext takes it. */
 export async function freshPage(browser, told = { reducedMotion: 'reduce' }) {

@@ -1,17 +1,4 @@
+import launchOptions from './chromium.json' with { type: 'json' }
+
 /** Debian's Chromium, headless, asking nobody outside for anything. */
-export const chromium = {
-  browserName: 'chromium' as const,
-  headless: true,
-  launchOptions: {
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  },
-}
+export const chromium = { browserName: 'chromium' as const, headless: true, launchOptions }
