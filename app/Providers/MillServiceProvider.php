@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Cache\MemorySlots;
 use App\Database\KitchenConnector;
 use App\Database\KitchenDoor;
 use App\Http\KeptSessions;
+use Illuminate\Contracts\Cache\Factory;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
@@ -14,7 +16,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use StoneMill\Griddle\ModelTurnPlanner;
+use StoneMill\Griddle\RememberingTurnPlanner;
 use StoneMill\Griddle\TurnPlanner;
+use StoneMill\Measure\Memory;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\Reference;
 
@@ -26,7 +30,8 @@ final class MillServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Reference::class, self::reference(...));
-        $this->app->bind(TurnPlanner::class, ModelTurnPlanner::class);
+        $this->app->singleton(Memory::class, self::memory(...));
+        $this->app->singleton(TurnPlanner::class, static fn (Application $app): TurnPlanner => new RememberingTurnPlanner(new ModelTurnPlanner, $app->make(Memory::class)));
         $this->app->singleton(Planner::class);
         $this->app->singleton(KitchenDoor::class, static fn (): KitchenDoor => new KitchenDoor(self::DOOR_PATIENCE_SECONDS));
         $this->app->bind('db.connector.sqlite', KitchenConnector::class);
@@ -46,6 +51,12 @@ final class MillServiceProvider extends ServiceProvider
         $compiled = config('mill.facts');
 
         return is_string($compiled) && is_file($compiled) ? Reference::compiled($compiled) : Reference::shipped();
+    }
+
+    /** A server remembers for as long as it runs: the next may have other rules. */
+    private static function memory(Application $app): Memory
+    {
+        return new Memory(is_string(config('cache.stores.memory.path')) ? new MemorySlots($app->make(Factory::class)->store('memory')) : null);
     }
 
     /** Database, log, sessions and copies are read by nobody but the one who runs this. */

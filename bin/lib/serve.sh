@@ -72,7 +72,7 @@ serve() {
     # Short, since the name of a socket may not be long. What is cached is this house's: another may be served from the same folder.
     run=$(mktemp -d /tmp/mill.XXXXXX)
     export APP_CONFIG_CACHE=$run/config.php APP_ROUTES_CACHE=$run/routes.php APP_EVENTS_CACHE=$run/events.php
-    export APP_URL="http://$address:$port" MILL_FACTS=$run/facts.php
+    export APP_URL="http://$address:$port" MILL_FACTS=$run/facts.php MILL_MEMORY=$run/memory
     php artisan mill:facts "$MILL_FACTS"
     php artisan config:cache -q && php artisan route:cache -q && php artisan event:cache -q && php artisan view:cache -q
     unset MILL_PASSWORD
@@ -159,7 +159,8 @@ begin_fpm() {
     [ "$(id -u)" -ne 0 ] || root_flag=(--allow-to-run-as-root)
     # Compiled code is shared by all workers. Machine code is not made: under it PHP 8.2 has been seen to refuse what is right.
     setsid "php-fpm$version" --nodaemonize --fpm-config "$run/fpm.conf" "${root_flag[@]}" -d opcache.enable=1 -d opcache.jit=disable \
-        -d opcache.validate_timestamps=0 -d variables_order=EGPCS >>storage/logs/server.log 2>&1 9>&- &
+        -d opcache.validate_timestamps=0 -d opcache.preload="$root/bin/lib/preload.php" -d opcache.preload_user="$(id -un)" \
+        -d variables_order=EGPCS >>storage/logs/server.log 2>&1 9>&- &
     fpm=$!
     echo "$fpm" >"$run/fpm.group"
     local tries

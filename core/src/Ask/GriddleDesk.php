@@ -134,7 +134,7 @@ final readonly class GriddleDesk
         $request = PlanRequest::readNode($node, $this->reference, $findings);
         $findings->refuseIfAny();
 
-        return SteadyCycle::settled($this->planner->laying($request ?? throw new \LogicException('A request without findings was not read.')));
+        return $this->planner->settled($request ?? throw new \LogicException('A request without findings was not read.'));
     }
 
     private static function found(Laying $laying): PlannedBake

@@ -27,7 +27,7 @@ enum Above: string
     /** @param float $seconds since the bread came under it */
     public function surround(KitchenAir $kitchen, Physics $physics, float $seconds): Surround
     {
-        $room = $kitchen->roomVapourDensity();
+        $room = $kitchen->roomVapourDensity;
 
         return match ($this) {
             self::Open, self::Flame => new Surround($kitchen->roomCelsius + 15, $physics->openConvection, $kitchen->roomCelsius, $room, $physics->emissivity),

@@ -13,6 +13,9 @@ final readonly class KitchenAir
 
     private const RELATIVE_HUMIDITY = 0.5;
 
+    /** kg/m³, once for all steps of a bake. */
+    public float $roomVapourDensity;
+
     /**
      * @param float $broilerWatts W/m² that a cold face takes up under the broiler
      *
@@ -23,10 +26,6 @@ final readonly class KitchenAir
         OutOfRange::guard('broiler in W/m²', $broilerWatts, 1000, 34000);
         OutOfRange::guard('room temperature in °C', $roomCelsius, -10, 60);
         OutOfRange::guard('oven temperature in °C', $ovenCelsius, 60, 350);
-    }
-
-    public function roomVapourDensity(): float
-    {
-        return self::RELATIVE_HUMIDITY * Steam::densityAt($this->roomCelsius);
+        $this->roomVapourDensity = self::RELATIVE_HUMIDITY * Steam::densityAt($roomCelsius);
     }
 }

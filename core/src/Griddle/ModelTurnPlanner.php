@@ -51,7 +51,12 @@ final readonly class ModelTurnPlanner implements TurnPlanner
     /** @throws UnplannedSchool If the style is not turned that way. */
     public function plan(Laying $laying): TurnPlan
     {
-        return $this->bake(SteadyCycle::settled($laying))->plan();
+        return $this->bake($laying->stride === null ? $this->settled($laying) : $laying)->plan();
+    }
+
+    public function settled(Laying $laying): Laying
+    {
+        return SteadyCycle::settled($laying);
     }
 
     /** @throws UnplannedSchool If the style is not turned that way. */

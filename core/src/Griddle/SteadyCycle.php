@@ -86,13 +86,15 @@ final readonly class SteadyCycle
     {
         $wanted = max(self::LEAST_CELSIUS, $laying->iron->setCelsius + $laying->iron->sagKelvin);
         $planner = new ModelTurnPlanner(Mesh::rough($laying->thicknessMillimetres()), Windows::Least);
+        // The first step starts far from the stride: it needs its direction only.
+        $sketch = new ModelTurnPlanner(Mesh::coarse(), Windows::Least);
         $cycle = new self($wanted, $wanted, $wanted, $laying->iron->at($laying->iron->setCelsius));
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-            $baked = $planner->bake($laying->inStride($cycle));
+            $baked = ($round === 0 ? $sketch : $planner)->bake($laying->inStride($cycle));
             $metal = clone $baked->metal;
             $metal->rest(self::GAP_SECONDS);
             $response = MetalResponse::over($laying->iron, $baked->liftedAtSeconds, self::GAP_SECONDS);
-            $isClosed = $cycle->comesRoundTo($metal);
+            $isClosed = $round > 0 && $cycle->comesRoundTo($metal);
             $cycle = $cycle->after($metal, $response, $laying->kitchen->roomCelsius);
             if ($isClosed) {
                 break;

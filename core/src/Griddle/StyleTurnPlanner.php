@@ -32,6 +32,11 @@ final readonly class StyleTurnPlanner implements TurnPlanner
     private const COLOUR_DOUBLING_KELVIN = 20.0;
 
     /** @throws UnplannedSchool If the style is not turned that way. */
+    public function settled(Laying $laying): Laying
+    {
+        return SteadyCycle::settled($laying);
+    }
+
     public function plan(Laying $laying): TurnPlan
     {
         $reference = $laying->usual->by($laying->school);

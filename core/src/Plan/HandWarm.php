@@ -55,7 +55,7 @@ final readonly class HandWarm
         $ball = (3 * $doughGrams / 1000 / self::KILOGRAM_PER_CUBIC_METRE / (4 * M_PI)) ** (1 / 3) / 3;
         $lump = min(self::LUMP_METRES, max(self::SPREAD_METRES / 2, $ball));
         $physics = new Physics;
-        $around = new Surround($roomCelsius, $physics->openConvection, $roomCelsius, (new KitchenAir($roomCelsius))->roomVapourDensity(), $physics->emissivity);
+        $around = new Surround($roomCelsius, $physics->openConvection, $roomCelsius, (new KitchenAir($roomCelsius))->roomVapourDensity, $physics->emissivity);
         $minutes = static fn (float $depth, float $brings): float => self::seconds($doughCelsius, $depth, $brings, $around) / 60;
         $likely = $minutes($lump, self::SLAB);
 

@@ -16,6 +16,7 @@ use StoneMill\Line\Pace;
 use StoneMill\Line\PieceWork;
 use StoneMill\Line\PlannedLine;
 use StoneMill\Line\Timeline;
+use StoneMill\Measure\Memory;
 use StoneMill\School\Rest;
 use StoneMill\School\Scald;
 use StoneMill\School\Texture;
@@ -43,13 +44,14 @@ final readonly class LinePlanner
         private TurnPlan $turns,
         private int $restSeconds,
         private Effort $effort,
+        private Memory $memory,
     ) {
     }
 
     public function plan(int $pieces, int $places): PlannedLine
     {
         $work = $this->work();
-        $build = fn (Effort $effort): Closure => fn (int $count, int $hands): Timeline => $this->byDay(LineBuilder::build($work, $count, $places, $hands, $effort));
+        $build = fn (Effort $effort): Closure => fn (int $count, int $hands): Timeline => $this->byDay($this->ordered($work, $count, $places, $hands, $effort));
         $timeline = $build($this->effort)($pieces, $this->request->hands);
         $begin = $this->request->beginAt;
         $ready = $this->request->serveAt;
@@ -63,6 +65,16 @@ final readonly class LinePlanner
             $ready ?? ($begin === null ? null : Clock::later($begin, $timeline->lengthSeconds())),
             // What fits by the first order that keeps the rules fits by a better one too; a dozen searches would be waited for.
             $begin === null || $ready === null ? null : Fit::of($timeline, $begin, $ready, $pieces, $this->request->hands, $build(Effort::Sketch)),
+        );
+    }
+
+    /** The same work by the same hands is put in order once; the clock of the day moves it as a whole. */
+    private function ordered(BatchWork $work, int $count, int $places, int $hands, Effort $effort): Timeline
+    {
+        return $this->memory->of(
+            Timeline::class,
+            [$work, $count, $places, $hands, $effort],
+            static fn (): Timeline => LineBuilder::build($work, $count, $places, $hands, $effort),
         );
     }
 

@@ -7,7 +7,6 @@ namespace StoneMill\Plan;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Griddle\Laying;
-use StoneMill\Griddle\SteadyCycle;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnPlanner;
 use StoneMill\Label\Cost;
@@ -15,6 +14,7 @@ use StoneMill\Label\GlutenStatus;
 use StoneMill\Label\Hazard;
 use StoneMill\Label\Label;
 use StoneMill\Line\Effort;
+use StoneMill\Measure\Memory;
 use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Pantry\Role;
@@ -36,7 +36,7 @@ final readonly class Planner
     /** Below this the label's carbohydrate is likely to be read as a diet's. */
     private const LOW_CARBOHYDRATE_PER_100_GRAMS = 15.0;
 
-    public function __construct(private Reference $reference, private TurnPlanner $turnPlanner, private Effort $effort = Effort::Search)
+    public function __construct(private Reference $reference, private TurnPlanner $turnPlanner, private Effort $effort = Effort::Search, private Memory $memory = new Memory)
     {
     }
 
@@ -50,7 +50,7 @@ final readonly class Planner
         $disc = $this->disc($request, $portions->pieceGrams(), $density);
         $packing = $request->gear->packing($disc->diameterMillimetres);
         $laying = self::laid($request, $lines, $dough, $disc, $packing);
-        $turns = $request->griddle->own?->bake(SteadyCycle::settled($laying))->plan() ?? $this->turnPlanner->plan($laying);
+        $turns = $request->griddle->own?->bake($this->turnPlanner->settled($laying))->plan() ?? $this->turnPlanner->plan($laying);
         $turns = $turns->known($request->experience->of(LearnedKind::WeightLoss), $request->setting()?->inWords());
         $label = Label::of($lines, $portions->pieceGrams(), $turns->lossSpread(), $request->certifiedLots());
         $restSeconds = $this->restSeconds($request, $dough);
@@ -62,7 +62,7 @@ final readonly class Planner
             disc: $disc,
             packing: $packing,
             turns: $turns,
-            line: (new LinePlanner($request, $dough, $disc, $turns, $restSeconds, $this->effort))->plan($portions->count, count($packing->places)),
+            line: (new LinePlanner($request, $dough, $disc, $turns, $restSeconds, $this->effort, $this->memory))->plan($portions->count, count($packing->places)),
             label: $label,
             cost: Cost::of($dough->lines, $request->lots),
             restSeconds: $restSeconds,
@@ -84,6 +84,16 @@ final readonly class Planner
         $disc = $this->disc($request, $this->portions($request, $dough, $density)->pieceGrams(), $density);
 
         return self::laid($request, $lines, $dough, $disc, $request->gear->packing($disc->diameterMillimetres));
+    }
+
+    /**
+     * The same load after load, in the stride of its griddle.
+     *
+     * @throws InvalidInput If the wishes cannot be met together.
+     */
+    public function settled(PlanRequest $request): Laying
+    {
+        return $this->turnPlanner->settled($this->laying($request));
     }
 
     /**

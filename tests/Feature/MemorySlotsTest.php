@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Cache\MemorySlots;
+use Illuminate\Support\Facades\Cache;
+use StoneMill\Griddle\SteadyCycle;
+use StoneMill\Griddle\TurnPlanner;
+use StoneMill\Measure\Memory;
+use StoneMill\Plan\Planner;
+use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Reference;
+use Tests\TestCase;
+
+/** What a running server has worked out is kept in so many slots beside it. */
+final class MemorySlotsTest extends TestCase
+{
+    public function test_a_bake_comes_back_from_the_files_as_it_was_and_never_for_another_bread(): void
+    {
+        $folder = sys_get_temp_dir().'/'.uniqid('memory', true);
+        config(['cache.stores.memory.path' => $folder]);
+        $stride = $this->app->make(Planner::class)->settled(PlanRequest::read(['style' => 'millet-round'], Reference::shipped()))->stride;
+        self::assertNotNull($stride);
+        $slots = new MemorySlots(Cache::store('memory'));
+        $key = str_repeat('a', 32);
+        $slots->keep($key, $stride);
+        self::assertEquals($stride, $slots->recall($key, SteadyCycle::class));
+        self::assertNull($slots->recall('aaaaaaaa'.str_repeat('b', 24), SteadyCycle::class), 'another bread of the same slot');
+
+        for ($bread = 0; $bread < 3000; $bread++) {
+            $slots->keep(hash('xxh128', (string) $bread), $stride);
+        }
+        $files = iterator_count(new \RegexIterator(new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)), '/./'));
+        self::assertLessThanOrEqual(1024, $files, 'a slider moved all day does not fill the disk');
+        Cache::store('memory')->flush();
+    }
+
+    public function test_a_server_works_the_same_plan_out_once_and_a_command_remembers_nothing(): void
+    {
+        $request = PlanRequest::read(['style' => 'millet-round'], Reference::shipped());
+        $plain = $this->app->make(Planner::class)->plan($request);
+        self::assertNotSame($plain->turns, $this->app->make(Planner::class)->plan($request)->turns);
+        foreach ([Memory::class, TurnPlanner::class, Planner::class] as $anew) {
+            $this->app->forgetInstance($anew);
+        }
+        config(['cache.stores.memory' => ['driver' => 'array', 'serialize' => false, 'path' => 'nowhere']]);
+        $planner = $this->app->make(Planner::class);
+        $first = $planner->plan($request);
+        $again = $planner->plan($request);
+        self::assertSame($first->turns, $again->turns);
+        self::assertSame($first->line->timeline, $again->line->timeline);
+        self::assertSame(json_encode($plain->toArray()), json_encode($again->toArray()));
+    }
+}
