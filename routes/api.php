@@ -6,6 +6,7 @@ use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\AskController;
 use App\Http\Controllers\DeletePhotoController;
 use App\Http\Controllers\DiscardBatchController;
+use App\Http\Controllers\FindCausesController;
 use App\Http\Controllers\JudgeBatchController;
 use App\Http\Controllers\KeepCalibrationController;
 use App\Http\Controllers\KeepGearController;
@@ -60,6 +61,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::get('breads/{bread}/prepared', PrepareBatchController::class);
         Route::post('batches', StartBatchController::class);
         Route::patch('batches/{batch}', ReplanBatchController::class);
+        Route::post('batches/{batch}/causes', FindCausesController::class);
     });
     Route::get('catalogue', ShowCatalogueController::class);
     Route::get('kitchen', ShowKitchenController::class);

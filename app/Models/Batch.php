@@ -81,6 +81,12 @@ final class Batch extends Model
         return $tally === null ? $this->stateFromLog() : BatchState::carried($this->planned(), $tally);
     }
 
+    /** What its log adds up to, without a look at its plan where it was kept. */
+    public function tally(): Tally
+    {
+        return Tally::fromText($this->tally) ?? $this->stateFromLog()->tally();
+    }
+
     /** The same, told from every line of the log: an undo takes it. */
     public function stateFromLog(): BatchState
     {
@@ -109,6 +115,7 @@ final class Batch extends Model
                 'piece_grams' => $plan->pieceGrams,
                 'portrait' => $plan->portrait,
                 'contains_wheat' => $plan->containsWheat,
+                'faults' => $state->tally()->faults->toArray(),
             ],
             'shape' => $plan->shape,
             'griddle' => $plan->griddleId,

@@ -12,6 +12,7 @@ use StoneMill\Record\BatchEvent as CoreEvent;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\LogTime;
 use StoneMill\School\Stage;
+use StoneMill\School\Symptom;
 
 /**
  * One line of a batch's log. It is never changed; the database refuses it.
@@ -37,6 +38,8 @@ use StoneMill\School\Stage;
  * @property string|null $text
  * @property string|null $undoes
  * @property float|null $diameter_mm
+ * @property string|null $symptom
+ * @property string|null $cause
  */
 final class LogEntry extends Model
 {
@@ -66,6 +69,8 @@ final class LogEntry extends Model
             text: $this->text,
             undoes: $this->undoes,
             diameterMillimetres: $this->diameter_mm,
+            symptom: $this->symptom === null ? null : Symptom::from($this->symptom),
+            cause: $this->cause,
             by: $this->user_id === null ? null : (string) $this->user_id,
         );
     }
@@ -104,6 +109,8 @@ final class LogEntry extends Model
             'text' => $event->text,
             'undoes' => $event->undoes,
             'diameter_mm' => $event->diameterMillimetres,
+            'symptom' => $event->symptom?->value,
+            'cause' => $event->cause,
         ];
     }
 

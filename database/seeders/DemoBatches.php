@@ -16,6 +16,8 @@ use StoneMill\Record\BatchEvent as CoreEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\LogTime;
+use StoneMill\School\Stage;
+use StoneMill\School\Symptom;
 
 /** A dozen batches that the demo cook has made, and one in the middle, each lived through event by event. */
 final readonly class DemoBatches
@@ -23,7 +25,7 @@ final readonly class DemoBatches
     /** style, days ago, hour, by how many points this day's dough differs, whether it was mended, seconds late at the turns, verdict */
     private const HISTORY = [
         ['pressed-masa', 34, 11, 1.5, false, 14, ['cracks_when_folded', 'none', 0.45, 0.35, 'some', 'none', 10, 3, 1, 'Edges split. Needed more water than the bag says.']],
-        ['rice-round', 31, 17, -0.5, true, 3, ['folds', 'none', 0.2, 0.2, 'none', 'some', 9, 1, 0, 'Sheet stuck once; oil the liner.']],
+        ['rice-round', 31, 17, -0.5, true, -10, ['folds', 'none', 0.2, 0.2, 'none', 'some', 9, 1, 0, 'Tore when turned; it had not let go yet.']],
         ['pressed-masa', 28, 11, -1.0, true, 6, ['folds', 'patches', 0.35, 0.35, 'some', 'none', 12, 2, 0, null]],
         ['millet-round', 25, 18, 0.8, true, 2, ['folds', 'patches', 0.4, 0.4, 'none', 'none', 8, 0, 0, 'Cooked half in the pot. Rolls like a dream when warm.']],
         ['almond-wrap', 22, 12, 0.4, true, 9, ['wraps', 'none', 0.4, 0.5, 'none', 'none', 7, 1, 0, 'First one too dark.']],
@@ -55,6 +57,13 @@ final readonly class DemoBatches
 
     /** What the bags of this kitchen really take beside their kind, in points: what a record is there to find out. */
     private const TAKES = ['pressed-masa' => 6.5, 'rice-round' => -4.0, 'millet-round' => 3.0, 'almond-wrap' => 1.0];
+
+    /** What went wrong in three of them, by their place above; what was done about it; and minutes that their later pieces waited on the board. */
+    private const WENT_WRONG = [
+        0 => ['stage' => Stage::Mix, 'symptom' => Symptom::Cracks],
+        1 => ['stage' => Stage::Griddle, 'symptom' => Symptom::SticksToGriddle, 'cause' => 'turned-early', 'done' => 'Leave the next pieces on their first side longer: a face that has set lets go by itself.'],
+        9 => ['stage' => Stage::Shape, 'symptom' => Symptom::Cracks, 'waited' => 11.0],
+    ];
 
     private const MOST_CORRECTIONS = 4;
 
@@ -99,8 +108,15 @@ final readonly class DemoBatches
         $log->countDown($batch->state(), $this->stateAfter($state, $log), 22, self::KEEPS_SHARE, $isSecond);
         $this->measureDiscs($this->stateAfter($state, $log), $log, $isSecond);
         $log->add(EventKind::SurfaceTaken, 28, ['celsius' => self::READ_CELSIUS[$index]]);
-        $log->cook($batch, 30, $late, self::READ_CELSIUS[$index] + self::SAGS);
-        $log->add(EventKind::Stacked, 62, ['grams' => $this->stackGrams($this->stateAfter($state, $log))]);
+        $wrong = self::WENT_WRONG[$index] ?? null;
+        if ($wrong !== null) {
+            $log->add(EventKind::FaultSeen, 29, ['stage' => $wrong['stage'], 'symptom' => $wrong['symptom']]);
+            if (isset($wrong['cause'])) {
+                $log->add(EventKind::Remedied, 29.5, ['symptom' => $wrong['symptom'], 'cause' => $wrong['cause'], 'text' => $wrong['done']]);
+            }
+        }
+        $log->cook($batch, 30, $late, self::READ_CELSIUS[$index] + self::SAGS, $wrong['waited'] ?? 0.0);
+        $log->add(EventKind::Stacked, 80, ['grams' => $this->stackGrams($this->stateAfter($state, $log))]);
         $this->store($batch, $cook, $log->events);
     }
 

@@ -12,6 +12,7 @@ use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\LogTime;
 use StoneMill\School\Stage;
+use StoneMill\School\Symptom;
 
 /** The log of one demo batch while it is being made up. */
 final class DemoLog
@@ -31,7 +32,7 @@ final class DemoLog
         $this->add(EventKind::Entered, $minute, ['stage' => Stage::from($stage)]);
     }
 
-    /** @param array{stage?: Stage, ingredient?: string, grams?: float, waterGrams?: float, flourGrams?: float, grade?: FeelGrade, celsius?: float, diameterMillimetres?: float, pieces?: int, piece?: int, place?: int|null} $fields */
+    /** @param array{stage?: Stage, ingredient?: string, grams?: float, waterGrams?: float, flourGrams?: float, grade?: FeelGrade, celsius?: float, diameterMillimetres?: float, pieces?: int, piece?: int, place?: int|null, symptom?: Symptom, cause?: string, text?: string} $fields */
     public function add(EventKind $kind, float $minute, array $fields = []): void
     {
         $id = DemoKitchen::uuid($this->name.' event '.count($this->events));
@@ -52,8 +53,12 @@ final class DemoLog
         }
     }
 
-    /** Lays, turns and lifts as the plan's line says, the first turns so many seconds late; with bread on it the metal is read once. */
-    public function cook(Batch $batch, float $minute, int $lateSeconds, float $celsius): void
+    /**
+     * Lays, turns and lifts as the plan's line says, the first turns so many seconds late; with bread on it the metal is read once.
+     *
+     * @param float $calledAway minutes that the cook is away after the first few pieces, which the later ones wait on the board
+     */
+    public function cook(Batch $batch, float $minute, int $lateSeconds, float $celsius, float $calledAway = 0.0): void
     {
         /** @var array{line: array{actions: list<array{kind: string, at_seconds: float, piece: int|null, place: int|null}>}} $plan */
         $plan = $batch->plan;
@@ -67,7 +72,7 @@ final class DemoLog
             $first ??= $action['at_seconds'];
             $late = $action['kind'] === 'lay' ? 0 : $lateSeconds;
             $fields = $action['kind'] === 'lay' ? ['piece' => $action['piece'], 'place' => $action['place']] : ['piece' => $action['piece']];
-            $at = $minute + ($action['at_seconds'] - $first + $late) / 60;
+            $at = $minute + ($action['at_seconds'] - $first + $late) / 60 + ($action['piece'] > self::READ_AFTER ? $calledAway : 0.0);
             $this->add($kinds[$action['kind']], $at, $fields);
             if ($action['kind'] === 'lay' && ++$laid === self::READ_AFTER) {
                 $this->add(EventKind::SurfaceTaken, $at + 0.05, ['celsius' => $celsius]);

@@ -31,6 +31,7 @@ import type {
   Blend,
   BlendQuestion,
   BreadVersions,
+  Causes,
   Change,
   ChooseQuestion,
   ChosenBread,
@@ -50,7 +51,9 @@ import type {
   PlanRequest,
   Problem,
   Session,
+  Stage,
   Swap,
+  Symptom,
   SwapQuestion,
   Verdict,
 } from './types'
@@ -260,6 +263,9 @@ export const api = {
   deletePhoto: (batch: string, id: string) => send<null>('DELETE', `/batches/${batch}/photos/${id}`),
   readShade: (batch: string, id: string, places: { white: PhotoPlace; bread: PhotoPlace }) =>
     send<PhotoShade>('POST', `/batches/${batch}/photos/${id}/shade`, places),
+  /** What can be seen to be wrong with a batch, and what may be the cause. */
+  causes: (batch: string, seen: { symptoms?: Symptom[]; stage?: Stage; piece?: number }) =>
+    send<Causes>('POST', `/batches/${batch}/causes`, seen),
   judge: (batch: string, version: number, verdict: Verdict, id: string) =>
     send<Batch>('PUT', `/batches/${batch}/verdict`, { version, verdict, id }),
 }

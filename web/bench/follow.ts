@@ -72,6 +72,9 @@ function after(state: BatchState, event: BatchEvent): BatchState {
         ...state,
         griddle: { ...state.griddle, surface: { celsius: event.celsius ?? 0, at: event.at } },
       }
+    case 'fault_seen':
+    case 'remedied':
+      return { ...state, faults: seen(state.faults, event) }
     case 'noted':
       return { ...state, notes: [...state.notes, noteOf(event)] }
     case 'oven_in':
@@ -86,6 +89,22 @@ function after(state: BatchState, event: BatchEvent): BatchState {
     default:
       return state
   }
+}
+
+function seen(faults: BatchState['faults'], event: BatchEvent): BatchState['faults'] {
+  const { symptom } = event
+  if (!symptom) return faults
+  const before = faults.find(one => one.symptom === symptom)
+  // Its name comes from the house; until then it goes by what it is called in the log.
+  const fault = before ?? {
+    symptom,
+    name: symptom.replaceAll('_', ' '),
+    piece: event.piece ?? null,
+    cause: null,
+    done: null,
+  }
+  const now = event.cause === undefined ? fault : { ...fault, cause: event.cause, done: event.text ?? null }
+  return before ? faults.map(one => (one === before ? now : one)) : [...faults, now]
 }
 
 function noteOf(event: BatchEvent): BatchState['notes'][number] {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
+import SomethingWrong from './faults/SomethingWrong.vue'
 
 /** The head of a stage: the one thing to do, in words that carry two metres. A cook who comes to a stage by keyboard begins here. */
 const { says, detail } = defineProps<{ says: string; detail?: string }>()
@@ -9,12 +10,22 @@ onMounted(() => head.value?.focus({ preventScroll: true }))
 
 <template>
   <div class="head">
-    <h1 ref="head" class="says" tabindex="-1">{{ says }}</h1>
-    <p v-if="detail" class="soft">{{ detail }}</p>
+    <div>
+      <h1 ref="head" class="says" tabindex="-1">{{ says }}</h1>
+      <p v-if="detail" class="soft">{{ detail }}</p>
+    </div>
+    <SomethingWrong />
   </div>
 </template>
 
 <style scoped>
+.head {
+  display: flex;
+  gap: 0.8rem;
+  align-items: start;
+  justify-content: space-between;
+}
+
 .says:focus {
   outline: none;
 }

@@ -52,6 +52,10 @@ export function eventWords(event: Partial<BatchEvent>, names: Map<string, string
       return grams ? `stack of ${grams}` : 'stacking'
     case 'noted':
       return event.text ? `note: ${event.text}` : 'note'
+    case 'fault_seen':
+      return `seen: ${(event.symptom ?? '').replaceAll('_', ' ')}`
+    case 'remedied':
+      return event.text ? `remedy: ${event.text}` : 'remedy'
     case 'entered':
       return `to ${event.stage ?? ''}`
     case 'undone':

@@ -84,6 +84,8 @@ final class BatchDocument
             'text' => $event->text,
             'event' => $event->undoes,
             'diameter_mm' => $event->diameter_mm,
+            'symptom' => $event->symptom,
+            'cause' => $event->cause,
             'cook' => $event->user_id === null ? null : (string) $event->user_id,
         ], static fn (mixed $value): bool => $value !== null);
     }

@@ -62,6 +62,7 @@ final readonly class Desk
             Question::Day => (new LineDesk($this->reference, $this->planner))->day($document),
             Question::Sheet => (new LineDesk($this->reference, $this->planner))->sheet($document),
             Question::Learn => (new LearnDesk)->learn($document),
+            Question::Causes => $this->faults()->causes($document),
         };
     }
 
@@ -73,6 +74,12 @@ final readonly class Desk
     public function planned(mixed $document): BatchPlan
     {
         return $this->planner->plan(PlanRequest::read($document, $this->reference));
+    }
+
+    /** What may be wrong with a batch, for a door that knows the batch. */
+    public function faults(): FaultDesk
+    {
+        return new FaultDesk($this->reference, $this->planner);
     }
 
     /** @return array<string, mixed> */

@@ -24,4 +24,5 @@ enum Question: string
     case Day = 'day';
     case Sheet = 'sheet';
     case Learn = 'learn';
+    case Causes = 'causes';
 }

@@ -10,15 +10,18 @@ use StoneMill\Exchange\Node;
 use StoneMill\Griddle\OwnTurns;
 use StoneMill\Plan\Limits;
 use StoneMill\School\Stage;
+use StoneMill\School\Symptom;
 
 /**
  * One thing that happened, with a client-made identifier, so that sending it twice records it once. A turn or lift
  * may say which touch of its piece it is meant to be, so that two cooks who do the same one record it once.
  *
- * @phpstan-type EventRow array{id: string, kind: string, at: int, stage?: string, ingredient?: string, grams?: float, water_grams?: float, flour_grams?: float, celsius?: float, grade?: string, pieces?: int, piece?: int, place?: int, touch?: int, text?: string, diameter_mm?: float}
+ * @phpstan-type EventRow array{id: string, kind: string, at: int, stage?: string, ingredient?: string, grams?: float, water_grams?: float, flour_grams?: float, celsius?: float, grade?: string, pieces?: int, piece?: int, place?: int, touch?: int, text?: string, diameter_mm?: float, symptom?: string, cause?: string}
  */
 final readonly class BatchEvent
 {
+    private const LONGEST_CAUSE = 60;
+
     public function __construct(
         public string $id,
         public EventKind $kind,
@@ -38,6 +41,8 @@ final readonly class BatchEvent
         public ?string $undoes = null,
         public ?float $diameterMillimetres = null,
         public ?string $by = null,
+        public ?Symptom $symptom = null,
+        public ?string $cause = null,
     ) {
     }
 
@@ -63,6 +68,8 @@ final readonly class BatchEvent
             $this->undoes,
             $this->diameterMillimetres,
             $cook,
+            $this->symptom,
+            $this->cause,
         );
     }
 
@@ -96,6 +103,8 @@ final readonly class BatchEvent
             text: $node->at('text')->optionalProse(2000),
             undoes: $node->at('event')->optionalUuid(),
             diameterMillimetres: $node->at('diameter_mm')->optionalNumber(10, 2 * Limits::MOST_DIAMETER_MM, 'mm'),
+            symptom: $node->at('symptom')->optionalChoice(Symptom::class),
+            cause: $node->at('cause')->optionalText(self::LONGEST_CAUSE),
         );
     }
 
@@ -119,6 +128,8 @@ final readonly class BatchEvent
             'touch' => $this->touch,
             'text' => $this->text,
             'diameter_mm' => $this->diameterMillimetres,
+            'symptom' => $this->symptom?->value,
+            'cause' => $this->cause,
         ], static fn (string|int|float|null $value): bool => $value !== null);
     }
 
@@ -142,6 +153,8 @@ final readonly class BatchEvent
             touch: $row['touch'] ?? null,
             text: $row['text'] ?? null,
             diameterMillimetres: $row['diameter_mm'] ?? null,
+            symptom: isset($row['symptom']) ? Symptom::from($row['symptom']) : null,
+            cause: $row['cause'] ?? null,
         );
     }
 }

@@ -194,6 +194,7 @@ final readonly class BatchState
             'entered' => array_map(static fn (Stage $stage): string => $stage->value, $course->entered),
             'undoable' => $course->undoable?->id,
             'undoable_event' => $course->undoable === null ? null : [...$course->undoable->toRow(), 'at' => LogTime::format($course->undoable->at)],
+            'faults' => $this->tally->faults->toArray(),
             'notes' => array_map(static fn (Note $note): array => $note->toArray(), $course->notes),
         ];
     }

@@ -29,6 +29,10 @@ enum EventKind: string
     case OvenOut = 'oven_out';
     case Stacked = 'stacked';
     case Noted = 'noted';
+    /** Something was seen that should not be so. */
+    case FaultSeen = 'fault_seen';
+    /** Something was done about it, for the cause that was thought of. */
+    case Remedied = 'remedied';
     case Undone = 'undone';
 
     /** @return list<string> the fields that such an event must carry, besides id, kind and time */
@@ -48,6 +52,8 @@ enum EventKind: string
             self::Laid => ['piece', 'place'],
             self::Turned, self::Lifted => ['piece'],
             self::Noted => ['text'],
+            self::FaultSeen => ['symptom'],
+            self::Remedied => ['symptom', 'cause'],
             self::Undone => ['event'],
             self::OvenIn, self::OvenOut, self::KneadStarted, self::RestStarted, self::Paused, self::Resumed, self::Stacked => [],
         };
@@ -64,6 +70,8 @@ enum EventKind: string
             self::DiscMeasured => ['piece'],
             self::Stacked => ['grams'],
             self::Noted => ['stage', 'piece'],
+            self::FaultSeen => ['stage', 'piece'],
+            self::Remedied => ['text', 'piece'],
             default => [],
         };
     }

@@ -137,6 +137,17 @@ final readonly class GriddleLog
         return [$wanted[0] > 0 ? $sums[0] / $wanted[0] : 1.0, $wanted[1] > 0 ? $sums[1] / $wanted[1] : 1.0];
     }
 
+    /** Seconds from the first piece laid to that one, or to the last; null before anything lay there. */
+    public function waitedSeconds(?int $piece): ?float
+    {
+        $laid = array_map(static fn (GriddlePiece $one): DateTimeImmutable => $one->laidAt, $this->pieces);
+        if ($laid === [] || ($piece !== null && ! isset($laid[$piece]))) {
+            return null;
+        }
+
+        return LogTime::between(min($laid), $piece === null ? max($laid) : $laid[$piece]);
+    }
+
     public function since(): ?DateTimeImmutable
     {
         return $this->since;

@@ -95,7 +95,7 @@ final readonly class PortionLog
     }
 
     /** Standard deviation of the pieces taken, in % of their mean; null before there are two. */
-    private function spreadPercent(): ?float
+    public function spreadPercent(): ?float
     {
         $grams = $this->pieceGrams();
         if (count($grams) < 2) {

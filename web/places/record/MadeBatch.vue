@@ -58,6 +58,14 @@ async function leaveOut() {
         </div>
       </header>
       <PlannedAndDone :batches="[batch]" />
+      <section v-if="batch.state.faults.length" class="panel stack" aria-labelledby="faults">
+        <h2 id="faults">What went wrong</h2>
+        <p v-for="one in batch.state.faults" :key="one.symptom">
+          <strong>{{ one.name }}</strong><template v-if="one.piece">, piece {{ one.piece }}</template
+          >.
+          <span class="soft">{{ one.done ? units.words(one.done) : 'Nothing was done about it.' }}</span>
+        </p>
+      </section>
       <section class="panel stack" aria-labelledby="taught">
         <h2 id="taught">What it taught</h2>
         <p v-if="batch.left_out" class="soft">It is left out of what is learned; its log stays.</p>

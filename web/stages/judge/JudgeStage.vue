@@ -12,6 +12,7 @@ import PhotoShelf from '@/ui/PhotoShelf.vue'
 import { useUnits } from '@/ui/units'
 import ActBar from '../ActBar.vue'
 import { useBatch } from '../batch'
+import WentWrong from '../faults/WentWrong.vue'
 import StageHead from '../StageHead.vue'
 import { afresh, again, complete, openWords, type Draft } from './verdict'
 
@@ -162,6 +163,7 @@ async function save() {
       </div>
     </div>
   </form>
+  <WentWrong v-if="batch.verdict && !store.judged" :batch="batch" />
   <p v-if="batch.state.bowl.water_grams > 0" class="soft">
     Planned {{ units.text(plan.water.hydration_percent.value, 'percent') }} water; the dough had
     {{ units.text(batch.state.bowl.hydration_percent, 'percent') }} in the end.

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Ask;
+
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Fault\Causes;
+use StoneMill\Fault\Circumstances;
+use StoneMill\Fault\Diagnosis;
+use StoneMill\Fault\Finder;
+use StoneMill\Fault\Followed;
+use StoneMill\Fault\Seen;
+use StoneMill\Fault\Tried;
+use StoneMill\Plan\Limits;
+use StoneMill\Plan\Planner;
+use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Reference;
+use StoneMill\Record\BatchEvent;
+use StoneMill\Record\BatchState;
+use StoneMill\Record\FaultTally;
+use StoneMill\Record\PlannedBatch;
+use StoneMill\Record\Verdict;
+use StoneMill\School\Stage;
+use StoneMill\School\Symptom;
+
+/** What is wrong with a batch, and what to do about it. */
+final readonly class FaultDesk
+{
+    public const MOST_SYMPTOMS = 5;
+
+    private const EVENTS = 5000;
+
+    private const TRIED = 100;
+
+    private const LONGEST_CAUSE = 60;
+
+    private Causes $causes;
+
+    public function __construct(private Reference $reference, private Planner $planner)
+    {
+        $this->causes = Causes::shipped();
+    }
+
+    /**
+     * Of a batch that the document tells: its request, what happened, what was seen.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput If the document breaks the contract.
+     */
+    public function causes(mixed $document): array
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['request', 'events', 'symptoms', 'stage', 'piece', 'tried']);
+        $root->at('request')->fields();
+        $request = PlanRequest::readNode($root->at('request'), $this->reference, $findings);
+        $symptoms = self::symptoms($root);
+        $stage = $root->at('stage')->optionalChoice(Stage::class);
+        $piece = $root->at('piece')->optionalInteger(1, Limits::PIECES);
+        $tried = $root->at('tried')->isAbsent() ? [] : array_map($this->tried(...), $root->at('tried')->items(0, self::TRIED));
+        $findings->refuseIfAny();
+        $plan = $this->planner->plan($request ?? throw new \LogicException('A request without findings was not read.'));
+        $state = self::state($root->at('events'), PlannedBatch::of($plan));
+        $findings->refuseIfAny();
+
+        return $this->about($root->at('request')->fields(), new Circumstances($plan, $state, $piece, array_values(array_filter($tried))), $symptoms, $stage, null);
+    }
+
+    /**
+     * What can be seen at a stage, and, where something was, its causes. A verdict tells its own symptoms.
+     *
+     * @param array<string, mixed> $request that the batch stands on
+     * @param list<Symptom> $symptoms
+     * @return array<string, mixed>
+     */
+    private function about(array $request, Circumstances $batch, array $symptoms, ?Stage $stage, ?Verdict $verdict): array
+    {
+        $seen = $symptoms === [] && $verdict !== null ? Seen::in($verdict, $batch->plan) : $symptoms;
+        $diagnosis = $seen === [] ? null : new Diagnosis($batch, $request, $seen, (new Finder($this->causes))->suspects($batch, $seen), $this->planner, $this->reference);
+
+        return [
+            'symptoms' => array_map(static fn (Symptom $symptom): array => ['symptom' => $symptom->value, 'name' => $symptom->inWords(), 'shows' => $symptom->shows()], (new Seen($this->causes))->at($stage, $batch->plan)),
+            'diagnosis' => $diagnosis?->toArray(),
+        ];
+    }
+
+    /**
+     * Of a batch that the house keeps.
+     *
+     * @param array<string, mixed> $request that it stands on
+     * @param mixed $document what was seen, where
+     * @param list<array{faults: FaultTally, verdict: Verdict|null}> $earlier batches of the same bread, in order
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput If the document breaks the contract.
+     */
+    public function of(array $request, BatchState $state, ?Verdict $verdict, array $earlier, mixed $document): array
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['symptoms', 'stage', 'piece']);
+        $symptoms = self::symptoms($root);
+        $stage = $root->at('stage')->optionalChoice(Stage::class);
+        $piece = $root->at('piece')->optionalInteger(1, Limits::PIECES);
+        $findings->refuseIfAny();
+        $plan = $this->planner->plan(PlanRequest::read($request, $this->reference));
+
+        return $this->about($request, new Circumstances($plan, $state, $piece, Followed::in($earlier)), $symptoms, $stage, $verdict);
+    }
+
+    /** @return list<Symptom> each once */
+    private static function symptoms(Node $root): array
+    {
+        if ($root->at('symptoms')->isAbsent()) {
+            return [];
+        }
+        $read = array_map(static fn (Node $node): string => $node->choice(Symptom::class)->value, $root->at('symptoms')->items(0, self::MOST_SYMPTOMS));
+
+        return array_map(Symptom::from(...), array_values(array_unique($read)));
+    }
+
+    private function tried(Node $node): ?Tried
+    {
+        $node->object(['symptom', 'cause', 'helped']);
+        $symptom = $node->at('symptom')->choice(Symptom::class);
+        $cause = $node->at('cause')->text(self::LONGEST_CAUSE);
+        $helped = $node->at('helped')->boolean();
+        if ($this->causes->named($cause) === null) {
+            $node->at('cause')->refuse('There is no such cause.', 'the name of a cause as this answers it');
+
+            return null;
+        }
+
+        return new Tried($symptom, $cause, $helped);
+    }
+
+    private static function state(Node $events, PlannedBatch $plan): BatchState
+    {
+        $state = BatchState::of($plan, []);
+        foreach ($events->isAbsent() ? [] : $events->items(0, self::EVENTS) as $node) {
+            $event = BatchEvent::read($node);
+            $state->check($event, $node);
+            $state = $state->with($event);
+        }
+
+        return $state;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Fault;
+
+/** What to do about it now, with its amounts. */
+final readonly class Act
+{
+    /**
+     * @param float|null $waterGrams to be worked in, if that is the act
+     * @param float|null $dryMixFlourGrams flour of the dry mix to be worked in, if that is the act
+     * @param array<string, mixed> $change JSON merge patch (RFC 7396) of the running batch's plan request; empty where hands do all of it
+     */
+    private function __construct(public NowAct $kind, public string $text, public ?float $waterGrams, public ?float $dryMixFlourGrams, public array $change)
+    {
+    }
+
+    public static function by(NowAct $kind, string $text): self
+    {
+        return new self($kind, $text, null, null, []);
+    }
+
+    public static function workingIn(NowAct $kind, string $text, float $waterGrams, float $dryMixFlourGrams): self
+    {
+        return new self($kind, $text, $waterGrams, $dryMixFlourGrams, []);
+    }
+
+    /** @param array<string, mixed> $change */
+    public static function replanning(NowAct $kind, string $text, array $change): self
+    {
+        return new self($kind, $text, null, null, $change);
+    }
+
+    /** @return array{kind: string, text: string, water_grams: float|null, flour_grams: float|null, change: array<string, mixed>|null} */
+    public function toArray(): array
+    {
+        return [
+            'kind' => $this->kind->value,
+            'text' => $this->text,
+            'water_grams' => $this->waterGrams,
+            'flour_grams' => $this->dryMixFlourGrams,
+            'change' => $this->change === [] ? null : $this->change,
+        ];
+    }
+}

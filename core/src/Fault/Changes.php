@@ -1,0 +1,265 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Fault;
+
+use StoneMill\Dough\LedgerRow;
+use StoneMill\Griddle\Aim;
+use StoneMill\Griddle\SurfaceRange;
+use StoneMill\Pantry\Role;
+use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\LearnedKind;
+use StoneMill\Plan\Limits;
+use StoneMill\Record\BatchState;
+use StoneMill\School\After;
+use StoneMill\School\Grease;
+use StoneMill\School\Knead;
+use StoneMill\School\Measuring;
+use StoneMill\School\Rest;
+use StoneMill\School\Scald;
+use StoneMill\School\TurnSchool;
+use StoneMill\Swap\Lines;
+
+/** Changes of a plan request that would mend a fault, each by its plan's own rules. What the request has already is not offered. */
+final readonly class Changes
+{
+    /** Water where no hand has said how much is missing, in points. */
+    private const USUAL_POINTS = 4.0;
+
+    private const BINDER_SHARE = 0.12;
+
+    private const FAT_POINTS = 2.0;
+
+    private const SALT_PERCENT = 1.5;
+
+    private const LESS_SHARE = 0.7;
+
+    private const THICKNESS_SHARE = 0.15;
+
+    private const PIECE_SHARE = 0.15;
+
+    private const HEAT_KELVIN = 15.0;
+
+    private const LOSS_POINTS = 2.0;
+
+    private const BALANCE_TIMES = 1.15;
+
+    private const WARM_CELSIUS = 40.0;
+
+    private const RISE_CELSIUS = 28.0;
+
+    /** What binds and fattens a formula that has nothing of the kind. */
+    private const BINDER = 'psyllium-powder';
+
+    private const FAT = 'sunflower-oil';
+
+    private BatchPlan $plan;
+
+    private BatchState $state;
+
+    public function __construct(Circumstances $batch)
+    {
+        $this->plan = $batch->plan;
+        $this->state = $batch->state;
+    }
+
+    /** Null where it is so already, or does not apply to this bread. */
+    public function change(NextChange $kind): ?Change
+    {
+        $method = $this->plan->request->method;
+
+        return match ($kind) {
+            NextChange::MoreWater, NextChange::LessWater => $this->water($kind),
+            NextChange::MoreScald => match ($method->scald) {
+                Scald::None, Scald::PourOver => $this->method($kind, 'Cook half of the flour in the pot', ['scald' => Scald::HalfInPot->value]),
+                Scald::HalfInPot => $this->method($kind, 'Cook all of the flour in the pot', ['scald' => Scald::AllInPot->value]),
+                Scald::AllInPot => null,
+            },
+            NextChange::BoilingWater => $this->plan->dough->waterCelsius > 92 ? null : new Change($kind, 'Pour the water boiling', ['formula' => ['method' => ['water' => 'boiling']], 'water' => ['celsius' => null, 'dough_celsius' => null]]),
+            NextChange::WarmWater => $this->plan->dough->waterCelsius <= self::WARM_CELSIUS + 5 ? null : new Change($kind, sprintf('Take water of %.0f °C', self::WARM_CELSIUS), ['water' => ['celsius' => self::WARM_CELSIUS, 'dough_celsius' => null]]),
+            NextChange::WarmDough => new Change($kind, sprintf('Mix it to %.0f °C', self::RISE_CELSIUS), ['water' => ['celsius' => null, 'dough_celsius' => self::RISE_CELSIUS]]),
+            NextChange::LongerRest => match ($method->rest) {
+                Rest::None => $this->method($kind, 'Let it rest for a while', ['rest' => Rest::Short->value]),
+                Rest::Short => $this->method($kind, 'Let it rest 20 to 30 min', ['rest' => Rest::TwentyThirtyMinutes->value]),
+                default => null,
+            },
+            NextChange::NoRest => $method->rest === Rest::None ? null : $this->method($kind, 'Leave out the rest', ['rest' => Rest::None->value]),
+            NextChange::KneadMore => match ($method->knead) {
+                Knead::JustTogether => $this->method($kind, 'Knead it 2 to 3 min', ['knead' => Knead::TwoThreeMinutes->value]),
+                Knead::TwoThreeMinutes => $this->method($kind, 'Knead it 6 to 8 min', ['knead' => Knead::SixEightMinutes->value]),
+                Knead::SixEightMinutes => null,
+            },
+            NextChange::MoreBinder, NextChange::LessBinder => $this->binder($kind),
+            NextChange::MoreFat, NextChange::LessFat => $this->fat($kind),
+            NextChange::MoreSalt => $this->most(Role::Salt) === null ? $this->line($kind, 'salt', self::SALT_PERCENT) : null,
+            NextChange::LessAcid => $this->less($kind, Role::Acid),
+            NextChange::LessLeavening => $this->less($kind, Role::Leavening),
+            NextChange::Weigh => $method->measure === Measuring::Weight ? null : $this->method($kind, 'Weigh the flour', ['measure' => Measuring::Weight->value]),
+            NextChange::WipeFat => $this->usesFat() ? null : $this->method($kind, 'Wipe the metal with fat', ['grease' => Grease::Wiped->value]),
+            NextChange::DryMetal => $method->grease === Grease::Dry ? null : $this->method($kind, 'Bake it on dry metal', ['grease' => Grease::Dry->value]),
+            NextChange::WetTop => $method->grease === Grease::WetTop ? null : $this->method($kind, 'Brush its top with water', ['grease' => Grease::WetTop->value]),
+            NextChange::PressOnGriddle => $this->press($kind),
+            NextChange::StackInCloth => $method->after === After::StackInCloth ? null : $this->method($kind, 'Stack it hot in a cloth', ['after' => After::StackInCloth->value]),
+            NextChange::CoolApart => $method->after === After::Rack ? null : $this->method($kind, 'Let it cool on a rack', ['after' => After::Rack->value]),
+            default => $this->measures($kind),
+        };
+    }
+
+    private function measures(NextChange $kind): ?Change
+    {
+        return match ($kind) {
+            NextChange::Thicker => $this->thickness($kind, 1 + self::THICKNESS_SHARE),
+            NextChange::Thinner => $this->thickness($kind, 1 - self::THICKNESS_SHARE),
+            NextChange::SmallerPieces => $this->smallerPieces(),
+            NextChange::Hotter => $this->heat($kind, self::HEAT_KELVIN),
+            NextChange::Cooler => $this->heat($kind, -self::HEAT_KELVIN),
+            NextChange::LongerBake => $this->bake($kind, self::LOSS_POINTS),
+            NextChange::ShorterBake => $this->bake($kind, -self::LOSS_POINTS),
+            NextChange::TurnLater => $this->balance($kind, 1 / self::BALANCE_TIMES, 'Turn it later'),
+            NextChange::TurnSooner => $this->balance($kind, self::BALANCE_TIMES, 'Turn it sooner'),
+            default => null,
+        };
+    }
+
+    private function water(NextChange $kind): ?Change
+    {
+        $felt = $this->state->tally()->bowl->lastFeel?->offsetPoints() ?? 0.0;
+        $sign = $kind === NextChange::MoreWater ? 1.0 : -1.0;
+        // Too dry by so many points wants so many points more, and the other way round.
+        $points = -$felt * $sign > 0 ? abs($felt) : self::USUAL_POINTS;
+        $now = $this->plan->dough->hydrationPercent();
+        $bowl = $this->state->bowl();
+        $poured = $this->state->hasBegun() && $bowl->isWhole() ? $bowl->hydrationPercent() : $now;
+        $wanted = round(min(Limits::MOST_HYDRATION_PERCENT, max(0.0, $poured + $sign * $points)), 1);
+
+        // What was poured otherwise than planned says nothing against the plan.
+        return $sign * ($wanted - $now) < 0.5 ? null : new Change(
+            $kind,
+            sprintf('Plan %.0f %% of water instead of %.0f %%', $wanted, $now),
+            ['water' => ['hydration_percent' => $wanted]],
+        );
+    }
+
+    private function binder(NextChange $kind): ?Change
+    {
+        $dough = $this->plan->dough;
+        $most = $this->most(Role::Binder);
+        if ($kind === NextChange::LessBinder) {
+            return $most === null ? null : $this->line($kind, $most->line->ingredient->id, self::LESS_SHARE * $most->percent);
+        }
+        $id = $most?->line->ingredient->id ?? self::BINDER;
+        $each = $this->plan->request->catalogue->ingredient($id)->coldBinding;
+        $lacks = max(self::BINDER_SHARE * max(1.0, $dough->bindingNeed->index), $dough->bindingNeed->index - $dough->ledger->bindingIndex());
+
+        return $each <= 0 ? null : $this->line($kind, $id, ($most->percent ?? 0.0) + $lacks / $each);
+    }
+
+    private function fat(NextChange $kind): ?Change
+    {
+        $most = $this->most(Role::Fat);
+        $id = $most?->line->ingredient->id ?? self::FAT;
+        $now = $most->percent ?? 0.0;
+
+        return match (true) {
+            $kind === NextChange::MoreFat => $this->line($kind, $id, $now + self::FAT_POINTS),
+            $most === null => null,
+            default => $this->line($kind, $id, self::LESS_SHARE * $now),
+        };
+    }
+
+    private function less(NextChange $kind, Role $role): ?Change
+    {
+        $most = $this->most($role);
+
+        return $most === null ? null : $this->line($kind, $most->line->ingredient->id, self::LESS_SHARE * $most->percent);
+    }
+
+    private function line(NextChange $kind, string $ingredient, float $percent): Change
+    {
+        $lines = Lines::ofPlan($this->plan);
+        $name = lcfirst($this->plan->request->catalogue->ingredient($ingredient)->name);
+
+        // The next batch is weighed from whatever bags are open then.
+        $changed = array_map(static fn (array $line): array => array_diff_key($line, ['lot' => true]), $lines->withPercent($ingredient, $percent)->toRequest());
+
+        return new Change($kind, sprintf('%.1f %% of %s instead of %.1f %%', $percent, $name, $lines->percentOf($ingredient)), ['formula' => ['lines' => $changed]]);
+    }
+
+    private function thickness(NextChange $kind, float $times): ?Change
+    {
+        $now = $this->plan->disc->thicknessMillimetres;
+        $wanted = round(min(Limits::MOST_THICKNESS_MM, max(Limits::LEAST_THICKNESS_MM, $times * $now)), 1);
+        if (abs($wanted - $now) < 0.05) {
+            return null;
+        }
+        $wish = $wanted / ($this->plan->request->experience->of(LearnedKind::Thickness)->value ?? 1.0);
+
+        return new Change($kind, sprintf('%.1f mm thick instead of %.1f mm', $wanted, $now), ['pieces' => ['thickness_mm' => round($wish, 2), 'diameter_mm' => null]]);
+    }
+
+    private function smallerPieces(): ?Change
+    {
+        $now = $this->plan->portions->pieceGrams();
+        $wanted = round((1 - self::PIECE_SHARE) * $now);
+
+        return $wanted < Limits::LEAST_PIECE_GRAMS ? null : new Change(NextChange::SmallerPieces, sprintf('Pieces of %.0f g instead of %.0f g', $wanted, $now), ['pieces' => ['grams_each' => $wanted, ...($this->plan->request->keepsFlour() ? ['count' => null] : [])]]);
+    }
+
+    private function heat(NextChange $kind, float $kelvin): ?Change
+    {
+        $now = $this->plan->turns->surfaceCelsius->value;
+        $wanted = round(max(SurfaceRange::LEAST_CELSIUS, min(SurfaceRange::MOST_CELSIUS, $now + $kelvin)));
+
+        return abs($wanted - $now) < 1 ? null : new Change($kind, sprintf('Bake it at %.0f °C instead of %.0f °C', $wanted, $now), ['griddle' => ['surface_celsius' => $wanted]]);
+    }
+
+    private function bake(NextChange $kind, float $points): Change
+    {
+        $wanted = round(max(Aim::LEAST_LOSS_PERCENT, min(Aim::MOST_LOSS_PERCENT, $this->plan->turns->weightLossPercent->value + $points)), 1);
+
+        return new Change($kind, sprintf('Bake it until it has lost %.0f %% instead of %.0f %%', $wanted, $this->plan->turns->weightLossPercent->value), ['griddle' => ['weight_loss_percent' => $wanted, 'own' => null]]);
+    }
+
+    private function balance(NextChange $kind, float $times, string $text): Change
+    {
+        $wanted = round(max(Limits::LEAST_BALANCE, min(Limits::MOST_BALANCE, $times * $this->plan->request->griddle->balance)), 3);
+
+        return new Change($kind, $text, ['griddle' => ['balance' => $wanted, 'own' => null]]);
+    }
+
+    private function press(NextChange $kind): ?Change
+    {
+        $request = $this->plan->request;
+
+        return $request->method->turns === TurnSchool::ThreeWithPress || ! $request->style->baking->knows(TurnSchool::ThreeWithPress)
+            ? null
+            : $this->method($kind, 'Turn it three times, with a press', ['turns' => TurnSchool::ThreeWithPress->value]);
+    }
+
+    /** @param array<string, string> $schools */
+    private function method(NextChange $kind, string $text, array $schools): Change
+    {
+        return new Change($kind, $text, ['formula' => ['method' => $schools]]);
+    }
+
+    private function usesFat(): bool
+    {
+        $grease = $this->plan->request->method->grease;
+
+        return $grease === Grease::Wiped || $grease->usesFat();
+    }
+
+    /** The line of that role that there is most of. */
+    private function most(Role $role): ?LedgerRow
+    {
+        $most = null;
+        foreach ($this->plan->dough->ledger->rows as $row) {
+            if ($row->line->ingredient->role === $role && $row->percent > ($most->percent ?? 0.0)) {
+                $most = $row;
+            }
+        }
+
+        return $most;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Exchange;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use StoneMill\Exchange\MergePatch;
+
+/** The examples of RFC 7396, appendix A, whose target and patch are objects. */
+final class MergePatchTest extends TestCase
+{
+    #[TestWith(['{"a":"b"}', '{"a":"c"}', '{"a":"c"}'])]
+    #[TestWith(['{"a":"b"}', '{"b":"c"}', '{"a":"b","b":"c"}'])]
+    #[TestWith(['{"a":"b"}', '{"a":null}', '[]'])]
+    #[TestWith(['{"a":"b","b":"c"}', '{"a":null}', '{"b":"c"}'])]
+    #[TestWith(['{"a":["b"]}', '{"a":"c"}', '{"a":"c"}'])]
+    #[TestWith(['{"a":"c"}', '{"a":["b"]}', '{"a":["b"]}'])]
+    #[TestWith(['{"a":{"b":"c"}}', '{"a":{"b":"d","c":null}}', '{"a":{"b":"d"}}'])]
+    #[TestWith(['{"a":[{"b":"c"}]}', '{"a":[1]}', '{"a":[1]}'])]
+    #[TestWith(['{"e":null}', '{"a":1}', '{"e":null,"a":1}'])]
+    #[TestWith(['{}', '{"a":{"bb":{"ccc":null}}}', '{"a":{"bb":[]}}'])]
+    public function test_a_patch_takes_away_replaces_and_merges(string $document, string $patch, string $result): void
+    {
+        /** @var array<string, mixed> $before */
+        $before = json_decode($document, true);
+        /** @var array<string, mixed> $change */
+        $change = json_decode($patch, true);
+        self::assertSame($result, json_encode(MergePatch::applied($before, $change)));
+    }
+}

@@ -1,0 +1,108 @@
+import type { Page } from '@playwright/test'
+import { expectAccessible, heading, signIn, view } from './bench'
+import { expect, test } from './test'
+
+/** The batch of the demo kitchen that stands at its bowl, its edges cracking. */
+async function toTheBowl(page: Page) {
+  await signIn(page)
+  await page.goto('/')
+  await page
+    .getByRole('main')
+    .getByRole('link', { name: /Everyday masa discs/ })
+    .first()
+    .click()
+  await page.waitForURL(/\/batch\//)
+  await page.goto(page.url().replace(/(\/batch\/[^/]+).*$/, '$1/mix'))
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Too dry')
+}
+
+test('a crack at the bowl is two taps from its remedy, which is worked in and can be taken back', async ({
+  page,
+}) => {
+  await toTheBowl(page)
+  const water = page.getByRole('complementary').getByText(/^\d+ g$/)
+  const before = await water.allTextContents()
+  await page.getByRole('button', { name: 'Something is wrong' }).click()
+  const sheet = page.getByRole('dialog', { name: 'What is wrong?' })
+  await expect(sheet.getByRole('button', { name: /^Cracks at the edge/ })).toBeVisible()
+  await expect(sheet.getByText('Batter runs too thick')).toBeHidden()
+  await expectAccessible(page)
+  await sheet.getByRole('button', { name: /^Cracks at the edge/ }).click()
+
+  const cause = page.getByRole('dialog', { name: 'Cracks at the edge' })
+  await expect(cause.getByRole('heading', { name: 'Too little water' })).toBeVisible()
+  await expect(cause.getByText(/It was felt: crumbly/)).toBeVisible()
+  await expectAccessible(page)
+  await cause.getByRole('button', { name: /^Work in \d+ g of water/ }).click()
+  await expect(cause.getByText('It is in the log as done. Undo takes it back.')).toBeVisible()
+  await cause.getByRole('button', { name: 'Back to the work' }).click()
+  expect(await heading(page)).toBe('How does it feel?')
+  await expect.poll(() => water.allTextContents()).not.toEqual(before)
+
+  await page.getByRole('button', { name: /^Undo: correction of/ }).click()
+  await expect.poll(() => water.allTextContents()).toEqual(before)
+  await page.getByRole('button', { name: /^Undo: remedy/ }).click()
+  await page.getByRole('button', { name: /^Undo: seen: cracks/ }).click()
+  await expect(page.getByRole('button', { name: /^Undo: feel/ })).toBeVisible()
+})
+
+test('with wet hands at the bench, on a tablet and on a phone, every tile is large and nothing is cut off', async ({
+  page,
+}) => {
+  await toTheBowl(page)
+  await view(page, 'Bench view')
+  for (const [width, height] of [
+    [820, 1180],
+    [360, 780],
+  ] as const) {
+    await page.setViewportSize({ width, height })
+    await page.getByRole('button', { name: 'Something is wrong' }).click()
+    const tiles = page.getByRole('dialog').getByRole('listitem').getByRole('button')
+    await expect(tiles.first()).toBeVisible()
+    for (const tile of await tiles.all()) {
+      const box = await tile.boundingBox()
+      expect(box?.width).toBeGreaterThanOrEqual(64)
+      expect(box?.height).toBeGreaterThanOrEqual(64)
+      expect((box?.x ?? 0) + (box?.width ?? 0)).toBeLessThanOrEqual(width)
+    }
+    await page.keyboard.press('Escape')
+    await expect(page.getByRole('dialog')).toBeHidden()
+  }
+})
+
+test('a dark batch is judged, explained without being asked, and its remedy becomes a version of the bread', async ({
+  page,
+}) => {
+  await toTheBowl(page)
+  await page.goto(page.url().replace(/\/mix$/, '/judge'))
+  await page.getByRole('radio', { name: 'Folds', exact: true }).check()
+  await page.getByRole('radio', { name: 'Puffed in patches' }).check()
+  for (const face of ['First face', 'Second face']) {
+    const slider = page.getByRole('slider', { name: new RegExp(face) })
+    await slider.focus()
+    await page.keyboard.press('End')
+  }
+  await page.getByRole('radiogroup', { name: 'Cracks' }).getByRole('radio', { name: 'None' }).check()
+  await page.getByRole('radiogroup', { name: 'Sticking' }).getByRole('radio', { name: 'None' }).check()
+  await page.getByRole('button', { name: 'Save the verdict' }).click()
+
+  const why = page.getByRole('region', { name: 'Why it came out so' })
+  await expect(why.getByRole('heading', { name: 'The metal is too hot' })).toBeVisible()
+  await expect(
+    why.getByText(/Bake it at \d+ °C instead of \d+ °C|bake it at \d+ °C instead of \d+ °C/),
+  ).toBeVisible()
+  await expectAccessible(page)
+  await why.getByRole('button', { name: 'Keep as a version of the bread' }).first().click()
+  await expect(why.getByText(/kept as version \d+\./)).toBeVisible()
+
+  await page.goto('/breads')
+  await page
+    .getByRole('link', { name: /Everyday masa discs/ })
+    .first()
+    .click()
+  await expect(page.getByText(/Version 2/).first()).toBeVisible()
+  await page.goto('/record')
+  await page.getByRole('main').getByRole('listitem').first().getByRole('link').first().click()
+  await expect(page.getByRole('heading', { name: 'What went wrong' })).toBeVisible()
+  await expect(page.getByText(/Bake it at \d+ °C instead of \d+ °C/)).toBeVisible()
+})
