@@ -23,7 +23,7 @@ final readonly class BatchPage
     private const CURSOR = '/^([od])~(\d{4}-\d\d-\d\d \d\d:\d\d:\d\d)~(\d{1,18})$/D';
 
     /** @param Collection<int, Batch> $batches */
-    private function __construct(public Collection $batches, public ?string $next)
+    private function __construct(public Collection $batches, public ?string $next, public BatchFilter $filter, public bool $isFirst)
     {
     }
 
@@ -50,7 +50,7 @@ final readonly class BatchPage
         $page = $found->take($limit)->values();
         $last = $page->last();
 
-        return new self($page, $found->count() > $limit && $last instanceof Batch ? self::cursor($last) : null);
+        return new self($page, $found->count() > $limit && $last instanceof Batch ? self::cursor($last) : null, $filter, $cursor === []);
     }
 
     /** @return Collection<int, Batch> */

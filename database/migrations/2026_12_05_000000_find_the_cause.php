@@ -12,14 +12,14 @@ return new class extends Migration {
         DB::unprepared(<<<'SQL'
             ALTER TABLE batch_events ADD COLUMN symptom TEXT;
             ALTER TABLE batch_events ADD COLUMN cause TEXT;
-            CREATE INDEX batch_events_faults ON batch_events (batch_id, symptom) WHERE symptom IS NOT NULL;
+            CREATE INDEX batches_faults ON batches (kitchen_id, id) WHERE json_array_length(summary, '$.faults') > 0;
             SQL);
     }
 
     public function down(): void
     {
         DB::unprepared(<<<'SQL'
-            DROP INDEX batch_events_faults;
+            DROP INDEX batches_faults;
             ALTER TABLE batch_events DROP COLUMN cause;
             ALTER TABLE batch_events DROP COLUMN symptom;
             SQL);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Batch;
+use Database\Seeders\DemoKitchen;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
@@ -60,6 +61,16 @@ final class CausesTest extends TestCase
         $told = $this->postJson("/api/v1/batches/{$batch['id']}/causes", ['symptoms' => ['sticks_to_griddle'], 'stage' => 'griddle'])->assertOk();
         $early = array_values(array_filter((array) $told->json('diagnosis.causes'), static fn (mixed $one): bool => data_get($one, 'cause') === 'turned-early'));
         self::assertSame([true], data_get($early, '0.tried'));
+    }
+
+    public function test_the_record_shows_what_recurs_in_the_batches_that_are_looked_for(): void
+    {
+        $this->cook();
+        $all = (array) $this->getJson('/api/v1/batches?done=yes')->assertOk()->json('recurring');
+        self::assertSame([2], array_column(array_filter($all, static fn (mixed $one): bool => data_get($one, 'symptom') === 'cracks'), 'batches'), 'two batches cracked');
+        $rice = DemoKitchen::uuid('bread rice-round');
+        $ofRice = (array) $this->getJson("/api/v1/batches?bread=$rice")->json('recurring');
+        self::assertSame([['symptom' => 'sticks_to_griddle', 'name' => 'Sticks to the griddle', 'cause' => 'turned-early', 'cause_name' => 'Turned before it had set', 'batches' => 1]], $ofRice);
     }
 
     public function test_what_is_no_symptom_is_refused_and_another_kitchens_batch_does_not_exist(): void

@@ -8,6 +8,7 @@ use App\Http\Address;
 use App\Http\BatchFilter;
 use App\Http\BatchPage;
 use App\Http\CurrentKitchen;
+use App\Http\RecurringFaults;
 use App\Http\Resources\BatchDocument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -23,6 +24,10 @@ final class ListBatchesController
         $page = BatchPage::read($address, CurrentKitchen::user($request)->kitchen_id);
         $findings->refuseIfAny();
 
-        return new JsonResponse(['batches' => $page->batches->map(BatchDocument::summary(...))->all(), 'next' => $page->next]);
+        return new JsonResponse([
+            'batches' => $page->batches->map(BatchDocument::summary(...))->all(),
+            'next' => $page->next,
+            'recurring' => $page->isFirst ? RecurringFaults::in(CurrentKitchen::user($request)->kitchen_id, $page->filter) : [],
+        ]);
     }
 }

@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import type { Sought } from '@/api/types'
 import { useHouse } from '@/house'
 import BreadPicture from '@/pictures/BreadPicture.vue'
+import SymptomPicture from '@/pictures/SymptomPicture.vue'
 import WaterOverTime from '@/pictures/WaterOverTime.vue'
 import WheatMark from '@/ui/WheatMark.vue'
 import { useUnits } from '@/ui/units'
@@ -16,7 +17,7 @@ const units = useUnits()
 const house = useHouse()
 const router = useRouter()
 const sought = reactive<Sought>({ done: 'yes' })
-const { batches, next, loading, more, look } = useBatches(() => ({ ...sought }))
+const { batches, next, recurring, loading, more, look } = useBatches(() => ({ ...sought }))
 const chosen = ref<string[]>([])
 const days = computed({
   get: (): [string, string] | null => (sought.from && sought.until ? [sought.from, sought.until] : null),
@@ -96,6 +97,18 @@ function compare() {
       />
     </header>
     <WaterOverTime v-if="ofOneBread.length > 1" :batches="ofOneBread" />
+    <ul v-if="recurring.length" class="record-faults" aria-label="What went wrong in these">
+      <li v-for="one in recurring" :key="`${one.symptom} ${one.cause}`">
+        <SymptomPicture :symptom="one.symptom" />
+        <span
+          ><strong>{{ one.name }}</strong
+          >, {{ one.batches }} {{ one.batches === 1 ? 'batch' : 'batches'
+          }}<template v-if="one.cause_name"
+            >: {{ one.cause_name.charAt(0).toLowerCase() + one.cause_name.slice(1) }}</template
+          ></span
+        >
+      </li>
+    </ul>
     <p class="row" role="status">
       <span v-if="chosen.length === 2"
         ><ElButton type="primary" @click="compare">Hold the two side by side</ElButton></span
@@ -129,6 +142,7 @@ function compare() {
           <span>
             {{ batch.verdict ? inShort(batch.verdict) : 'nobody judged' }}
             <em v-if="batch.verdict?.notes" class="soft">{{ batch.verdict.notes }}</em>
+            <em v-for="one in batch.faults" :key="one.symptom" class="soft">{{ one.name }}. </em>
             <em v-if="batch.left_out" class="soft">Left out of what is learned.</em>
           </span>
         </RouterLink>
@@ -139,6 +153,25 @@ function compare() {
 </template>
 
 <style scoped>
+.record-faults {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 1.2rem;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.record-faults li {
+  display: flex;
+  gap: 0.5rem;
+  align-items: center;
+}
+
+.record-faults :deep(.symptom) {
+  width: 3rem;
+}
+
 .record {
   display: grid;
   gap: 0.7rem;
