@@ -5,6 +5,7 @@ declare(strict_types=1);
 use StoneMill\Ask\Desk;
 use StoneMill\Ask\PlanInWords;
 use StoneMill\Ask\Question;
+use StoneMill\Ask\TrialTable;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\FieldError;
 use StoneMill\Exchange\JsonText;
@@ -23,21 +24,22 @@ const JSON_LOOK = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UN
 const BAD_INPUT = 2;
 
 /** @return mixed the decoded document */
-function document(string $file): mixed
+function document(string $file, Question $question): mixed
 {
     $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) ? file_get_contents($file) : false);
     if ($text === false) {
         throw InvalidInput::at('(file)', 'This file cannot be read.', $file, 'a readable JSON file');
     }
 
-    return JsonText::decoded($text);
+    // Measurements may come as the table that they were written in.
+    return $question === Question::Trial && ! str_starts_with(ltrim($text), '{') ? TrialTable::document($text) : JsonText::decoded($text);
 }
 
 try {
     $question = Question::from($argv[1] ?? '');
     $reference = Reference::shipped();
     $desk = new Desk($reference, new Planner($reference, new ModelTurnPlanner));
-    $document = document($argv[2] ?? '');
+    $document = document($argv[2] ?? '', $question);
     fwrite(STDOUT, $question === Question::Plan && stream_isatty(STDOUT)
         ? implode("\n", (new PlanInWords($desk->planned($document)))->lines())."\n"
         : json_encode($desk->answer($question, $document), JSON_LOOK)."\n");

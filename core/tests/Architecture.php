@@ -25,7 +25,7 @@ final class Architecture
         ['Plan' => []],
         ['Choose' => [], 'Swap' => [], 'Blend' => [], 'Compare' => []],
         ['Record' => []],
-        ['Kitchen' => [], 'Learn' => [], 'Fault' => []],
+        ['Kitchen' => [], 'Learn' => [], 'Fault' => [], 'Trial' => []],
         ['Ask' => []],
     ];
 

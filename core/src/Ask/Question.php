@@ -25,4 +25,5 @@ enum Question: string
     case Sheet = 'sheet';
     case Learn = 'learn';
     case Causes = 'causes';
+    case Trial = 'trial';
 }

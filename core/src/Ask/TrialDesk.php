@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Ask;
+
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Trial\Analysis;
+use StoneMill\Trial\Gauge;
+use StoneMill\Trial\Level;
+use StoneMill\Trial\Point;
+
+/** What the points of a trial say: anyone's, or those of a kitchen. */
+final readonly class TrialDesk
+{
+    public const MOST_LEVELS = 4;
+
+    private const POINTS = 2000;
+
+    private const LONGEST_NAME = 60;
+
+    private const MOST_VALUE = 1_000_000;
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput If the document breaks the contract.
+     */
+    public function trial(mixed $document): array
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['levels', 'gauge', 'points']);
+        $levels = array_map(static fn (Node $node): Level => new Level(
+            $node->object(['name', 'value'])->at('name')->text(self::LONGEST_NAME),
+            $node->at('value')->optionalNumber(-self::MOST_VALUE, self::MOST_VALUE),
+        ), $root->at('levels')->items(2, self::MOST_LEVELS));
+        $gauge = $root->at('gauge')->object(['name', 'ordered', 'more_is_better', 'matters']);
+        $read = new Gauge(
+            $gauge->at('name')->optionalText(self::LONGEST_NAME) ?? 'the measure',
+            $gauge->at('ordered')->optionalBoolean() ?? false,
+            $gauge->at('more_is_better')->optionalBoolean() ?? true,
+            $gauge->at('matters')->optionalNumber(0, self::MOST_VALUE),
+        );
+        $names = array_map(static fn (Level $level): string => $level->name, $levels);
+        if (count(array_unique($names)) < count($names)) {
+            $root->at('levels')->refuse('Two levels have one name.', 'each of another name');
+        }
+        $points = array_map(static fn (Node $node): Point => new Point(
+            self::place($node->object(['level', 'value'])->at('level'), $names),
+            $node->at('value')->number(-self::MOST_VALUE, self::MOST_VALUE),
+        ), $root->at('points')->isAbsent() ? [] : $root->at('points')->items(0, self::POINTS));
+        $findings->refuseIfAny();
+        if ($levels === []) {
+            throw InvalidInput::at('levels', 'A trial holds levels beside each other.', 0, 'from 2 to 4 levels');
+        }
+
+        return (new Analysis($levels, $read, $points))->toArray();
+    }
+
+    /** @param list<string> $names */
+    private static function place(Node $node, array $names): int
+    {
+        $place = array_search($node->text(self::LONGEST_NAME), $names, true);
+        if ($place === false) {
+            $node->refuse('There is no such level.', 'one of '.implode(', ', $names));
+        }
+
+        return (int) $place;
+    }
+}

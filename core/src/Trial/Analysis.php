@@ -1,0 +1,246 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Trial;
+
+use StoneMill\Measure\StudentT;
+use StoneMill\Trial\Internal\TwoGroups;
+
+/** What the points of a trial say: means, the best level against the next, a slope where the levels lie on a scale, and how much is missing. */
+final readonly class Analysis
+{
+    private const DECIDED = 0.95;
+
+    private const LEANING = 0.8;
+
+    /** Fewer of each level can refuse nothing at 95 % (70 dealings of 4 and 4; 20 of 3 and 3 are too few). */
+    private const LEAST_OF_EACH = 4;
+
+    private const MOST_MORE = 60;
+
+    /** Where no least difference was named: so much of the scatter. */
+    private const MATTERS_SHARE = 1.0;
+
+    /**
+     * @param non-empty-list<Level> $levels
+     * @param list<Point> $points
+     */
+    public function __construct(private array $levels, private Gauge $gauge, private array $points)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $ranked = $this->ranked();
+        $against = count($ranked) < 2 ? null : $this->against($ranked[0], $ranked[1]);
+        $standing = $this->standing($against);
+        $more = $standing === Standing::Decided || $standing === Standing::Same ? 0 : $this->more($against, $standing === Standing::Leaning);
+
+        return [
+            'standing' => $standing->value,
+            'words' => $this->words($ranked, $against, $standing, $more),
+            'levels' => array_map($this->level(...), array_keys($this->levels)),
+            'best' => $ranked[0] ?? null,
+            'second' => $ranked[1] ?? null,
+            'difference' => $against === null ? null : [
+                'value' => round($against->difference(), 6),
+                'in_ranks' => $this->gauge->isOrdered,
+                'eighty' => $against->interval(self::LEANING)->toArray(),
+                'ninety_five' => $against->interval(self::DECIDED)->toArray(),
+                'chance' => round($this->chance($against), 4),
+            ],
+            'slope' => $this->slope(),
+            'more' => $more,
+            'next' => $this->next($ranked),
+        ];
+    }
+
+    /** @return array{name: string, value: float|null, count: int, mean: float|null, points: list<float>} */
+    private function level(int $level): array
+    {
+        $values = $this->valuesOf($level);
+
+        return [
+            'name' => $this->levels[$level]->name,
+            'value' => $this->levels[$level]->value,
+            'count' => count($values),
+            'mean' => $values === [] ? null : round(array_sum($values) / count($values), 6),
+            'points' => $values,
+        ];
+    }
+
+    /** @return list<float> */
+    private function valuesOf(int $level): array
+    {
+        return array_values(array_map(static fn (Point $point): float => $point->value, array_filter($this->points, static fn (Point $point): bool => $point->level === $level)));
+    }
+
+    /** @return list<int> levels that came out at all, the best first */
+    private function ranked(): array
+    {
+        $means = [];
+        foreach (array_keys($this->levels) as $level) {
+            $values = $this->valuesOf($level);
+            if ($values !== []) {
+                $means[$level] = ($this->gauge->moreIsBetter ? 1 : -1) * array_sum($values) / count($values);
+            }
+        }
+        arsort($means);
+
+        return array_keys($means);
+    }
+
+    /** The best against the second, in ranks where only the order counts. */
+    private function against(int $best, int $second): TwoGroups
+    {
+        [$better, $worse] = [$this->valuesOf($best), $this->valuesOf($second)];
+        if ($this->gauge->isOrdered) {
+            $ranks = self::ranks([...$better, ...$worse]);
+            [$better, $worse] = [array_slice($ranks, 0, count($better)), array_slice($ranks, count($better))];
+        }
+
+        /** @var non-empty-list<float> $worse */
+        /** @var non-empty-list<float> $better */
+        return new TwoGroups($worse, $better);
+    }
+
+    /**
+     * Ranks from 1; equal values share theirs.
+     *
+     * @param list<float> $values
+     * @return list<float>
+     */
+    private static function ranks(array $values): array
+    {
+        return array_map(static function (float $value) use ($values): float {
+            $below = count(array_filter($values, static fn (float $one): bool => $one < $value));
+
+            return $below + (count(array_filter($values, static fn (float $one): bool => $one === $value)) + 1) / 2;
+        }, $values);
+    }
+
+    private function chance(TwoGroups $against): float
+    {
+        return $this->gauge->moreIsBetter ? $against->chanceAbove() : 1 - $against->chanceAbove();
+    }
+
+    private function standing(?TwoGroups $against): Standing
+    {
+        if ($against === null) {
+            return Standing::Open;
+        }
+        $decided = $against->interval(self::DECIDED);
+
+        return match (true) {
+            ! $decided->excludesNothing() => Standing::Decided,
+            ! $this->gauge->isOrdered && $decided->liesWithin($this->matters($against)) => Standing::Same,
+            ! $against->interval(self::LEANING)->excludesNothing() => Standing::Leaning,
+            default => Standing::Open,
+        };
+    }
+
+    private function matters(TwoGroups $against): float
+    {
+        return $this->gauge->matters ?? self::MATTERS_SHARE * ($against->scatter() ?? 0.0);
+    }
+
+    /**
+     * How many more of each level until a difference that matters would show: half of the 95 % interval is then as wide as it.
+     *
+     * @param bool $asSeen whether the difference that was seen is taken for the true one, where it is larger
+     */
+    private function more(?TwoGroups $against, bool $asSeen): int
+    {
+        $counts = array_map(fn (int $level): int => count($this->valuesOf($level)), array_keys($this->levels));
+        $least = min($counts);
+        $scatter = $against?->scatter();
+        $needed = self::LEAST_OF_EACH;
+        if ($against !== null && $scatter !== null && $scatter > 0 && ! $this->gauge->isOrdered && $this->matters($against) > 0) {
+            $sought = max($this->matters($against), $asSeen ? abs($against->difference()) : 0.0);
+            while ($needed < self::MOST_MORE && (new StudentT(2 * $needed - 2))->quantile(0.5 + self::DECIDED / 2) * $scatter * sqrt(2 / $needed) > $sought) {
+                $needed++;
+            }
+        }
+
+        return max(1, $needed - $least);
+    }
+
+    /**
+     * Least squares over levels that lie on a scale.
+     *
+     * @return array{per_unit: float, eighty: array{low: float|null, high: float|null}, ninety_five: array{low: float|null, high: float|null}, chance_rising: float}|null
+     */
+    private function slope(): ?array
+    {
+        $pairs = [];
+        foreach ($this->points as $point) {
+            $x = $this->levels[$point->level]->value;
+            if ($x !== null) {
+                $pairs[] = [$x, $point->value];
+            }
+        }
+        $count = count($pairs);
+        $tried = count(array_unique(array_map(static fn (array $pair): string => (string) $pair[0], $pairs)));
+        if ($tried < 3 || $count < 4) {
+            return null;
+        }
+        $meanX = array_sum(array_column($pairs, 0)) / $count;
+        $meanY = array_sum(array_column($pairs, 1)) / $count;
+        $xx = array_sum(array_map(static fn (array $pair): float => ($pair[0] - $meanX) ** 2, $pairs));
+        $slope = array_sum(array_map(static fn (array $pair): float => ($pair[0] - $meanX) * ($pair[1] - $meanY), $pairs)) / $xx;
+        $left = array_sum(array_map(static fn (array $pair): float => ($pair[1] - $meanY - $slope * ($pair[0] - $meanX)) ** 2, $pairs));
+        $error = sqrt($left / ($count - 2) / $xx);
+        $student = new StudentT($count - 2);
+        $interval = static fn (float $share): array => (new Interval($slope - $error * $student->quantile(0.5 + $share / 2), $slope + $error * $student->quantile(0.5 + $share / 2)))->toArray();
+
+        return [
+            'per_unit' => round($slope, 6),
+            'eighty' => $interval(self::LEANING),
+            'ninety_five' => $interval(self::DECIDED),
+            'chance_rising' => $error > 0 ? round($student->cumulative($slope / $error), 4) : ($slope > 0 ? 1.0 : 0.0),
+        ];
+    }
+
+    /**
+     * The next level worth a try: beyond the best where it is the last, or between it and the second where they are neighbours; null where the levels are names.
+     *
+     * @param list<int> $ranked
+     */
+    private function next(array $ranked): ?float
+    {
+        $best = $this->levels[$ranked[0] ?? 0]->value;
+        $values = array_values(array_filter(array_map(static fn (Level $level): ?float => $level->value, $this->levels), is_float(...)));
+        if ($best === null || count($ranked) < 2 || count($values) < count($this->levels)) {
+            return null;
+        }
+        sort($values);
+        $place = (int) array_search($best, $values, true);
+        $second = (float) $this->levels[$ranked[1]]->value;
+
+        return round(match (true) {
+            $place === 0 => $best - ($values[1] - $best),
+            $place === count($values) - 1 => $best + ($best - $values[$place - 1]),
+            default => ($best + $second) / 2,
+        }, 4);
+    }
+
+    /** @param list<int> $ranked */
+    private function words(array $ranked, ?TwoGroups $against, Standing $standing, int $more): string
+    {
+        if ($against === null) {
+            return 'Nothing can be said yet: each level has to come out at least once.';
+        }
+        [$best, $second] = [$this->levels[$ranked[0]]->name, $this->levels[$ranked[1]]->name];
+        $chance = sprintf('%.0f %%', 100 * max(0.01, min(0.99, $this->chance($against))));
+        $each = sprintf('%d more of each', $more);
+
+        return match ($standing) {
+            Standing::Decided => sprintf('%s beats %s (%s): %s.', ucfirst($best), $second, $this->gauge->name, $chance),
+            Standing::Same => sprintf('Between %s and %s there is no difference that matters (%s).', $best, $second, $this->gauge->name),
+            Standing::Leaning => sprintf('%s looks better than %s (%s), %s; %s would tell.', ucfirst($best), $second, $this->gauge->name, $chance, $each),
+            Standing::Open => sprintf('Nothing can be said yet of %s and %s (%s): %s.', $best, $second, $this->gauge->name, $each),
+        };
+    }
+}

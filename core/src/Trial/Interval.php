@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Trial;
+
+/** Between two bounds; a bound that the data cannot give is null. */
+final readonly class Interval
+{
+    public function __construct(public ?float $low, public ?float $high)
+    {
+    }
+
+    public function excludesNothing(): bool
+    {
+        return ($this->low === null || $this->low <= 0) && ($this->high === null || $this->high >= 0);
+    }
+
+    public function liesWithin(float $reach): bool
+    {
+        return $this->low !== null && $this->high !== null && $this->low > -$reach && $this->high < $reach;
+    }
+
+    /** @return array{low: float|null, high: float|null} */
+    public function toArray(): array
+    {
+        return ['low' => $this->low === null ? null : round($this->low, 6), 'high' => $this->high === null ? null : round($this->high, 6)];
+    }
+}

@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Trial;
+
+use PHPUnit\Framework\TestCase;
+use StoneMill\Ask\TrialTable;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Tests\Bench;
+use StoneMill\Tests\Seeded;
+use StoneMill\Trial\Analysis;
+use StoneMill\Trial\Gauge;
+use StoneMill\Trial\Interval;
+use StoneMill\Trial\Level;
+use StoneMill\Trial\Order;
+use StoneMill\Trial\Point;
+
+/** What a trial says: exact where it can be, alarmed no more often than it says, and plain where there is too little. */
+final class AnalysisTest extends TestCase
+{
+    public function test_three_against_three_that_do_not_overlap_come_by_chance_once_in_ten(): void
+    {
+        // 20 ways to deal 3 and 3 of 6; as far apart lie just this one and its mirror image: 2 of 20.
+        $told = self::told([[1, 2, 3], [4, 5, 6]]);
+        self::assertSame('leaning', $told['standing'], 'one in ten is not one in twenty');
+        self::assertSame(['low' => null, 'high' => null], data($told, 'difference.ninety_five'));
+        self::assertEqualsWithDelta(3.0, data($told, 'difference.value'), 1e-9);
+        self::assertStringContainsString('1 more of each would tell', (string) $told['words']);
+    }
+
+    public function test_intervals_are_those_that_dealing_every_hand_by_bits_gives(): void
+    {
+        $seeded = new Seeded(41);
+        for ($trial = 0; $trial < 25; $trial++) {
+            $first = array_map(static fn (): float => round($seeded->between(0, 10), 1), range(1, $seeded->int(3, 5)));
+            $second = array_map(static fn (): float => round($seeded->between(2, 12), 1), range(1, $seeded->int(3, 5)));
+            $told = self::told([$first, $second]);
+            $best = $told['best'];
+            [$worse, $better] = $best === 1 ? [$first, $second] : [$second, $first];
+            $low = data($told, 'difference.eighty.low');
+            if ($low === null) {
+                continue;
+            }
+            // Just inside the bound is not refused, just outside is.
+            self::assertGreaterThan(0.2, self::chanceByBits($worse, $better, (float) $low + 1e-4));
+            self::assertLessThanOrEqual(0.2, self::chanceByBits($worse, $better, (float) $low - 1e-4));
+        }
+    }
+
+    public function test_two_thousand_trials_of_nothing_raise_no_more_alarms_than_stated(): void
+    {
+        $seeded = new Seeded(7);
+        $decided = $leaning = 0;
+        for ($trial = 0; $trial < 2000; $trial++) {
+            $standing = self::told([self::drawn($seeded, 0.0, 4), self::drawn($seeded, 0.0, 4)])['standing'];
+            $decided += $standing === 'decided' ? 1 : 0;
+            $leaning += $standing === 'leaning' ? 1 : 0;
+        }
+        self::assertLessThanOrEqual(0.06, $decided / 2000, 'decided at 95 %');
+        // Two standard errors of 2,000 such trials.
+        self::assertLessThanOrEqual(0.2 + 2 * sqrt(0.2 * 0.8 / 2000), ($decided + $leaning) / 2000, 'leaning at 80 %');
+    }
+
+    public function test_intervals_hold_the_true_difference_as_often_as_they_say(): void
+    {
+        $seeded = new Seeded(11);
+        $held = [0, 0];
+        for ($trial = 0; $trial < 600; $trial++) {
+            $told = self::told([self::drawn($seeded, 0.0, 5), self::drawn($seeded, 1.0, 5)]);
+            $true = $told['best'] === 1 ? 1.0 : -1.0;
+            foreach (['eighty', 'ninety_five'] as $index => $name) {
+                $interval = new Interval(data($told, "difference.$name.low"), data($told, "difference.$name.high"));
+                $held[$index] += ($interval->low === null || $interval->low <= $true) && ($interval->high === null || $interval->high >= $true) ? 1 : 0;
+            }
+        }
+        self::assertEqualsWithDelta(0.8, $held[0] / 600, 0.05);
+        self::assertGreaterThanOrEqual(0.93, $held[1] / 600);
+    }
+
+    public function test_a_difference_of_two_scatters_is_found_by_six_of_each_nearly_always(): void
+    {
+        $seeded = new Seeded(3);
+        $found = 0;
+        for ($trial = 0; $trial < 200; $trial++) {
+            $told = self::told([self::drawn($seeded, 0.0, 6), self::drawn($seeded, 2.0, 6)]);
+            $found += $told['standing'] === 'decided' && $told['best'] === 1 ? 1 : 0;
+        }
+        self::assertGreaterThan(0.8, $found / 200);
+    }
+
+    public function test_a_line_through_three_levels_has_the_slope_that_the_textbook_gives(): void
+    {
+        // x 1 2 3, y 2 4 5 and again 1 4 6: mean x 2, mean y 11/3; Sxx 4, Sxy 8: slope 2.
+        $levels = [new Level('1', 1.0), new Level('2', 2.0), new Level('3', 3.0)];
+        $points = [new Point(0, 2), new Point(1, 4), new Point(2, 5), new Point(0, 1), new Point(1, 4), new Point(2, 6)];
+        $told = (new Analysis($levels, new Gauge('y', false, true, 1.0), $points))->toArray();
+        self::assertEqualsWithDelta(2.0, data($told, 'slope.per_unit'), 1e-9);
+        // Left over: (−1/3 … ) sum of squares 4/3 over 4 degrees, so its error is √(1/3/4) = 0.2887; t(0.975; 4) = 2.776.
+        self::assertEqualsWithDelta(2.0 - 2.776 * sqrt(1 / 12), data($told, 'slope.ninety_five.low'), 1e-3);
+        self::assertSame(4.0, $told['next'], 'the best is the last: one step beyond');
+    }
+
+    public function test_with_nothing_or_too_little_it_says_so(): void
+    {
+        self::assertStringContainsString('Nothing can be said yet', (string) self::told([[], []])['words']);
+        $told = self::told([[3], [4]]);
+        self::assertSame('open', $told['standing']);
+        self::assertSame(3, $told['more'], 'four of each are the fewest that can decide');
+        $same = self::told([[5.0, 5.1, 4.9, 5.05, 5.0], [5.05, 5.0, 5.1, 4.95, 5.02]], matters: 1.0);
+        self::assertSame('same', $same['standing']);
+        self::assertStringContainsString('no difference that matters', (string) $same['words']);
+    }
+
+    public function test_steps_of_a_scale_are_held_by_their_rank_and_not_by_their_distance(): void
+    {
+        $near = self::told([[0, 0, 1, 1], [2, 2, 3, 3]], ordered: true);
+        $far = self::told([[0, 0, 1, 1], [20, 20, 300, 300]], ordered: true);
+        self::assertSame(data($near, 'difference'), data($far, 'difference'));
+        self::assertSame('decided', $near['standing']);
+    }
+
+    public function test_less_can_be_better(): void
+    {
+        $told = self::told([[1, 1.2, 0.9, 1.1], [3, 3.1, 2.8, 3.3]], more: false);
+        self::assertSame(0, $told['best']);
+        self::assertSame('decided', $told['standing']);
+        self::assertGreaterThan(0.99, data($told, 'difference.chance'));
+    }
+
+    public function test_every_level_comes_once_in_every_round_and_the_same_seed_deals_the_same(): void
+    {
+        $order = Order::of(3, 5, 17);
+        self::assertSame($order, Order::of(3, 5, 17));
+        self::assertNotSame($order, Order::of(3, 5, 18));
+        foreach (array_chunk($order, 3) as $round) {
+            sort($round);
+            self::assertSame([0, 1, 2], $round);
+        }
+    }
+
+    public function test_a_table_of_anyones_measurements_is_read_and_a_wrong_line_is_named(): void
+    {
+        $told = Bench::ask('trial', TrialTable::document("level,value\n124,38\n124,37\n132,\"41\"\r\n132,42\n"));
+        self::assertSame(['124', '132'], array_map(static fn (mixed $one): mixed => is_array($one) ? $one['name'] : null, (array) $told['levels']));
+        $this->expectException(InvalidInput::class);
+        $this->expectExceptionMessage('line 3');
+        TrialTable::document("level,value\n124,38\n124,warm\n");
+    }
+
+    /**
+     * @param array{list<int|float>, list<int|float>} $groups
+     * @return array<string, mixed>
+     */
+    private static function told(array $groups, bool $ordered = false, bool $more = true, ?float $matters = null): array
+    {
+        $points = [];
+        foreach ($groups as $level => $values) {
+            foreach ($values as $value) {
+                $points[] = new Point($level, (float) $value);
+            }
+        }
+
+        return (new Analysis([new Level('first', null), new Level('second', null)], new Gauge('it', $ordered, $more, $matters), $points))->toArray();
+    }
+
+    /** @return list<float> normal, by the sum of twelve even draws */
+    private static function drawn(Seeded $seeded, float $mean, int $count): array
+    {
+        return array_map(static fn (): float => $mean + array_sum(array_map(static fn (): float => $seeded->between(0, 1), range(1, 12))) - 6, range(1, $count));
+    }
+
+    /**
+     * The same chance counted another way: every subset as the bits of a number.
+     *
+     * @param list<float> $first
+     * @param list<float> $second
+     */
+    private static function chanceByBits(array $first, array $second, float $shift): float
+    {
+        $all = [...$first, ...array_map(static fn (float $value): float => $value - $shift, $second)];
+        $apart = static function (int $bits) use ($all): float {
+            $in = $out = [];
+            foreach ($all as $index => $value) {
+                $bits >> $index & 1 ? $in[] = $value : $out[] = $value;
+            }
+
+            return abs(array_sum($in) / count($in) - array_sum($out) / count($out));
+        };
+        $seen = $apart((2 ** count($second) - 1) << count($first));
+        $asFar = $dealt = 0;
+        for ($bits = 0; $bits < 2 ** count($all); $bits++) {
+            if (substr_count(decbin($bits), '1') === count($second)) {
+                $dealt++;
+                $asFar += $apart($bits) >= $seen - 1e-9 ? 1 : 0;
+            }
+        }
+
+        return $asFar / $dealt;
+    }
+}
+
+/** @param array<string, mixed> $told */
+function data(array $told, string $path): mixed
+{
+    return array_reduce(explode('.', $path), static fn (mixed $at, string $step): mixed => is_array($at) ? $at[$step] ?? null : null, $told);
+}
