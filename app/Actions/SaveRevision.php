@@ -25,14 +25,15 @@ final readonly class SaveRevision
      * @param int $after the version that this one was made from
      * @param array<string, mixed> $request
      * @param string|null $uuid the client's own: the same version sent again is kept once
+     * @param string|null $reason why it was made
      */
-    public function __invoke(Bread $formula, int $after, array $request, ?string $uuid = null): void
+    public function __invoke(Bread $formula, int $after, array $request, ?string $uuid = null, ?string $reason = null): void
     {
         $read = PlanRequest::read($request, $this->reference);
         $formula->refuseOtherStyle($read);
         $portrait = Portrait::of($this->planner->plan($read))->toArray();
         $document = $read->style->completed($request);
-        DB::transaction(static function () use ($formula, $after, $request, $document, $portrait, $uuid): void {
+        DB::transaction(static function () use ($formula, $after, $request, $document, $portrait, $uuid, $reason): void {
             $kept = BreadRevision::query()->where('formula_id', $formula->id);
             if ($uuid !== null && (clone $kept)->where('uuid', $uuid)->exists()) {
                 return;
@@ -41,7 +42,7 @@ final readonly class SaveRevision
             if ($newest !== $after) {
                 throw Conflict::between('bread', $newest, $after, BreadDocument::of($formula), $request);
             }
-            BreadRevision::query()->create(['formula_id' => $formula->id, 'number' => $newest + 1, 'uuid' => $uuid, 'document' => $document]);
+            BreadRevision::query()->create(['formula_id' => $formula->id, 'number' => $newest + 1, 'uuid' => $uuid, 'document' => $document, 'reason' => $reason]);
             $formula->update(['portrait' => $portrait]);
         });
     }

@@ -85,6 +85,18 @@ final readonly class StartBatch
         return $batch;
     }
 
+    /**
+     * What a batch of this bread would begin with now.
+     *
+     * @return array{revision: int, request: array<string, mixed>}
+     */
+    public function standing(Kitchen $kitchen, Bread $formula, User $cook): array
+    {
+        $revision = BreadRevision::query()->with('formula')->where('formula_id', $formula->id)->latest('number')->firstOrFail();
+
+        return ['revision' => $revision->number, 'request' => $this->asItStands($kitchen, $revision, $cook)];
+    }
+
     /** @return array<string, mixed> the bread with what the kitchen has today and what its record says */
     private function asItStands(Kitchen $kitchen, BreadRevision $revision, User $cook): array
     {

@@ -18,7 +18,7 @@ final readonly class BatchPage
     private const USUAL = 60;
 
     /** What a list needs; plans and logs stay where they are. */
-    private const COLUMNS = ['id', 'uuid', 'kitchen_id', 'formula_revision_id', 'version', 'started_at', 'finished_at', 'summary', 'lesson_left_out', 'is_good', 'discarded_at'];
+    private const COLUMNS = ['id', 'uuid', 'kitchen_id', 'formula_revision_id', 'version', 'started_at', 'finished_at', 'summary', 'lesson_left_out', 'is_good', 'discarded_at', 'trial_id', 'trial_level'];
 
     private const CURSOR = '/^([od])~(\d{4}-\d\d-\d\d \d\d:\d\d:\d\d)~(\d{1,18})$/D';
 
@@ -56,7 +56,7 @@ final readonly class BatchPage
     /** @return Collection<int, Batch> */
     private static function section(int $kitchenId, BatchFilter $filter, bool $done, int $limit, ?string $startedAt, int $row): Collection
     {
-        $query = Batch::query()->with(['verdict', 'revision:id,formula_id,number', 'revision.formula'])->where('kitchen_id', $kitchenId);
+        $query = Batch::query()->with(['verdict', 'trial', 'revision:id,formula_id,number', 'revision.formula'])->where('kitchen_id', $kitchenId);
         $query->whereRaw('(finished_at IS NOT NULL) = ?', [$done ? 1 : 0]);
         $filter->narrow($query);
         if ($startedAt !== null) {

@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\Bread;
 use App\Models\Kitchen;
 use App\Models\Photo;
+use App\Models\Trial;
 use App\Models\User;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\Request;
@@ -37,6 +38,12 @@ final class CurrentKitchen
     public static function photo(Request $request, string $batch, string $uuid): Photo
     {
         return Photo::query()->where('batch_id', self::batch($request, $batch)->id)->where('uuid', $uuid)->firstOrFail();
+    }
+
+    /** The trial of that identifier in this kitchen; elsewhere it does not exist. */
+    public static function trial(Request $request, string $uuid): Trial
+    {
+        return Trial::query()->with(['bread', 'batches.verdict'])->where('kitchen_id', self::user($request)->kitchen_id)->where('uuid', $uuid)->firstOrFail();
     }
 
     /** The batch of that identifier in this kitchen; elsewhere it does not exist. */

@@ -38,6 +38,8 @@ use StoneMill\Record\Verdict as CoreVerdict;
  * @property string $words of its verdict and notes
  * @property bool|null $is_good whether a cook would make it again; null where nobody judged
  * @property string|null $discarded_at
+ * @property int|null $trial_id
+ * @property int|null $trial_level its level in its trial, by its place
  * @property string|null $change_id the client's identifier of the last change of the plan
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $updated_at
@@ -45,6 +47,7 @@ use StoneMill\Record\Verdict as CoreVerdict;
  * @property BreadRevision $revision
  * @property Collection<int, LogEntry> $events
  * @property KeptVerdict|null $verdict
+ * @property Trial|null $trial
  *
  * @phpstan-import-type PlanDocument from PlannedBatch
  */
@@ -56,6 +59,12 @@ final class Batch extends Model
     public function revision(): BelongsTo
     {
         return $this->belongsTo(BreadRevision::class, 'formula_revision_id');
+    }
+
+    /** @return BelongsTo<Trial, $this> */
+    public function trial(): BelongsTo
+    {
+        return $this->belongsTo(Trial::class);
     }
 
     /** @return HasMany<LogEntry, $this> */

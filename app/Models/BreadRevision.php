@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property int $id
  * @property int $formula_id
+ * @property string|null $reason why it was made
  * @property int $number
  * @property string|null $uuid the client's identifier, where it gave one
  * @property array<string, mixed> $document the plan request that it stands for

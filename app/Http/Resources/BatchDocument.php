@@ -45,6 +45,8 @@ final class BatchDocument
     /** @return array<string, mixed> */
     private static function head(Batch $batch): array
     {
+        $trial = $batch->trial_id === null ? null : $batch->loadMissing('trial')->trial;
+
         return [
             'id' => $batch->uuid,
             'version' => $batch->version,
@@ -60,6 +62,7 @@ final class BatchDocument
             'left_out' => $batch->lesson_left_out,
             'is_good' => $batch->is_good,
             'discarded' => $batch->discarded_at !== null,
+            'trial' => $trial === null ? null : ['id' => $trial->uuid, 'question' => $trial->question, 'level' => TrialDocument::level($trial, $trial->design(), $batch)],
         ];
     }
 

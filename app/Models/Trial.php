@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Collection;
+use StoneMill\Trial\Design;
+use StoneMill\Trial\Factor;
+use StoneMill\Trial\Judged;
+
+/**
+ * One thing varied over a few batches of one bread.
+ *
+ * @property int $id
+ * @property string $uuid
+ * @property int $kitchen_id
+ * @property int $formula_id
+ * @property string $question
+ * @property string $factor
+ * @property non-empty-list<float|int|string> $levels
+ * @property string $judged
+ * @property int $rounds
+ * @property int $seed
+ * @property bool $is_blind whether its cook is kept from knowing which level it is until it is judged
+ * @property int|null $decided_level
+ * @property CarbonImmutable|null $decided_at
+ * @property Bread $bread
+ * @property Collection<int, Batch> $batches that were not discarded, in the order in which they were begun
+ */
+final class Trial extends Model
+{
+    protected $guarded = [];
+
+    /** @return BelongsTo<Bread, $this> */
+    public function bread(): BelongsTo
+    {
+        return $this->belongsTo(Bread::class, 'formula_id');
+    }
+
+    /** @return HasMany<Batch, $this> */
+    public function batches(): HasMany
+    {
+        $batches = $this->hasMany(Batch::class);
+        $batches->whereNull('discarded_at')->orderBy('id');
+
+        return $batches;
+    }
+
+    public function design(): Design
+    {
+        return new Design(
+            Factor::from($this->factor),
+            array_map(static fn (float|int|string $level): float|string => is_int($level) ? (float) $level : $level, $this->levels),
+            Judged::from($this->judged),
+            $this->rounds,
+            $this->seed,
+        );
+    }
+
+    /** The level of the next batch, by its place; null where all are made, or it was decided. */
+    public function nextLevel(): ?int
+    {
+        return $this->decided_at !== null ? null : $this->design()->order()[$this->batches->count()] ?? null;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['levels' => 'array', 'is_blind' => 'boolean', 'decided_at' => UtcMoment::class];
+    }
+}
