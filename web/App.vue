@@ -42,6 +42,7 @@ const PLACES = [
   { to: '/larder', name: 'Larder', also: '/grain' },
   { to: '/hearth', name: 'Hearth' },
   { to: '/record', name: 'Record' },
+  { to: '/trials', name: 'Trials' },
   { to: '/practice', name: 'Practice' },
 ]
 

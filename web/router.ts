@@ -16,6 +16,8 @@ export const router = createRouter({
     { path: '/larder', name: 'larder', component: () => import('./places/larder/Larder.vue') },
     { path: '/grain', name: 'grain', component: () => import('./places/larder/FromTheGrain.vue') },
     { path: '/hearth', name: 'hearth', component: () => import('./places/hearth/Hearth.vue') },
+    { path: '/trials', name: 'trials', component: () => import('./places/trials/Trials.vue') },
+    { path: '/trials/:id', name: 'trial', component: () => import('./places/trials/TrialPage.vue') },
     { path: '/practice', name: 'practice', component: () => import('./places/practice/Practice.vue') },
     { path: '/record', name: 'record', component: () => import('./places/record/Record.vue') },
     {

@@ -55,10 +55,10 @@ final class DemoKitchen extends Seeder
     /** What the thermometer showed of the black iron plate with its knob at six: seconds and °C. */
     private const WARM_UP = [[20, 34], [60, 71], [120, 112], [200, 151], [300, 184], [420, 205], [560, 220], [720, 226]];
 
-    public function run(OpenKitchen $open, DemoBatches $batches): void
+    public function run(OpenKitchen $open, DemoBatches $batches, DemoTrials $trials): void
     {
         $now = new DateTimeImmutable(is_string($then = config('mill.demo_now')) && $then !== '' ? $then : 'now');
-        DB::transaction(function () use ($open, $batches, $now): void {
+        DB::transaction(function () use ($open, $batches, $trials, $now): void {
             $cook = $open('Low Wall Kitchen', self::COOK, config()->string('mill.demo_password')) ?? throw new LogicException('The demo is put into an empty house only.');
             $this->nameBreads($cook->kitchen);
             $this->fillLarder($cook->kitchen, $now);
@@ -66,6 +66,7 @@ final class DemoKitchen extends Seeder
             $cook->kitchen->update(['cup' => Cup::Metric->value]);
             $second = User::query()->create(['kitchen_id' => $cook->kitchen_id, 'name' => self::SECOND_COOK, 'password' => config()->string('mill.demo_password')]);
             $batches->seed($cook, $second, $now);
+            $trials->seed($cook, $now);
         });
     }
 

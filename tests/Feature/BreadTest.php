@@ -58,12 +58,12 @@ final class BreadTest extends TestCase
     public function test_a_version_made_from_an_older_one_is_not_slipped_in(): void
     {
         $this->cook();
-        $id = DemoKitchen::uuid('bread almond-wrap');
+        $id = DemoKitchen::uuid('bread millet-round');
         $request = $this->getJson("/api/v1/breads/$id")->json('revisions.0.request');
         $this->postJson("/api/v1/breads/$id/revisions", ['after' => 1, 'request' => $request])->assertCreated();
         $conflict = $this->postJson("/api/v1/breads/$id/revisions", ['after' => 1, 'request' => $request])->assertStatus(409);
         self::assertSame(2, $conflict->json('current.revisions.0.number'));
-        self::assertSame('almond-wrap', $conflict->json('yours.style'));
+        self::assertSame('millet-round', $conflict->json('yours.style'));
     }
 
     public function test_what_cannot_be_planned_is_not_kept(): void

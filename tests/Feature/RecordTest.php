@@ -26,7 +26,7 @@ final class RecordTest extends TestCase
         self::assertCount(6, $this->found("bread=$bread&done=yes"));
         self::assertCount(7, $this->found('bag='.DemoKitchen::uuid('bag Masa, striped paper bag')));
         self::assertCount(count($all), $this->found('griddle='.DemoKitchen::uuid('gear Black iron plate')));
-        self::assertCount(9, $this->found("cook=$cook->id"), 'the second cook made four of them');
+        self::assertCount(20, $this->found("cook=$cook->id"), 'the second cook made four, the first also those of two trials');
         self::assertCount(0, $this->found('cook=4711'));
         self::assertSame(['The one to repeat.'], array_map(static fn (array $batch): mixed => data_get($batch, 'verdict.notes'), $this->found('words=repeat%20one')));
         self::assertCount(0, $this->found('words=100%25'), 'a percent sign is a percent sign');

@@ -54,6 +54,9 @@ import type {
   Stage,
   Swap,
   Symptom,
+  Trial,
+  Trials,
+  TrialToBegin,
   SwapQuestion,
   Verdict,
 } from './types'
@@ -263,6 +266,13 @@ export const api = {
   deletePhoto: (batch: string, id: string) => send<null>('DELETE', `/batches/${batch}/photos/${id}`),
   readShade: (batch: string, id: string, places: { white: PhotoPlace; bread: PhotoPlace }) =>
     send<PhotoShade>('POST', `/batches/${batch}/photos/${id}/shade`, places),
+  trials: () => send<Trials>('GET', '/trials'),
+  trial: (id: string) => send<Trial>('GET', `/trials/${id}`),
+  beginTrial: (trial: TrialToBegin) => send<Trial>('POST', '/trials', trial),
+  startTrialBatch: (trial: string, batch: { id: string; at: string }) =>
+    send<Batch>('POST', `/trials/${trial}/batches`, batch),
+  decideTrial: (trial: string, level: number | null) =>
+    send<Trial>('PUT', `/trials/${trial}/decision`, level === null ? {} : { level }),
   /** What can be seen to be wrong with a batch, and what may be the cause. */
   causes: (batch: string, seen: { symptoms?: Symptom[]; stage?: Stage; piece?: number }) =>
     send<Causes>('POST', `/batches/${batch}/causes`, seen),

@@ -14,6 +14,7 @@ import { useUnits } from '@/ui/units'
 import BreadCard from './BreadCard.vue'
 import DayPanel from './DayPanel.vue'
 import TodayLine from './TodayLine.vue'
+import TodayTrials from './TodayTrials.vue'
 import { day, inShort } from './batches'
 import { useBatches } from './useBatches'
 import { useStart } from './useStart'
@@ -120,6 +121,7 @@ function latest(bread: string): BatchSummary | undefined {
         <ElButton @click="all = !all">{{ all ? 'Fewer' : `All ${open.length} that are under way` }}</ElButton>
       </p>
     </section>
+    <TodayTrials />
     <DayPanel @told="told = true" />
     <section :class="{ 'is-waiting': waits }" aria-labelledby="begin">
       <h1 id="begin">What will it be?</h1>

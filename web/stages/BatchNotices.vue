@@ -34,6 +34,13 @@ const kept = computed(() => {
     Offline: the house does not answer. Work goes on.
     {{ kept }}
   </p>
+  <p v-if="store.batch?.trial && !store.batch.state.begun" class="notice" role="note">
+    Trial:
+    <RouterLink :to="{ name: 'trial', params: { id: store.batch.trial.id } }">{{
+      store.batch.trial.question
+    }}</RouterLink>
+    This batch: {{ store.batch.trial.level ?? 'its level is told once it is judged' }}.
+  </p>
   <p v-if="late" class="notice" role="status">{{ late }}</p>
   <p v-if="clockOff" class="notice" role="status">{{ clockOff }}</p>
   <p v-if="store.trouble" class="notice is-harm" role="alert">

@@ -20,6 +20,10 @@ final class ListTrialsController
         $trials = Trial::query()->with(['bread', 'batches.verdict'])->where('kitchen_id', CurrentKitchen::user($request)->kitchen_id)
             ->orderByRaw('decided_at IS NOT NULL')->orderByDesc('id')->limit(self::MOST)->get();
 
-        return new JsonResponse(['trials' => $trials->map(TrialDocument::summary(...))->all()]);
+        return new JsonResponse([
+            'trials' => $trials->map(TrialDocument::summary(...))->all(),
+            'factors' => TrialDocument::factors(),
+            'judged' => TrialDocument::judged(),
+        ]);
     }
 }

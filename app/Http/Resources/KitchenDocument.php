@@ -11,7 +11,9 @@ use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
 use App\Models\OwnIngredient;
+use App\Models\Trial;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use StoneMill\Ask\LearnDesk;
 use StoneMill\Griddle\SurfaceRange;
 use StoneMill\Measure\Spread;
@@ -45,6 +47,7 @@ final readonly class KitchenDocument
             'prices' => (object) $shelf->prices(),
             'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(static fn (Gear $gear): array => GearDocument::of($gear, $record))->all(),
             'cooks' => $cooks,
+            'trials' => self::trials($kitchen),
             'learned' => LearnDesk::all($record, array_values($cooks)),
             'schools' => array_map(self::school(...), Reference::schools()->rows),
             'styles' => array_map(self::style(...), $this->reference->styles->all()),
@@ -54,6 +57,22 @@ final readonly class KitchenDocument
                 'id' => $ingredient->id, 'name' => $ingredient->name, 'role' => $ingredient->role->value,
             ], $this->reference->catalogue->all()),
         ];
+    }
+
+    /** @return list<array{id: string, question: string, bread: string, made: int, total: int, level: string|null}> those whose next batch can be made */
+    private static function trials(Kitchen $kitchen): array
+    {
+        $open = Trial::query()->with(['bread', 'batches' => static fn (HasMany $batches): HasMany => $batches->select(['id', 'trial_id'])])
+            ->where('kitchen_id', $kitchen->id)->whereNull('decided_at')->orderBy('id')->get();
+
+        return array_values($open->filter(static fn (Trial $trial): bool => $trial->nextLevel() !== null)->map(static fn (Trial $trial): array => [
+            'id' => $trial->uuid,
+            'question' => $trial->question,
+            'bread' => $trial->bread->name,
+            'made' => $trial->batches->count(),
+            'total' => count($trial->design()->order()),
+            'level' => $trial->is_blind ? null : $trial->design()->settings()[(int) $trial->nextLevel()]->inWords(),
+        ])->all());
     }
 
     /** @return array<string, mixed> */

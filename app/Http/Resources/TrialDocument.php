@@ -16,6 +16,8 @@ use StoneMill\Plan\Reference;
 use StoneMill\Record\LogTime;
 use StoneMill\Trial\Analysis;
 use StoneMill\Trial\Design;
+use StoneMill\Trial\Factor;
+use StoneMill\Trial\Judged;
 use StoneMill\Trial\Point;
 use StoneMill\Trial\Setting;
 
@@ -27,6 +29,25 @@ final readonly class TrialDocument
 
     public function __construct(private Reference $reference, private Planner $planner)
     {
+    }
+
+    /** @return list<array{factor: string, name: string, unit: string|null, least: float, most: float, schools: list<array{school: string, name: string}>}> what can be varied */
+    public static function factors(): array
+    {
+        return array_map(static fn (Factor $factor): array => [
+            'factor' => $factor->value,
+            'name' => $factor->inWords(),
+            'unit' => $factor->unit()?->value,
+            'least' => $factor->range()[0],
+            'most' => $factor->range()[1],
+            'schools' => array_map(static fn (string $school): array => ['school' => $school, 'name' => Setting::of($factor, $school)->inWords()], $factor->schools()),
+        ], Factor::cases());
+    }
+
+    /** @return list<array{judged: string, name: string}> what can judge */
+    public static function judged(): array
+    {
+        return array_map(static fn (Judged $judged): array => ['judged' => $judged->value, 'name' => $judged->gauge()->name], Judged::cases());
     }
 
     /** @return array<string, mixed> what a list shows */

@@ -237,9 +237,9 @@ final readonly class Analysis
         $each = sprintf('%d more of each', $more);
 
         return match ($standing) {
-            Standing::Decided => sprintf('%s beats %s (%s): %s.', ucfirst($best), $second, $this->gauge->name, $chance),
+            Standing::Decided => sprintf('%s beats %s (%s), chance %s.', ucfirst($best), $second, $this->gauge->name, $chance),
             Standing::Same => sprintf('Between %s and %s there is no difference that matters (%s).', $best, $second, $this->gauge->name),
-            Standing::Leaning => sprintf('%s looks better than %s (%s), %s; %s would tell.', ucfirst($best), $second, $this->gauge->name, $chance, $each),
+            Standing::Leaning => sprintf('%s looks better than %s (%s), chance %s; %s would tell.', ucfirst($best), $second, $this->gauge->name, $chance, $each),
             Standing::Open => sprintf('Nothing can be said yet of %s and %s (%s): %s.', $best, $second, $this->gauge->name, $each),
         };
     }

@@ -56,6 +56,9 @@ watch(
         >Take version {{ number }} up again</ElButton
       >
     </div>
+    <p v-if="other?.reason" class="soft">
+      Why version {{ number }} was made: {{ units.words(other.reason) }}
+    </p>
     <p v-if="changes.answer.value && !changes.answer.value.length" class="soft">
       Nothing differs. Move a line or a slider, or choose an older version.
     </p>

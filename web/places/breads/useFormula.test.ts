@@ -18,7 +18,9 @@ const versions = (...requests: PlanRequest[]): BreadVersions => ({
   id: 'bread-1',
   name: 'Almond wraps',
   style: 'almond-wrap',
-  revisions: requests.map((one, index) => ({ number: index + 1, saved_at: null, request: one })).reverse(),
+  revisions: requests
+    .map((one, index) => ({ number: index + 1, saved_at: null, reason: null, request: one }))
+    .reverse(),
 })
 const xanthan = (of: PlanRequest | null) => (of ? linesOf(of)[1]?.percent : undefined)
 

@@ -97,8 +97,8 @@ function compare() {
       />
     </header>
     <WaterOverTime v-if="ofOneBread.length > 1" :batches="ofOneBread" />
-    <ul v-if="recurring.length" class="record-faults" aria-label="What went wrong in these">
-      <li v-for="one in recurring" :key="`${one.symptom} ${one.cause}`">
+    <div v-if="recurring.length" class="record-faults" role="group" aria-label="What went wrong in these">
+      <p v-for="one in recurring" :key="`${one.symptom} ${one.cause}`">
         <SymptomPicture :symptom="one.symptom" />
         <span
           ><strong>{{ one.name }}</strong
@@ -107,8 +107,8 @@ function compare() {
             >: {{ one.cause_name.charAt(0).toLowerCase() + one.cause_name.slice(1) }}</template
           ></span
         >
-      </li>
-    </ul>
+      </p>
+    </div>
     <p class="row" role="status">
       <span v-if="chosen.length === 2"
         ><ElButton type="primary" @click="compare">Hold the two side by side</ElButton></span
@@ -157,15 +157,13 @@ function compare() {
   display: flex;
   flex-wrap: wrap;
   gap: 0.4rem 1.2rem;
-  margin: 0;
-  padding: 0;
-  list-style: none;
 }
 
-.record-faults li {
+.record-faults p {
   display: flex;
   gap: 0.5rem;
   align-items: center;
+  margin: 0;
 }
 
 .record-faults :deep(.symptom) {

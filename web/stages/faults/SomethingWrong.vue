@@ -65,6 +65,9 @@ async function keep(suspect: Suspect) {
         <p v-if="named" class="soft">{{ named.shows }}</p>
         <DiagnosisView v-if="diagnosis" :diagnosis="diagnosis" @act="act" @keep="keep" />
         <ElButton @click="symptom = null">It is something else</ElButton>
+        <RouterLink :to="{ name: 'trials', query: { bread: store.batch?.bread.id } }"
+          >Find it out by a trial</RouterLink
+        >
       </template>
       <template v-else>
         <div v-if="lying.length" class="row" role="group" aria-label="Which piece">

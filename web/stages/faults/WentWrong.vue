@@ -19,5 +19,10 @@ watch(
     <h2>Why it came out so</h2>
     <p v-if="done" role="status">{{ done }}</p>
     <DiagnosisView :diagnosis="diagnosis" over @keep="faults.keepVersion(batch, $event)" />
+    <p>
+      <RouterLink :to="{ name: 'trials', query: { bread: batch.bread.id } }"
+        >Find it out by a trial</RouterLink
+      >
+    </p>
   </section>
 </template>

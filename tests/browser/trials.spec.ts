@@ -1,0 +1,97 @@
+import type { Page } from '@playwright/test'
+import { expectAccessible, signIn } from './bench'
+import { expect, test } from './test'
+
+type Begun = {
+  id: string
+  version: number
+  plan: { portion: { count: number } }
+  request: { water?: { hydration_percent?: number } }
+}
+
+/** Makes the next batch of a trial and judges it: more water, more good pieces. */
+async function make(page: Page, trial: string, good: (water: number) => number) {
+  const begun = await page.request.post(`/api/v1/trials/${trial}/batches`, {
+    data: { id: crypto.randomUUID(), at: new Date().toISOString() },
+  })
+  expect(begun.status(), await begun.text()).toBe(201)
+  const batch = (await begun.json()) as Begun
+  const poured = await page.request.post(`/api/v1/batches/${batch.id}/events`, {
+    data: { events: [{ id: crypto.randomUUID(), kind: 'poured', at: new Date().toISOString(), grams: 300 }] },
+  })
+  expect(poured.ok(), await poured.text()).toBe(true)
+  const count = batch.plan.portion.count
+  const pieces_good = good(batch.request.water?.hydration_percent ?? 0)
+  const judged = await page.request.put(`/api/v1/batches/${batch.id}/verdict`, {
+    data: {
+      version: batch.version,
+      verdict: {
+        pliability: 'folds',
+        puff: 'patches',
+        shade_first: 0.3,
+        shade_second: 0.3,
+        cracks: 'none',
+        sticking: 'none',
+        pieces_good,
+        pieces_second: count - pieces_good,
+        pieces_lost: 0,
+      },
+    },
+  })
+  expect(judged.ok(), await judged.text()).toBe(true)
+}
+
+test('a trial of two levels is set up, says when it knows too little, comes to its sentence, and is decided', async ({
+  page,
+}) => {
+  await signIn(page)
+  await page.getByRole('navigation').getByRole('link', { name: 'Trials' }).click()
+  await expect(page.getByRole('link', { name: 'Rolled thinner or thicker?' })).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Try one thing' }).click()
+  await page.getByRole('textbox', { name: 'What do you want to find out?' }).fill('How wet?')
+  await page.getByRole('combobox', { name: 'Judged by' }).focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('option', { name: 'share of good pieces' }).click()
+  await expect(page.getByRole('spinbutton', { name: 'Level 2' })).toHaveValue(/^1\d\d$/)
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Begin the trial' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('How wet?')
+  await expect(
+    page.getByText('Nothing can be said yet: each level has to come out at least once.'),
+  ).toBeVisible()
+
+  const trial = page.url().split('/').at(-1) ?? ''
+  const middle = 133
+  await make(page, trial, water => (water > middle ? 13 : 8))
+  await make(page, trial, water => (water > middle ? 12 : 9))
+  await page.reload()
+  await expect(page.getByText(/^Nothing can be said yet of .*: \d+ more of each\.$/)).toBeVisible()
+  for (let more = 0; more < 6; more++)
+    await make(page, trial, water => (water > middle ? 13 - (more % 2) : 8 + (more % 2)))
+  await page.reload()
+  await expect(page.getByText(/^136 % beats 130 % \(share of good pieces\), chance 99 %\.$/)).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Next batch/ })).toBeHidden()
+  await page.getByRole('button', { name: 'What each level changes of the bread as it stands' }).click()
+  await expect(page.getByText(/Added water: more water/).first()).toBeVisible()
+  await expectAccessible(page)
+
+  await page.getByRole('button', { name: 'Decide for 136 %' }).click()
+  await page.getByRole('link', { name: 'It is the newest version of the bread.' }).click()
+  await expect(page).toHaveURL(/\/breads\//)
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Trials' })).toBeVisible()
+  await expect(page.getByRole('link', { name: 'How wet?' })).toBeHidden()
+})
+
+test('Today offers the next batch of a trial with its level set, and the batch says what it belongs to', async ({
+  page,
+}) => {
+  await signIn(page)
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Next: dry' }).click()
+  await expect(page).toHaveURL(/\/batch\/.+\/choose/)
+  await expect(page.getByRole('note')).toHaveText('Trial: Dry metal or wiped with fat? This batch: dry.')
+  await page.getByRole('link', { name: 'Dry metal or wiped with fat?' }).click()
+  await expect(page.getByText('4 of 8 batches made', { exact: false })).toBeVisible()
+})

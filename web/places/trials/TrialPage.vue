@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, toldBy } from '@/api/client'
+import type { Trial, Unit } from '@/api/types'
+import { useHouse } from '@/house'
+import TrialPicture from '@/pictures/TrialPicture.vue'
+import Fold from '@/ui/Fold.vue'
+import { useUnits } from '@/ui/units'
+import { day } from '../batches'
+import { useTrialBatch } from './useTrialBatch'
+
+/** One trial: what can be said, on top; its points; the next batch; the decision. */
+const route = useRoute()
+const units = useUnits()
+const house = useHouse()
+const trial = shallowRef<Trial | null>(null)
+const trouble = ref('')
+const { begin, trouble: notBegun } = useTrialBatch()
+const result = computed(() => trial.value?.result)
+const chance = computed(() => result.value?.difference?.chance ?? null)
+const text = (value: number | null, unit: string | null) =>
+  value === null ? '–' : unit === 'index' ? String(Math.round(value)) : units.text(value, unit as Unit)
+
+onMounted(() => look(() => api.trial(String(route.params['id']))))
+
+async function look(asked: () => Promise<Trial>) {
+  try {
+    trial.value = await asked()
+  } catch (failure) {
+    trouble.value = toldBy(failure)
+  }
+}
+
+async function decide(level: number | null) {
+  await look(() => api.decideTrial(String(route.params['id']), level))
+  await house.refresh()
+}
+</script>
+
+<template>
+  <div class="trial-page">
+    <p v-if="trouble || notBegun" role="alert">{{ trouble || notBegun }}</p>
+    <template v-if="trial && result">
+      <p><RouterLink :to="{ name: 'trials' }">← Trials</RouterLink></p>
+      <header>
+        <h1>{{ trial.question }}</h1>
+        <p class="soft">
+          {{ trial.bread.name }}. {{ trial.factor.name }}, judged by {{ trial.judged.name }}.
+          {{ trial.made }} of {{ trial.total }} batches made.
+        </p>
+      </header>
+      <p class="says trial-words" role="status">{{ result.words }}</p>
+      <div v-if="!trial.decided" class="row trial-acts">
+        <ElButton v-if="trial.next" type="primary" size="large" @click="begin(trial.id)"
+          >Next batch: {{ trial.next.level ?? 'its level is set' }}</ElButton
+        >
+        <ElButton
+          v-for="(level, index) in result.levels"
+          :key="level.name"
+          size="large"
+          :type="!trial.next && index === result.best ? 'primary' : 'default'"
+          @click="decide(index)"
+          >Decide for {{ level.name }}</ElButton
+        >
+        <ElButton size="large" @click="decide(null)">End it; the bread stays</ElButton>
+      </div>
+      <p v-else>
+        <strong>{{
+          trial.decided.level ? `Decided for ${trial.decided.level}` : 'Ended; the bread stays as it is'
+        }}</strong>, {{ day(trial.decided.at) }}.
+        <RouterLink v-if="trial.decided.level" :to="{ name: 'bread', params: { id: trial.bread.id } }"
+          >It is the newest version of the bread.</RouterLink
+        >
+      </p>
+      <section class="panel stack">
+        <TrialPicture :result="result" :background="trial.background" :gauge="trial.judged.name" />
+        <dl v-if="result.difference" class="trial-numbers">
+          <div>
+            <dt>Chance that {{ result.levels[result.best ?? 0]?.name }} is the better</dt>
+            <dd>
+              {{ chance === null ? '–' : `${Math.round(100 * Math.min(0.99, Math.max(0.01, chance)))} %` }}
+            </dd>
+          </div>
+          <div>
+            <dt>Better by{{ result.difference.in_ranks ? ', in ranks' : '' }}</dt>
+            <dd>
+              {{ Math.abs(result.difference.value).toFixed(2) }}
+              <span class="soft">{{
+                result.difference.ninety_five.low === null
+                  ? 'too few for a margin'
+                  : `(95 %: ${result.difference.ninety_five.low.toFixed(2)} to ${result.difference.ninety_five.high?.toFixed(2) ?? '–'})`
+              }}</span>
+            </dd>
+          </div>
+          <div v-if="result.more">
+            <dt>More of each that would tell</dt>
+            <dd>{{ result.more }}</dd>
+          </div>
+          <div v-if="result.next !== null">
+            <dt>Next level worth a try</dt>
+            <dd>{{ trial.factor.unit ? text(result.next, trial.factor.unit) : result.next }}</dd>
+          </div>
+        </dl>
+      </section>
+      <Fold name="trial-drags" title="What each level changes of the bread as it stands">
+        <div v-for="one in trial.drags" :key="one.level">
+          <h3>{{ one.level }}</h3>
+          <p v-if="!one.changes.length" class="soft">Nothing: it is so already.</p>
+          <ul>
+            <li v-for="change in one.changes" :key="change.text">
+              {{ units.words(change.text)
+              }}<template v-if="change.unit">
+                {{ text(change.before, change.unit) }} →
+                <strong>{{ text(change.after, change.unit) }}</strong></template
+              >
+            </li>
+          </ul>
+        </div>
+      </Fold>
+      <Fold name="trial-batches" :title="`Its batches (${trial.batches.length})`">
+        <ul>
+          <li v-for="batch in trial.batches" :key="batch.id">
+            <RouterLink :to="{ name: 'made', params: { id: batch.id } }">{{
+              day(batch.started_at)
+            }}</RouterLink>: {{ batch.level ?? 'its level is told once it is judged'
+            }}{{ batch.value === null ? ', not judged yet' : '' }}
+          </li>
+        </ul>
+      </Fold>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.trial-page {
+  display: grid;
+  gap: var(--gap);
+  max-width: 64rem;
+  margin: 0 auto;
+  padding: 1.2rem;
+}
+
+.trial-page h1,
+.trial-page p {
+  margin: 0;
+}
+
+.trial-words {
+  font-size: 1.5rem;
+}
+
+.trial-acts :deep(.el-button) {
+  min-height: 3.5rem;
+  margin: 0;
+}
+
+.trial-numbers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem 2rem;
+  margin: 0;
+}
+
+.trial-numbers dt {
+  color: var(--ink-soft);
+}
+
+.trial-numbers dd {
+  margin: 0;
+  font: 600 1.15rem var(--font-head);
+}
+</style>
