@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AnswerRiddleController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\AskController;
 use App\Http\Controllers\BeginTrialController;
@@ -35,6 +36,7 @@ use App\Http\Controllers\ShowDayController;
 use App\Http\Controllers\ShowKitchenController;
 use App\Http\Controllers\ShowNewsController;
 use App\Http\Controllers\ShowPhotoController;
+use App\Http\Controllers\ShowRiddlesController;
 use App\Http\Controllers\ShowSessionController;
 use App\Http\Controllers\ShowSettlingController;
 use App\Http\Controllers\ShowTrialController;
@@ -67,6 +69,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::post('batches', StartBatchController::class);
         Route::patch('batches/{batch}', ReplanBatchController::class);
         Route::post('batches/{batch}/causes', FindCausesController::class);
+        Route::post('riddles', AnswerRiddleController::class);
         Route::post('trials', BeginTrialController::class);
         Route::get('trials/{trial}', ShowTrialController::class);
         Route::post('trials/{trial}/batches', StartTrialBatchController::class);
@@ -86,6 +89,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('breads/{bread}', ShowBreadController::class);
     Route::patch('breads/{bread}', RenameBreadController::class);
     Route::get('trials', ListTrialsController::class);
+    Route::get('riddles', ShowRiddlesController::class);
     Route::get('batches', ListBatchesController::class);
     Route::get('batches/{batch}', ShowBatchController::class);
     Route::get('batches/{batch}/news', ShowNewsController::class);

@@ -73,6 +73,17 @@ final class CausesTest extends TestCase
         self::assertSame([['symptom' => 'sticks_to_griddle', 'name' => 'Sticks to the griddle', 'cause' => 'turned-early', 'cause_name' => 'Turned before it had set', 'batches' => 1]], $ofRice);
     }
 
+    public function test_a_riddle_is_told_once_it_is_answered_and_the_first_answer_counts_for_its_cook(): void
+    {
+        $this->cook();
+        $right = (string) $this->postJson('/api/v1/riddle', ['seed' => 5, 'answer' => 'x'])->assertOk()->json('outcome.cause');
+        $this->postJson('/api/v1/riddles', ['seed' => 5, 'looked' => ['feel', 'bowl'], 'answer' => $right])->assertOk()
+            ->assertJsonPath('riddle.outcome.right', true)->assertJsonPath('tally', ['answered' => 1, 'right' => 1, 'mean_looks' => 2]);
+        $this->postJson('/api/v1/riddles', ['seed' => 5, 'answer' => 'no-salt'])->assertOk()->assertJsonPath('tally.answered', 1);
+        $this->postJson('/api/v1/riddles', ['seed' => 5])->assertUnprocessable()->assertJsonPath('errors.0.path', 'answer');
+        self::assertSame(1, $this->getJson('/api/v1/riddles')->json('right'));
+    }
+
     public function test_what_is_no_symptom_is_refused_and_another_kitchens_batch_does_not_exist(): void
     {
         $this->cook();

@@ -51,6 +51,9 @@ import type {
   PlanRequest,
   Problem,
   Session,
+  Riddle,
+  RiddleQuestion,
+  RiddleTally,
   Stage,
   Swap,
   Symptom,
@@ -266,6 +269,10 @@ export const api = {
   deletePhoto: (batch: string, id: string) => send<null>('DELETE', `/batches/${batch}/photos/${id}`),
   readShade: (batch: string, id: string, places: { white: PhotoPlace; bread: PhotoPlace }) =>
     send<PhotoShade>('POST', `/batches/${batch}/photos/${id}/shade`, places),
+  riddle: (question: RiddleQuestion, signal?: AbortSignal) => ask<Riddle>('/riddle', question, signal),
+  riddles: () => send<RiddleTally>('GET', '/riddles'),
+  answerRiddle: (question: RiddleQuestion) =>
+    send<{ riddle: Riddle; tally: RiddleTally }>('POST', '/riddles', question),
   trials: () => send<Trials>('GET', '/trials'),
   trial: (id: string) => send<Trial>('GET', `/trials/${id}`),
   beginTrial: (trial: TrialToBegin) => send<Trial>('POST', '/trials', trial),

@@ -62,6 +62,7 @@ final readonly class Desk
             Question::Day => (new LineDesk($this->reference, $this->planner))->day($document),
             Question::Sheet => (new LineDesk($this->reference, $this->planner))->sheet($document),
             Question::Learn => (new LearnDesk)->learn($document),
+            Question::Riddle => $this->faults()->riddle($document),
             Question::Trial => (new TrialDesk)->trial($document),
             Question::Causes => $this->faults()->causes($document),
         };

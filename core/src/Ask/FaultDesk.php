@@ -7,16 +7,21 @@ namespace StoneMill\Ask;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Fault\Cause;
 use StoneMill\Fault\Causes;
 use StoneMill\Fault\Circumstances;
 use StoneMill\Fault\Diagnosis;
+use StoneMill\Fault\Evidence;
 use StoneMill\Fault\Finder;
 use StoneMill\Fault\Followed;
+use StoneMill\Fault\Inquiry;
+use StoneMill\Fault\Riddle;
 use StoneMill\Fault\Seen;
 use StoneMill\Fault\Tried;
 use StoneMill\Plan\Limits;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Portrait;
 use StoneMill\Plan\Reference;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
@@ -108,6 +113,46 @@ final readonly class FaultDesk
         $plan = $this->planner->plan(PlanRequest::read($request, $this->reference));
 
         return $this->about($request, new Circumstances($plan, $state, $piece, Followed::in($earlier)), $symptoms, $stage, $verdict);
+    }
+
+    /**
+     * A batch to find the fault of: what shows, what looking tells, and, once the cook has decided, what it was.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput If the document breaks the contract.
+     */
+    public function riddle(mixed $document): array
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['seed', 'looked', 'answer']);
+        $seed = $root->at('seed')->integer(0, Riddle::MOST_SEED);
+        $looked = $root->at('looked')->isAbsent() ? [] : array_map(static fn (Node $node): Inquiry => $node->choice(Inquiry::class), $root->at('looked')->items(0, count(Inquiry::cases())));
+        $answer = $root->at('answer')->optionalText(self::LONGEST_CAUSE);
+        $findings->refuseIfAny();
+        $riddle = Riddle::of($seed, $this->causes, $this->reference, $this->planner);
+        $plan = $riddle->batch->plan;
+
+        return [
+            'seed' => $seed,
+            'bread' => $plan->request->style->name,
+            'portrait' => Portrait::of($plan)->toArray(),
+            'symptoms' => array_map(static fn (Symptom $symptom): array => ['symptom' => $symptom->value, 'name' => $symptom->inWords(), 'shows' => $symptom->shows()], $riddle->symptoms),
+            'looks' => array_map(static fn (Inquiry $inquiry): array => [
+                'look' => $inquiry->value,
+                'question' => $inquiry->question(),
+                'told' => in_array($inquiry, $looked, true) ? ($riddle->answer($inquiry) ?: ['Nobody wrote that down.']) : null,
+            ], Inquiry::cases()),
+            'choices' => array_map(static fn (Cause $cause): array => ['cause' => $cause->id, 'name' => $cause->name], $riddle->choices(new Finder($this->causes))),
+            'outcome' => $answer === null ? null : [
+                'right' => $answer === $riddle->cause->id,
+                'cause' => $riddle->cause->id,
+                'name' => $riddle->cause->name,
+                'says' => $riddle->cause->says,
+                'look' => $riddle->cause->look,
+                'given' => array_map(static fn (Evidence $one): string => $one->text, $riddle->given()),
+            ],
+        ];
     }
 
     /** @return list<Symptom> each once */

@@ -26,4 +26,5 @@ enum Question: string
     case Learn = 'learn';
     case Causes = 'causes';
     case Trial = 'trial';
+    case Riddle = 'riddle';
 }

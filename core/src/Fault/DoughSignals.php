@@ -181,7 +181,7 @@ final readonly class DoughSignals
     {
         $planned = $this->plan->restSeconds;
         $begun = $this->state->tally()->course->startedAt(EventKind::RestStarted);
-        $laid = $this->state->griddle()->since();
+        $laid = $this->state->griddle()->firstLaidAt();
         if ($planned <= 0 || ($begun === null && $laid === null)) {
             return null;
         }

@@ -140,12 +140,21 @@ final readonly class GriddleLog
     /** Seconds from the first piece laid to that one, or to the last; null before anything lay there. */
     public function waitedSeconds(?int $piece): ?float
     {
-        $laid = array_map(static fn (GriddlePiece $one): DateTimeImmutable => $one->laidAt, $this->pieces);
-        if ($laid === [] || ($piece !== null && ! isset($laid[$piece]))) {
+        $first = $this->firstLaidAt();
+        if ($first === null || ($piece !== null && ! isset($this->pieces[$piece]))) {
             return null;
         }
+        $last = $piece === null ? max(array_map(static fn (GriddlePiece $one): DateTimeImmutable => $one->laidAt, $this->pieces) ?: [$first]) : $this->pieces[$piece]->laidAt;
 
-        return LogTime::between(min($laid), $piece === null ? max($laid) : $laid[$piece]);
+        return LogTime::between($first, $last);
+    }
+
+    /** Null before anything lay there. */
+    public function firstLaidAt(): ?DateTimeImmutable
+    {
+        $laid = array_map(static fn (GriddlePiece $one): DateTimeImmutable => $one->laidAt, $this->pieces);
+
+        return $laid === [] ? null : min($laid);
     }
 
     public function since(): ?DateTimeImmutable

@@ -9,6 +9,7 @@ use StoneMill\Dough\FeelGrade as Feel;
 use StoneMill\Fault\Causes;
 use StoneMill\Fault\Circumstances;
 use StoneMill\Fault\Finder;
+use StoneMill\Fault\StagedBatch;
 use StoneMill\Pantry\Role;
 use StoneMill\School\Symptom as S;
 use StoneMill\Tests\Bench;
@@ -19,7 +20,7 @@ final class MadeCasesTest extends TestCase
     /** @return iterable<string, array{non-empty-list<S>, Circumstances}> by the true cause, with a number where it has several */
     private static function cases(): iterable
     {
-        $of = MadeBatch::of(...);
+        $of = self::made(...);
         $ready = Feel::Ready;
         yield 'too-dry' => [[S::Cracks], $of('pressed-masa')->mixed(0.85, Feel::Cracking)->circumstances()];
         yield 'too-dry 2' => [[S::Crumbles, S::Cracks], $of('millet-round')->mixed(0.8, Feel::Crumbly)->circumstances()];
@@ -159,12 +160,12 @@ final class MadeCasesTest extends TestCase
         return $over;
     }
 
-    private static function without(string $style): MadeBatch
+    private static function without(string $style): StagedBatch
     {
         $plain = Bench::reference()->styles->style($style);
         $lines = array_values(array_filter($plain->formula, static fn (array $line): bool => Bench::reference()->catalogue->ingredient($line['ingredient'])->role !== Role::Binder && Bench::reference()->catalogue->ingredient($line['ingredient'])->role !== Role::Egg));
 
-        return MadeBatch::of($style, ['formula' => ['lines' => $lines]]);
+        return self::made($style, ['formula' => ['lines' => $lines]]);
     }
 
     /** @return array<string, mixed> */
@@ -181,5 +182,11 @@ final class MadeCasesTest extends TestCase
         $lines = array_values(array_filter(Bench::reference()->styles->style($style)->formula, static fn (array $line): bool => $line['ingredient'] !== $ingredient));
 
         return ['formula' => ['lines' => [...$lines, ['ingredient' => $ingredient, 'percent' => $percent]]]];
+    }
+
+    /** @param array<string, mixed> $request beside the style */
+    private static function made(string $style, array $request = []): StagedBatch
+    {
+        return StagedBatch::of(Bench::plan(['style' => $style, ...$request]));
     }
 }

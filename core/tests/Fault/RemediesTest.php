@@ -16,6 +16,7 @@ use StoneMill\Fault\Followed;
 use StoneMill\Fault\NextChange;
 use StoneMill\Fault\NowAct;
 use StoneMill\Fault\Seen;
+use StoneMill\Fault\StagedBatch;
 use StoneMill\Fault\Tried;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\EventKind;
@@ -33,7 +34,7 @@ final class RemediesTest extends TestCase
 {
     public function test_a_dough_felt_cracking_is_mended_with_five_points_of_water_on_its_flour(): void
     {
-        $batch = MadeBatch::of('pressed-masa')->mixed(0.9, FeelGrade::Cracking)->circumstances();
+        $batch = self::made('pressed-masa')->mixed(0.9, FeelGrade::Cracking)->circumstances();
         $flour = $batch->state->bowl()->flourBaseGrams();
         $act = (new Acts($batch))->act(NowAct::WorkInWater);
 
@@ -44,21 +45,21 @@ final class RemediesTest extends TestCase
 
     public function test_what_is_past_is_not_offered(): void
     {
-        $baking = MadeBatch::of('pressed-masa')->mixed(1.0, FeelGrade::Ready)->rested()->baked()->circumstances();
+        $baking = self::made('pressed-masa')->mixed(1.0, FeelGrade::Ready)->rested()->baked()->circumstances();
         $acts = new Acts($baking);
         self::assertNull($acts->act(NowAct::WorkInWater), 'the dough is on the griddle');
         self::assertNull($acts->act(NowAct::RestOn));
         self::assertNotNull($acts->act(NowAct::TurnDown));
-        $untouched = new Acts(MadeBatch::of('pressed-masa')->circumstances());
+        $untouched = new Acts(self::made('pressed-masa')->circumstances());
         self::assertNull($untouched->act(NowAct::WorkInWater), 'nothing is in the bowl');
     }
 
     public function test_water_poured_otherwise_than_planned_says_nothing_against_the_plan(): void
     {
-        $short = new Changes(MadeBatch::of('pressed-masa')->mixed(0.8, FeelGrade::Cracking)->circumstances());
+        $short = new Changes(self::made('pressed-masa')->mixed(0.8, FeelGrade::Cracking)->circumstances());
         self::assertNull($short->change(NextChange::MoreWater), 'a fifth of the water was left out: the plan asks for it already');
 
-        $whole = MadeBatch::of('pressed-masa')->mixed(1.0, FeelGrade::Cracking)->circumstances();
+        $whole = self::made('pressed-masa')->mixed(1.0, FeelGrade::Cracking)->circumstances();
         $change = (new Changes($whole))->change(NextChange::MoreWater);
         $patch = $change->patch['water'] ?? null;
         self::assertIsArray($patch);
@@ -71,7 +72,7 @@ final class RemediesTest extends TestCase
         foreach (Bench::reference()->styles->all() as $style) {
             $request = ['style' => $style->id];
             $plan = Bench::plan($request);
-            $changes = new Changes(MadeBatch::of($style->id)->circumstances());
+            $changes = new Changes(self::made($style->id)->circumstances());
             foreach (NextChange::cases() as $kind) {
                 $change = $changes->change($kind);
                 if ($change === null) {
@@ -83,18 +84,18 @@ final class RemediesTest extends TestCase
                 }
             }
         }
-        $weighed = (new Changes(MadeBatch::of('pressed-masa', ['formula' => ['method' => ['measure' => 'cup']]])->circumstances()))->change(NextChange::Weigh);
+        $weighed = (new Changes(self::made('pressed-masa', ['formula' => ['method' => ['measure' => 'cup']]])->circumstances()))->change(NextChange::Weigh);
         self::assertNotNull($weighed);
         $soured = ['formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'percent' => 100], ['ingredient' => 'vinegar', 'percent' => 4]]]];
-        self::assertNotNull((new Changes(MadeBatch::of('pressed-masa', $soured)->circumstances()))->change(NextChange::LessAcid));
-        self::assertNotNull((new Changes(MadeBatch::of('pressed-masa', $soured)->circumstances()))->change(NextChange::MoreSalt));
+        self::assertNotNull((new Changes(self::made('pressed-masa', $soured)->circumstances()))->change(NextChange::LessAcid));
+        self::assertNotNull((new Changes(self::made('pressed-masa', $soured)->circumstances()))->change(NextChange::MoreSalt));
         $never = array_diff(array_map(static fn (NextChange $kind): string => $kind->value, NextChange::cases()), array_keys($offered), ['weigh', 'less_acid', 'more_salt']);
         self::assertSame([], array_values($never), 'each has a bread that it is for');
     }
 
     public function test_every_act_is_said_for_some_bread_with_its_own_numbers(): void
     {
-        $dough = new Acts(MadeBatch::of('pressed-masa')->mixed(1.0, FeelGrade::Tacky)->circumstances());
+        $dough = new Acts(self::made('pressed-masa')->mixed(1.0, FeelGrade::Tacky)->circumstances());
         foreach (NowAct::cases() as $kind) {
             self::assertMatchesRegularExpression('/^[A-Z].+\.$/', (string) $dough->act($kind)?->text, $kind->value);
         }
@@ -103,7 +104,7 @@ final class RemediesTest extends TestCase
 
     public function test_what_was_tried_and_helped_is_thought_of_sooner_and_what_did_not_later(): void
     {
-        $batch = MadeBatch::of('pressed-masa')->mixed(1.0, FeelGrade::Ready)->rested()->baked(1.0, 1.0, 6, 90.0)->circumstances();
+        $batch = self::made('pressed-masa')->mixed(1.0, FeelGrade::Ready)->rested()->baked(1.0, 1.0, 6, 90.0)->circumstances();
         $chance = static function (Tried ...$tried) use ($batch): float {
             foreach ((new Finder(Causes::shipped()))->suspects(new Circumstances($batch->plan, $batch->state, null, array_values($tried)), [Symptom::Cracks]) as $one) {
                 if ($one->cause->id === 'edges-dried') {
@@ -163,5 +164,11 @@ final class RemediesTest extends TestCase
     private static function verdict(Extent $cracks): Verdict
     {
         return Verdict::kept(Pliability::Folds, Puff::Full, 0.3, 0.3, $cracks, Extent::None, 14, 0, 0, null);
+    }
+
+    /** @param array<string, mixed> $request beside the style */
+    private static function made(string $style, array $request = []): StagedBatch
+    {
+        return StagedBatch::of(Bench::plan(['style' => $style, ...$request]));
     }
 }

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace StoneMill\Tests\Fault;
+namespace StoneMill\Fault;
 
 use DateTimeImmutable;
 use StoneMill\Dough\FeelGrade;
-use StoneMill\Fault\Circumstances;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
@@ -14,10 +13,9 @@ use StoneMill\Record\EventKind;
 use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\School\TurnAction;
-use StoneMill\Tests\Bench;
 
-/** A batch made up for a test: planned, then worked otherwise in just the way that is told. */
-final class MadeBatch
+/** A batch made up to learn from: planned, then worked otherwise in just the way that is told. */
+final class StagedBatch
 {
     /** @var list<BatchEvent> */
     private array $log = [];
@@ -32,10 +30,9 @@ final class MadeBatch
         $this->now = new DateTimeImmutable('2026-03-01T10:00:00Z');
     }
 
-    /** @param array<string, mixed> $request beside the style */
-    public static function of(string $style, array $request = []): self
+    public static function of(BatchPlan $plan): self
     {
-        return new self(Bench::plan(['style' => $style, ...$request]));
+        return new self($plan);
     }
 
     /** @param float $share of the planned water */
