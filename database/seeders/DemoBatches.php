@@ -62,7 +62,7 @@ final readonly class DemoBatches
     private const WENT_WRONG = [
         0 => ['stage' => Stage::Mix, 'symptom' => Symptom::Cracks],
         1 => ['stage' => Stage::Griddle, 'symptom' => Symptom::SticksToGriddle, 'cause' => 'turned-early', 'done' => 'Leave the next pieces on their first side longer: a face that has set lets go by itself.'],
-        9 => ['stage' => Stage::Shape, 'symptom' => Symptom::Cracks, 'waited' => 11.0],
+        8 => ['stage' => Stage::Shape, 'symptom' => Symptom::Cracks, 'waited' => 11.0],
     ];
 
     private const MOST_CORRECTIONS = 4;

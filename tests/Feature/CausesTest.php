@@ -49,7 +49,7 @@ final class CausesTest extends TestCase
         $told = $this->postJson("/api/v1/batches/$waited->uuid/causes", [])->assertOk();
         self::assertContains('cracks', (array) $told->json('diagnosis.told'));
         self::assertSame('edges-dried', $told->json('diagnosis.causes.0.cause'));
-        self::assertMatchesRegularExpression('/was laid \d+ min after the first/', (string) $told->json('diagnosis.causes.0.evidence.0.text'));
+        self::assertMatchesRegularExpression('/was laid 1\d min after the first/', (string) $told->json('diagnosis.causes.0.evidence.0.text'));
     }
 
     public function test_a_remedy_that_helped_stands_with_the_cause_when_the_same_is_seen_again(): void

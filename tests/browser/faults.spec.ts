@@ -70,6 +70,20 @@ test('with wet hands at the bench, on a tablet and on a phone, every tile is lar
   }
 })
 
+test('at the griddle the sheet lies over the work: Space lays nothing while it is open', async ({ page }) => {
+  await toTheBowl(page)
+  await page.goto(page.url().replace(/\/mix$/, '/griddle'))
+  await page.getByRole('button', { name: 'Something is wrong' }).click()
+  await page.getByRole('button', { name: /^Sticks to the griddle/ }).click()
+  const sheet = page.getByRole('dialog', { name: 'Sticks to the griddle' })
+  await expect(sheet.getByRole('heading', { level: 3 }).first()).toBeVisible()
+  await page.keyboard.press('Space')
+  await page.keyboard.press('Escape')
+  await expect(sheet).toBeHidden()
+  await expect(page.getByRole('button', { name: /^Undo: laying/ })).toBeHidden()
+  await page.getByRole('button', { name: /^Undo: seen: sticks to griddle/ }).click()
+})
+
 test('a dark batch is judged, explained without being asked, and its remedy becomes a version of the bread', async ({
   page,
 }) => {

@@ -43,12 +43,17 @@ export function useKey(key: string, callback: () => void): void {
   function pressed(event: KeyboardEvent) {
     if (!keysOn.value || event.key !== key || event.repeat || event.ctrlKey || event.metaKey || event.altKey)
       return
-    if (hasOwnUse(event.target, event.key)) return
+    if (hasOwnUse(event.target, event.key) || liesUnderADialog()) return
     event.preventDefault()
     callback()
   }
   window.addEventListener('keydown', pressed)
   onScopeDispose(() => window.removeEventListener('keydown', pressed))
+}
+
+/** What lies under an open dialog is out of reach, whatever has the focus. */
+function liesUnderADialog(): boolean {
+  return [...document.querySelectorAll('[role=dialog][aria-modal=true]')].some(one => one.checkVisibility())
 }
 
 /** What is typed into has a use for every key; what is pressed only for Enter and Space. */

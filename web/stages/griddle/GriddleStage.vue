@@ -12,6 +12,7 @@ import { remembered } from '@/ui/remembered'
 import Views from '@/ui/Views.vue'
 import { useBatch } from '../batch'
 import ActBar from '../ActBar.vue'
+import SomethingWrong from '../faults/SomethingWrong.vue'
 import LearnedPanel from '../LearnedPanel.vue'
 import Warnings from '../Warnings.vue'
 import BakeBench from './BakeBench.vue'
@@ -58,7 +59,10 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
 </script>
 
 <template>
-  <Views v-model="view" label="At the griddle" :options="[...VIEWS]" />
+  <div class="griddle-head">
+    <Views v-model="view" label="At the griddle" :options="[...VIEWS]" />
+    <SomethingWrong />
+  </div>
   <div
     v-if="view === 'work'"
     ref="bench"
@@ -118,6 +122,13 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
 </template>
 
 <style scoped>
+.griddle-head {
+  display: flex;
+  gap: 0.8rem;
+  align-items: center;
+  justify-content: space-between;
+}
+
 .griddle {
   display: grid;
   grid-template-columns: minmax(13rem, 5fr) 6fr;
