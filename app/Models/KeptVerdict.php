@@ -25,6 +25,7 @@ use StoneMill\Record\Verdict as CoreVerdict;
  * @property int $pieces_second
  * @property int $pieces_lost
  * @property string|null $notes
+ * @property int|null $score from 0 to 10, of all together
  * @property string|null $change_id the client's identifier of the last change
  */
 final class KeptVerdict extends Model
@@ -46,6 +47,7 @@ final class KeptVerdict extends Model
             $this->pieces_second,
             $this->pieces_lost,
             $this->notes,
+            $this->score,
         );
     }
 

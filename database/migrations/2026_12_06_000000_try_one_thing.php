@@ -31,12 +31,14 @@ return new class extends Migration {
             ALTER TABLE batches ADD COLUMN trial_level INTEGER CHECK (trial_level >= 0);
             CREATE INDEX batches_trial ON batches (trial_id) WHERE trial_id IS NOT NULL;
             ALTER TABLE formula_revisions ADD COLUMN reason TEXT;
+            ALTER TABLE verdicts ADD COLUMN score INTEGER CHECK (score BETWEEN 0 AND 10);
             SQL);
     }
 
     public function down(): void
     {
         DB::unprepared(<<<'SQL'
+            ALTER TABLE verdicts DROP COLUMN score;
             ALTER TABLE formula_revisions DROP COLUMN reason;
             DROP INDEX batches_trial;
             ALTER TABLE batches DROP COLUMN trial_level;

@@ -127,6 +127,7 @@ final class BatchDocument
             'pieces_good' => $verdict->pieces_good,
             'pieces_second' => $verdict->pieces_second,
             'pieces_lost' => $verdict->pieces_lost,
+            'score' => $verdict->score,
             'notes' => $verdict->notes,
         ];
     }

@@ -11,8 +11,11 @@ final readonly class Verdict
 {
     private const FIELDS = [
         'pliability', 'puff', 'shade_first', 'shade_second', 'cracks', 'sticking',
-        'pieces_good', 'pieces_second', 'pieces_lost', 'notes',
+        'pieces_good', 'pieces_second', 'pieces_lost', 'score', 'notes',
     ];
+
+    /** Of all together, from 0 to this. */
+    public const MOST_SCORE = 10;
 
     /** Pliability and puff are null for a bread that is not folded, and for one that does not puff. */
     private function __construct(
@@ -26,6 +29,7 @@ final readonly class Verdict
         public int $seconds,
         public int $lost,
         public ?string $notes,
+        public ?int $score = null,
     ) {
     }
 
@@ -46,6 +50,7 @@ final readonly class Verdict
             $node->at('pieces_second')->integer(0, $pieces),
             $node->at('pieces_lost')->integer(0, $pieces),
             $node->at('notes')->optionalProse(2000),
+            $node->at('score')->optionalInteger(0, self::MOST_SCORE),
         );
         if (! $batch->hasBegun() && $batch->griddle()->since() === null) {
             $node->refuse('Nothing is in the bowl: there is nothing to judge.', 'after poured');
@@ -58,9 +63,9 @@ final readonly class Verdict
     }
 
     /** As it was kept. */
-    public static function kept(?Pliability $pliability, ?Puff $puff, float $shadeFirst, float $shadeSecond, Extent $cracks, Extent $sticking, int $good, int $seconds, int $lost, ?string $notes): self
+    public static function kept(?Pliability $pliability, ?Puff $puff, float $shadeFirst, float $shadeSecond, Extent $cracks, Extent $sticking, int $good, int $seconds, int $lost, ?string $notes, ?int $score = null): self
     {
-        return new self($pliability, $puff, $shadeFirst, $shadeSecond, $cracks, $sticking, $good, $seconds, $lost, $notes);
+        return new self($pliability, $puff, $shadeFirst, $shadeSecond, $cracks, $sticking, $good, $seconds, $lost, $notes, $score);
     }
 
     /** Whether a cook would make it again: it bends without breaking, nothing cracked, nothing was lost. */
@@ -82,6 +87,7 @@ final readonly class Verdict
             'pieces_good' => $this->good,
             'pieces_second' => $this->seconds,
             'pieces_lost' => $this->lost,
+            'score' => $this->score,
             'notes' => $this->notes,
         ];
     }

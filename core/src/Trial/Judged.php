@@ -20,6 +20,7 @@ enum Judged: string
     case Shade = 'shade';
     case Loss = 'loss';
     case GoodShare = 'good_share';
+    case Score = 'score';
 
     public function gauge(): Gauge
     {
@@ -31,6 +32,7 @@ enum Judged: string
             self::Shade => new Gauge('how far its shade is off', false, false, 0.1),
             self::Loss => new Gauge('how far its weight loss is off', false, false, 2.0),
             self::GoodShare => new Gauge('share of good pieces', false, true, 0.1),
+            self::Score => new Gauge('score from 0 to 10', false, true, 1.0),
         };
     }
 
@@ -56,6 +58,7 @@ enum Judged: string
             self::Shade => self::off($verdict, $batch),
             self::Loss => self::lossOff($batch),
             self::GoodShare => $verdict->good / max(1, $batch->portions()->count),
+            self::Score => $verdict->score === null ? null : (float) $verdict->score,
         };
     }
 

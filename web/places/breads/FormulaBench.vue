@@ -82,6 +82,7 @@ function change(next: PlanRequest) {
       </div>
       <div class="row">
         <ElButton :disabled="!formula.steps.value.length" @click="formula.undo">Undo</ElButton>
+        <RouterLink :to="{ name: 'trials', query: { bread: bread.id } }">Try one thing</RouterLink>
         <ElButton :disabled="!formula.isChanged.value" @click="formula.save"
           >Save as version {{ (formula.newest.value?.number ?? 0) + 1 }}</ElButton
         >

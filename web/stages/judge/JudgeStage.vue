@@ -150,6 +150,16 @@ async function save() {
       </p>
     </div>
     <div class="panel stack judge-notes">
+      <Fader
+        v-if="typeof verdict.score === 'number'"
+        v-model="verdict.score"
+        label="All in all, from 0 to 10"
+        :min="0"
+        :max="10"
+        :step="1"
+        :unit="null"
+      />
+      <p v-else><ElButton @click="verdict.score = 7">Give it a number from 0 to 10</ElButton></p>
       <label for="notes">Notes for next time</label>
       <ElInput id="notes" v-model="verdict.notes" type="textarea" :rows="3" maxlength="2000" />
       <div class="row">

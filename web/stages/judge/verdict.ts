@@ -23,6 +23,7 @@ export function afresh(plan: Pick<Plan, 'griddle'>, count: number): Draft {
     pieces_good: count,
     pieces_second: 0,
     pieces_lost: 0,
+    score: null,
     notes: null,
   }
 }
