@@ -13,7 +13,7 @@ use StoneMill\Exchange\Node;
 /** What a cook looks for in the record. Everything that is not said matches; discarded batches are found only where they are asked for. */
 final readonly class BatchFilter
 {
-    public const FIELDS = ['bread', 'bag', 'griddle', 'cook', 'from', 'until', 'verdict', 'words', 'done', 'discarded'];
+    public const FIELDS = ['bread', 'bag', 'griddle', 'cook', 'from', 'until', 'verdict', 'words', 'done', 'discarded', 'recurring'];
 
     private const VERDICTS = ['good', 'not_good', 'none'];
 
@@ -29,6 +29,7 @@ final readonly class BatchFilter
         private ?string $words,
         private bool $doneOnly,
         private bool $discarded,
+        public bool $wantsRecurring,
     ) {
     }
 
@@ -52,6 +53,7 @@ final readonly class BatchFilter
             $address->at('words')->optionalText(120),
             $address->at('done')->optionalText(5) === 'yes',
             $address->at('discarded')->optionalText(5) === 'yes',
+            $address->at('recurring')->optionalText(5) === 'yes',
         );
     }
 

@@ -27,7 +27,7 @@ final class ListBatchesController
         return new JsonResponse([
             'batches' => $page->batches->map(BatchDocument::summary(...))->all(),
             'next' => $page->next,
-            'recurring' => $page->isFirst ? RecurringFaults::in(CurrentKitchen::user($request)->kitchen_id, $page->filter) : [],
+            'recurring' => $page->isFirst && $page->filter->wantsRecurring ? RecurringFaults::in(CurrentKitchen::user($request)->kitchen_id, $page->filter) : [],
         ]);
     }
 }

@@ -16,7 +16,7 @@ import { useBatches } from '../useBatches'
 const units = useUnits()
 const house = useHouse()
 const router = useRouter()
-const sought = reactive<Sought>({ done: 'yes' })
+const sought = reactive<Sought>({ done: 'yes', recurring: 'yes' })
 const { batches, next, recurring, loading, more, look } = useBatches(() => ({ ...sought }))
 const chosen = ref<string[]>([])
 const days = computed({
@@ -115,7 +115,7 @@ function compare() {
       >
       <span v-else-if="chosen.length === 1" class="soft">One more, and they can be held side by side.</span>
       <span v-if="batches && !batches.length" class="soft">{{
-        Object.values(sought).filter(Boolean).length > 1
+        Object.values(sought).filter(Boolean).length > 2
           ? 'Nothing in the record is like that.'
           : 'Nothing here yet. Finish a batch with a verdict and it can be found here for good.'
       }}</span>
