@@ -55,7 +55,7 @@ export function eventWords(event: Partial<BatchEvent>, names: Map<string, string
     case 'fault_seen':
       return `seen: ${(event.symptom ?? '').replaceAll('_', ' ')}`
     case 'remedied':
-      return event.text ? `remedy: ${event.text}` : 'remedy'
+      return `remedy against ${(event.symptom ?? '').replaceAll('_', ' ')}`
     case 'entered':
       return `to ${event.stage ?? ''}`
     case 'undone':

@@ -171,7 +171,7 @@ final readonly class Bowl
     /** Water that lines bring with them, as they were weighed. */
     private function broughtGrams(): float
     {
-        return array_sum(array_map(fn (array $line): float => $line['brings_grams'] * $this->gramsOf($line) / $line['grams'], $this->plan->lines));
+        return array_sum(array_map(fn (array $line): float => self::broughtByGram($line) * $this->gramsOf($line), $this->plan->lines));
     }
 
     /**
@@ -190,7 +190,7 @@ final readonly class Bowl
             'grams' => round(($this->tally->gramsByIngredient[$line['ingredient']] ?? 0.0) + ($extra[$line['ingredient']] ?? 0.0), 4),
             'measured' => isset($this->tally->gramsByIngredient[$line['ingredient']]),
             'is_flour' => PlannedBatch::isFlourBase($line['role']),
-            'water_per_gram' => round((PlannedBatch::isFlourBase($line['role']) ? $perFlour : 0.0) - $line['brings_grams'] / $line['grams'], 6),
+            'water_per_gram' => round((PlannedBatch::isFlourBase($line['role']) ? $perFlour : 0.0) - self::broughtByGram($line), 6),
         ], $this->plan->lines);
     }
 
@@ -225,6 +225,16 @@ final readonly class Bowl
             ],
             'reserve_left_grams' => round(max(0.0, $wanted - max($this->waterGrams(), $first)), 4),
         ];
+    }
+
+    /**
+     * Water that each gram of it brings along; none of a line so small that the scale does not show it.
+     *
+     * @param array{grams: float, brings_grams: float} $line
+     */
+    private static function broughtByGram(array $line): float
+    {
+        return $line['grams'] > 0 ? $line['brings_grams'] / $line['grams'] : 0.0;
     }
 
     /** Flour base without what corrections brought; of a line that is not in yet, as planned. */

@@ -51,6 +51,16 @@ final class BatchStateTest extends TestCase
         ];
     }
 
+    public function test_a_line_too_small_for_the_scale_brings_no_water_and_stops_nothing(): void
+    {
+        // 5 g of dough hold 0.03 g of salt: the scale shows none of it.
+        $tiny = PlannedBatch::of(Bench::sketch(['style' => 'pressed-masa', 'formula' => ['scale' => ['dough_grams' => 5]]]));
+        $bowl = BatchState::of($tiny, [$this->event(EventKind::Measured, ['ingredient' => 'salt', 'grams' => 3.2])])->bowl();
+        self::assertSame([0.0], array_column(array_filter($bowl->lines(), static fn (array $line): bool => $line['ingredient'] === 'salt'), 'water_per_gram'));
+        self::assertGreaterThan(0, $bowl->wantedWaterGrams());
+        self::assertGreaterThan(0, $bowl->correctionFor(FeelGrade::Cracking)->waterGrams->likely);
+    }
+
     public function test_the_bowl_holds_what_went_in(): void
     {
         $bowl = BatchState::of(self::planned(), $this->mixed())->bowl();

@@ -14,7 +14,7 @@ const STAGES: Stage[] = ['mix', 'portion', 'shape', 'griddle', 'stack', 'judge']
 const route = useRoute()
 const store = useBatch()
 const units = useUnits()
-const { causes, diagnosis, symptom, piece, trouble, done, ...faults } = useFaults()
+const { causes, diagnosis, symptom, piece, trouble, done, after, ...faults } = useFaults()
 const open = ref(false)
 const stage = computed(() => STAGES.find(one => one === (route.params['stage'] ?? store.batch?.state.stage)))
 const isShown = computed(
@@ -58,7 +58,7 @@ async function keep(suspect: Suspect) {
       <p v-if="trouble" role="status">{{ trouble }}</p>
       <div v-if="done" class="wrong-done" role="status">
         <p>{{ units.words(done) }}</p>
-        <p class="soft">It is in the log as done. Undo takes it back.</p>
+        <p class="soft">{{ after }}</p>
         <ElButton type="primary" size="large" @click="open = false">Back to the work</ElButton>
       </div>
       <template v-else-if="symptom">

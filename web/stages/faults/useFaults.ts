@@ -12,8 +12,9 @@ export function useFaults() {
   const symptom = ref<Symptom | null>(null)
   const piece = ref<number | null>(null)
   const trouble = ref('')
-  /** What was done last, in words. */
+  /** What was done last, in words, and what becomes of it. */
   const done = ref('')
+  const after = ref('')
   const diagnosis = computed(() => causes.value?.diagnosis ?? null)
 
   async function ask(batch: Batch, seen: Parameters<typeof api.causes>[1]) {
@@ -58,6 +59,9 @@ export function useFaults() {
       })
     if (now.change) store.mend(now.change)
     done.value = now.text
+    after.value = now.change
+      ? 'It is in the log, and the plan follows. It can be set back where it is planned.'
+      : 'It is in the log as done. Undo takes it back.'
   }
 
   /** The bread as it should be planned next time, as its newest version. */
@@ -75,7 +79,8 @@ export function useFaults() {
     for (const seen of diagnosis.value?.told ?? [])
       await store.record('remedied', { symptom: seen, cause: suspect.cause, text: suspect.next.text })
     done.value = `${suspect.next.text}: kept as version ${kept.revisions[0]?.number ?? ''}.`
+    after.value = 'The older versions stay.'
   }
 
-  return { causes, diagnosis, symptom, piece, trouble, done, open, explain, see, act, keepVersion }
+  return { causes, diagnosis, symptom, piece, trouble, done, after, open, explain, see, act, keepVersion }
 }
