@@ -111,14 +111,16 @@ test('a dark batch is judged, explained without being asked, and its remedy beco
   await why.getByRole('button', { name: 'Keep as a version of the bread' }).first().click()
   await expect(why.getByText(/kept as version \d+\./)).toBeVisible()
 
-  await page.goto('/breads')
-  await page
-    .getByRole('link', { name: /Everyday masa discs/ })
-    .first()
-    .click()
-  await expect(page.getByText(/Version 2/).first()).toBeVisible()
-  await page.goto('/record')
-  await page.getByRole('main').getByRole('listitem').first().getByRole('link').first().click()
+  const { bread } = (await (await page.request.get(`/api/v1/batches/${batch}`)).json()) as {
+    bread: { id: string }
+  }
+  const { revisions } = (await (await page.request.get(`/api/v1/breads/${bread.id}`)).json()) as {
+    revisions: { number: number; request: { griddle?: { surface_celsius?: number } } }[]
+  }
+  expect(revisions.map(one => one.number)).toEqual([2, 1])
+  expect(revisions[0]?.request.griddle?.surface_celsius).toBeLessThan(230)
+
+  await page.goto(`/record/${batch}`)
   await expect(page.getByRole('heading', { name: 'What went wrong' })).toBeVisible()
   await expect(page.getByText(/Bake it at \d+ °C instead of \d+ °C/)).toBeVisible()
 })
