@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Bread;
-use App\Models\BreadRevision;
 use App\Models\Trial;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\MergePatch;
@@ -27,7 +26,7 @@ final readonly class BeginTrial
     /** @param Node $body whose findings tell what is wrong; then nothing is stored */
     public function __invoke(Bread $bread, string $uuid, string $question, Design $design, bool $isBlind, Node $body): ?Trial
     {
-        $newest = BreadRevision::query()->where('formula_id', $bread->id)->latest('number')->firstOrFail()->document;
+        $newest = $bread->newest()->document;
         $plan = $this->planner->plan(PlanRequest::read($newest, $this->reference));
         $batch = PlannedBatch::of($plan);
         if ($design->judged === Judged::Pliability && ! $batch->isFolded() || $design->judged === Judged::Puff && ! $batch->puffs()) {

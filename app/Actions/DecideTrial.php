@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\BreadRevision;
 use App\Models\Trial;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -28,7 +27,7 @@ final readonly class DecideTrial
                 return;
             }
             if ($level !== null) {
-                $newest = BreadRevision::query()->where('formula_id', $trial->formula_id)->latest('number')->firstOrFail();
+                $newest = $trial->bread->newest();
                 $plan = $this->planner->plan(PlanRequest::read($newest->document, $this->reference));
                 ($this->save)($trial->bread, $newest->number, MergePatch::applied($newest->document, $trial->design()->settings()[$level]->patch($plan)), null, $reason);
             }

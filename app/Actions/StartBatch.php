@@ -92,7 +92,7 @@ final readonly class StartBatch
      */
     public function standing(Kitchen $kitchen, Bread $formula, User $cook): array
     {
-        $revision = BreadRevision::query()->with('formula')->where('formula_id', $formula->id)->latest('number')->firstOrFail();
+        $revision = $formula->newest();
 
         return ['revision' => $revision->number, 'request' => $this->asItStands($kitchen, $revision, $cook)];
     }

@@ -31,6 +31,12 @@ final class Bread extends Model
         return ['portrait' => 'array'];
     }
 
+    /** The version that stands: the one saved last. */
+    public function newest(): BreadRevision
+    {
+        return BreadRevision::query()->where('formula_id', $this->id)->latest('number')->firstOrFail();
+    }
+
     /** @throws InvalidInput If it asks for another style than this bread's. */
     public function refuseOtherStyle(PlanRequest $read): void
     {

@@ -6,7 +6,6 @@ namespace App\Http\Resources;
 
 use App\Actions\Learn;
 use App\Models\Bread;
-use App\Models\BreadRevision;
 use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
@@ -78,7 +77,7 @@ final readonly class KitchenDocument
     /** @return array<string, mixed> */
     private function bread(Bread $formula): array
     {
-        $revision = BreadRevision::query()->where('formula_id', $formula->id)->latest('number')->firstOrFail();
+        $revision = $formula->newest();
         $style = $this->reference->styles->style($formula->style);
 
         return [

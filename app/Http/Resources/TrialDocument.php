@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Batch;
-use App\Models\BreadRevision;
 use App\Models\Trial;
 use StoneMill\Compare\Comparison;
 use StoneMill\Exchange\Exception\InvalidInput;
@@ -120,7 +119,7 @@ final readonly class TrialDocument
     /** @return list<array{level: string, changes: list<array{subject: string, kind: string, text: string, before: float|null, after: float|null, unit: string|null}>}> */
     private function drags(Trial $trial, Design $design): array
     {
-        $newest = BreadRevision::query()->where('formula_id', $trial->formula_id)->latest('number')->firstOrFail()->document;
+        $newest = $trial->bread->newest()->document;
         $base = $this->planner->plan(PlanRequest::read($newest, $this->reference));
         $drags = [];
         foreach ($design->settings() as $setting) {

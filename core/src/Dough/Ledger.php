@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Dough;
 
 use StoneMill\Measure\Spread;
+use StoneMill\Pantry\Role;
 
 /** Who takes water up and who brings some, line by line, at one warmth of the dough. */
 final readonly class Ledger
@@ -70,6 +71,19 @@ final readonly class Ledger
     public function dryGrams(): float
     {
         return array_sum(array_map(static fn (LedgerRow $row): float => $row->line->grams, $this->rows));
+    }
+
+    /** The row of that role that there is most of. */
+    public function most(Role $role): ?LedgerRow
+    {
+        $most = null;
+        foreach ($this->rows as $row) {
+            if ($row->line->ingredient->role === $role && $row->percent > ($most->percent ?? 0.0)) {
+                $most = $row;
+            }
+        }
+
+        return $most;
     }
 
     public function hasStarch(): bool

@@ -5,11 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Fault;
 
 use StoneMill\Dough\FeelGrade;
-use StoneMill\Griddle\Aim;
-use StoneMill\Griddle\SurfaceRange;
 use StoneMill\Plan\BatchPlan;
-use StoneMill\Plan\LearnedKind;
-use StoneMill\Plan\Limits;
 use StoneMill\Record\BatchState;
 use StoneMill\School\Grease;
 use StoneMill\School\Rest;
@@ -19,15 +15,6 @@ use StoneMill\Shape\Disc;
 /** What can be done now, worked out by the plan's own rules. An act that is past is not offered. */
 final readonly class Acts
 {
-    /** A remedy of thickness, heat or time is a clear step, small enough to be taken back. Planning estimates. */
-    private const THICKNESS_SHARE = 0.15;
-
-    private const HEAT_KELVIN = 15.0;
-
-    private const LOSS_POINTS = 2.0;
-
-    private const BALANCE_TIMES = 1.15;
-
     private const OIL_GRAMS_A_PIECE = 0.5;
 
     private const OVEN_SECONDS_A_MILLIMETRE = 25.0;
@@ -36,10 +23,13 @@ final readonly class Acts
 
     private BatchState $state;
 
+    private Steps $steps;
+
     public function __construct(Circumstances $batch)
     {
         $this->plan = $batch->plan;
         $this->state = $batch->state;
+        $this->steps = new Steps($batch->plan);
     }
 
     /** Null where it is too late for it, or where it does not apply to this bread. */
@@ -83,7 +73,7 @@ final readonly class Acts
     private function heat(NowAct $kind): ?Act
     {
         $now = $this->plan->turns->surfaceCelsius->value;
-        $wanted = max(SurfaceRange::LEAST_CELSIUS, min(SurfaceRange::MOST_CELSIUS, round($now + ($kind === NowAct::TurnDown ? -1 : 1) * self::HEAT_KELVIN)));
+        $wanted = $this->steps->surfaceCelsius($kind === NowAct::TurnUp);
 
         return abs($wanted - $now) < 1 ? null : Act::replanning(
             $kind,
@@ -94,21 +84,16 @@ final readonly class Acts
 
     private function loss(NowAct $kind): Act
     {
-        $now = $this->plan->turns->weightLossPercent->value;
-        $wanted = round(max(Aim::LEAST_LOSS_PERCENT, min(Aim::MOST_LOSS_PERCENT, $now + ($kind === NowAct::LieLonger ? 1 : -1) * self::LOSS_POINTS)), 1);
-
         return Act::replanning(
             $kind,
             $kind === NowAct::LieLonger ? 'Leave the next pieces on a little longer: the plan moves every turn.' : 'Take the next pieces off a little sooner: the plan moves every turn.',
-            ['griddle' => ['weight_loss_percent' => $wanted, 'own' => null]],
+            ['griddle' => ['weight_loss_percent' => $this->steps->weightLossPercent($kind === NowAct::LieLonger), 'own' => null]],
         );
     }
 
     private function turnLater(): Act
     {
-        $balance = round(max(Limits::LEAST_BALANCE, $this->plan->request->griddle->balance / self::BALANCE_TIMES), 3);
-
-        return Act::replanning(NowAct::TurnLater, 'Leave the next pieces on their first side longer: a face that has set lets go by itself.', ['griddle' => ['balance' => $balance, 'own' => null]]);
+        return Act::replanning(NowAct::TurnLater, 'Leave the next pieces on their first side longer: a face that has set lets go by itself.', ['griddle' => ['balance' => $this->steps->balance(false), 'own' => null]]);
     }
 
     private function grease(NowAct $kind): ?Act
@@ -128,16 +113,15 @@ final readonly class Acts
             return null;
         }
         $disc = $this->plan->disc;
-        $millimetres = $disc->thicknessMillimetres * ($kind === NowAct::PressLess ? 1 + self::THICKNESS_SHARE : 1 - self::THICKNESS_SHARE);
+        $millimetres = $this->steps->thicknessMillimetres($kind === NowAct::PressLess);
         $wide = Disc::ofWeightAndThickness($disc->grams, $millimetres, $disc->gramsPerMillilitre)->diameterMillimetres;
 
         $text = sprintf('%s the next ones: to %.1f mm, %.0f mm wide.', $kind === NowAct::PressLess ? 'Press less on' : 'Press more on', $millimetres, $wide);
-        $request = $this->plan->request;
 
         // A width that was asked for stays the plan's until this batch is made.
-        return $request->pieces->diameterMillimetres !== null
+        return $this->plan->request->pieces->diameterMillimetres !== null
             ? Act::by($kind, $text)
-            : Act::replanning($kind, $text, ['pieces' => ['thickness_mm' => round($millimetres / ($request->experience->of(LearnedKind::Thickness)->value ?? 1.0), 2)]]);
+            : Act::replanning($kind, $text, ['pieces' => ['thickness_mm' => $this->steps->askedMillimetres($millimetres)]]);
     }
 
     private function waiting(NowAct $kind): string

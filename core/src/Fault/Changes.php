@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Fault;
 
 use StoneMill\Dough\LedgerRow;
-use StoneMill\Griddle\Aim;
-use StoneMill\Griddle\SurfaceRange;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
-use StoneMill\Plan\LearnedKind;
 use StoneMill\Plan\Limits;
 use StoneMill\Record\BatchState;
 use StoneMill\School\After;
@@ -35,33 +32,23 @@ final readonly class Changes
 
     private const LESS_SHARE = 0.7;
 
-    private const THICKNESS_SHARE = 0.15;
-
     private const PIECE_SHARE = 0.15;
-
-    private const HEAT_KELVIN = 15.0;
-
-    private const LOSS_POINTS = 2.0;
-
-    private const BALANCE_TIMES = 1.15;
 
     private const WARM_CELSIUS = 40.0;
 
     private const RISE_CELSIUS = 28.0;
 
-    /** What binds and fattens a formula that has nothing of the kind. */
-    private const BINDER = 'psyllium-powder';
-
-    private const FAT = 'sunflower-oil';
-
     private BatchPlan $plan;
 
     private BatchState $state;
+
+    private Steps $steps;
 
     public function __construct(Circumstances $batch)
     {
         $this->plan = $batch->plan;
         $this->state = $batch->state;
+        $this->steps = new Steps($batch->plan);
     }
 
     /** Null where it is so already, or does not apply to this bread. */
@@ -96,7 +83,7 @@ final readonly class Changes
             NextChange::LessAcid => $this->less($kind, Role::Acid),
             NextChange::LessLeavening => $this->less($kind, Role::Leavening),
             NextChange::Weigh => $method->measure === Measuring::Weight ? null : $this->method($kind, 'Weigh the flour', ['measure' => Measuring::Weight->value]),
-            NextChange::WipeFat => $this->usesFat() ? null : $this->method($kind, 'Wipe the metal with fat', ['grease' => Grease::Wiped->value]),
+            NextChange::WipeFat => $method->grease->usesFat() ? null : $this->method($kind, 'Wipe the metal with fat', ['grease' => Grease::Wiped->value]),
             NextChange::DryMetal => $method->grease === Grease::Dry ? null : $this->method($kind, 'Bake it on dry metal', ['grease' => Grease::Dry->value]),
             NextChange::WetTop => $method->grease === Grease::WetTop ? null : $this->method($kind, 'Brush its top with water', ['grease' => Grease::WetTop->value]),
             NextChange::PressOnGriddle => $this->press($kind),
@@ -109,15 +96,11 @@ final readonly class Changes
     private function measures(NextChange $kind): ?Change
     {
         return match ($kind) {
-            NextChange::Thicker => $this->thickness($kind, 1 + self::THICKNESS_SHARE),
-            NextChange::Thinner => $this->thickness($kind, 1 - self::THICKNESS_SHARE),
+            NextChange::Thicker, NextChange::Thinner => $this->thickness($kind),
             NextChange::SmallerPieces => $this->smallerPieces(),
-            NextChange::Hotter => $this->heat($kind, self::HEAT_KELVIN),
-            NextChange::Cooler => $this->heat($kind, -self::HEAT_KELVIN),
-            NextChange::LongerBake => $this->bake($kind, self::LOSS_POINTS),
-            NextChange::ShorterBake => $this->bake($kind, -self::LOSS_POINTS),
-            NextChange::TurnLater => $this->balance($kind, 1 / self::BALANCE_TIMES, 'Turn it later'),
-            NextChange::TurnSooner => $this->balance($kind, self::BALANCE_TIMES, 'Turn it sooner'),
+            NextChange::Hotter, NextChange::Cooler => $this->heat($kind),
+            NextChange::LongerBake, NextChange::ShorterBake => $this->bake($kind),
+            NextChange::TurnLater, NextChange::TurnSooner => $this->balance($kind),
             default => null,
         };
     }
@@ -148,7 +131,7 @@ final readonly class Changes
         if ($kind === NextChange::LessBinder) {
             return $most === null ? null : $this->line($kind, $most->line->ingredient->id, self::LESS_SHARE * $most->percent);
         }
-        $id = $most?->line->ingredient->id ?? self::BINDER;
+        $id = $most?->line->ingredient->id ?? Lines::USUAL_BINDER;
         $each = $this->plan->request->catalogue->ingredient($id)->coldBinding;
         $lacks = max(self::BINDER_SHARE * max(1.0, $dough->bindingNeed->index), $dough->bindingNeed->index - $dough->ledger->bindingIndex());
 
@@ -158,7 +141,7 @@ final readonly class Changes
     private function fat(NextChange $kind): ?Change
     {
         $most = $this->most(Role::Fat);
-        $id = $most?->line->ingredient->id ?? self::FAT;
+        $id = $most?->line->ingredient->id ?? Lines::USUAL_FAT;
         $now = $most->percent ?? 0.0;
 
         return match (true) {
@@ -186,16 +169,15 @@ final readonly class Changes
         return new Change($kind, sprintf('%.1f %% of %s instead of %.1f %%', $percent, $name, $lines->percentOf($ingredient)), ['formula' => ['lines' => $changed]]);
     }
 
-    private function thickness(NextChange $kind, float $times): ?Change
+    private function thickness(NextChange $kind): ?Change
     {
         $now = $this->plan->disc->thicknessMillimetres;
-        $wanted = round(min(Limits::MOST_THICKNESS_MM, max(Limits::LEAST_THICKNESS_MM, $times * $now)), 1);
+        $wanted = round(min(Limits::MOST_THICKNESS_MM, max(Limits::LEAST_THICKNESS_MM, $this->steps->thicknessMillimetres($kind === NextChange::Thicker))), 1);
         if (abs($wanted - $now) < 0.05) {
             return null;
         }
-        $wish = $wanted / ($this->plan->request->experience->of(LearnedKind::Thickness)->value ?? 1.0);
 
-        return new Change($kind, sprintf('%.1f mm thick instead of %.1f mm', $wanted, $now), ['pieces' => ['thickness_mm' => round($wish, 2), 'diameter_mm' => null]]);
+        return new Change($kind, sprintf('%.1f mm thick instead of %.1f mm', $wanted, $now), ['pieces' => ['thickness_mm' => $this->steps->askedMillimetres($wanted), 'diameter_mm' => null]]);
     }
 
     private function smallerPieces(): ?Change
@@ -206,26 +188,26 @@ final readonly class Changes
         return $wanted < Limits::LEAST_PIECE_GRAMS ? null : new Change(NextChange::SmallerPieces, sprintf('Pieces of %.0f g instead of %.0f g', $wanted, $now), ['pieces' => ['grams_each' => $wanted, ...($this->plan->request->keepsFlour() ? ['count' => null] : [])]]);
     }
 
-    private function heat(NextChange $kind, float $kelvin): ?Change
+    private function heat(NextChange $kind): ?Change
     {
         $now = $this->plan->turns->surfaceCelsius->value;
-        $wanted = round(max(SurfaceRange::LEAST_CELSIUS, min(SurfaceRange::MOST_CELSIUS, $now + $kelvin)));
+        $wanted = $this->steps->surfaceCelsius($kind === NextChange::Hotter);
 
         return abs($wanted - $now) < 1 ? null : new Change($kind, sprintf('Bake it at %.0f °C instead of %.0f °C', $wanted, $now), ['griddle' => ['surface_celsius' => $wanted]]);
     }
 
-    private function bake(NextChange $kind, float $points): Change
+    private function bake(NextChange $kind): Change
     {
-        $wanted = round(max(Aim::LEAST_LOSS_PERCENT, min(Aim::MOST_LOSS_PERCENT, $this->plan->turns->weightLossPercent->value + $points)), 1);
+        $wanted = $this->steps->weightLossPercent($kind === NextChange::LongerBake);
 
         return new Change($kind, sprintf('Bake it until it has lost %.0f %% instead of %.0f %%', $wanted, $this->plan->turns->weightLossPercent->value), ['griddle' => ['weight_loss_percent' => $wanted, 'own' => null]]);
     }
 
-    private function balance(NextChange $kind, float $times, string $text): Change
+    private function balance(NextChange $kind): Change
     {
-        $wanted = round(max(Limits::LEAST_BALANCE, min(Limits::MOST_BALANCE, $times * $this->plan->request->griddle->balance)), 3);
+        $isSooner = $kind === NextChange::TurnSooner;
 
-        return new Change($kind, $text, ['griddle' => ['balance' => $wanted, 'own' => null]]);
+        return new Change($kind, $isSooner ? 'Turn it sooner' : 'Turn it later', ['griddle' => ['balance' => $this->steps->balance($isSooner), 'own' => null]]);
     }
 
     private function press(NextChange $kind): ?Change
@@ -243,23 +225,8 @@ final readonly class Changes
         return new Change($kind, $text, ['formula' => ['method' => $schools]]);
     }
 
-    private function usesFat(): bool
-    {
-        $grease = $this->plan->request->method->grease;
-
-        return $grease === Grease::Wiped || $grease->usesFat();
-    }
-
-    /** The line of that role that there is most of. */
     private function most(Role $role): ?LedgerRow
     {
-        $most = null;
-        foreach ($this->plan->dough->ledger->rows as $row) {
-            if ($row->line->ingredient->role === $role && $row->percent > ($most->percent ?? 0.0)) {
-                $most = $row;
-            }
-        }
-
-        return $most;
+        return $this->plan->dough->ledger->most($role);
     }
 }

@@ -8,7 +8,6 @@ use StoneMill\Griddle\Griddling;
 use StoneMill\Griddle\TurnWindow;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Record\BatchState;
-use StoneMill\School\Grease;
 use StoneMill\School\TurnAction;
 
 /** What metal, clock and scale say of the bake. Limits and reaches are planning estimates. */
@@ -147,6 +146,6 @@ final readonly class GriddleSignals
 
     private function usesFat(): bool
     {
-        return $this->plan->request->method->grease === Grease::Wiped || $this->plan->request->method->grease->usesFat();
+        return $this->plan->request->method->grease->usesFat();
     }
 }

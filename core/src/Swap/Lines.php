@@ -15,6 +15,11 @@ use StoneMill\Plan\BatchPlan;
  */
 final readonly class Lines
 {
+    /** What binds, and what fattens, a formula that has nothing of the kind. */
+    public const USUAL_BINDER = 'psyllium-powder';
+
+    public const USUAL_FAT = 'sunflower-oil';
+
     /** Less than this in % of flour base is nothing that a cook would weigh. */
     private const LEAST_PERCENT = 0.05;
 

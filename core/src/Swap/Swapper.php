@@ -33,8 +33,6 @@ final readonly class Swapper
 
     private const ROUNDS = 4;
 
-    private const HELPER = 'psyllium-powder';
-
     public function __construct(private Reference $reference, private Planner $planner)
     {
     }
@@ -129,7 +127,7 @@ final readonly class Swapper
         return $best ?? match (true) {
             // A binder that is swapped evens itself out through its own amount.
             $new->family === Family::Gum || $new->family === Family::Gel => $new,
-            default => $swap->request->catalogue->ingredient(self::HELPER),
+            default => $swap->request->catalogue->ingredient(Lines::USUAL_BINDER),
         };
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace StoneMill\Trial;
 
-use StoneMill\Dough\LedgerRow;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Record\PlannedBatch;
@@ -13,10 +12,6 @@ use StoneMill\Swap\Lines;
 /** One level of a factor, as a request is planned by it, and as a plan is read for it. */
 final readonly class Setting
 {
-    private const BINDER = 'psyllium-powder';
-
-    private const FAT = 'sunflower-oil';
-
     private function __construct(public Factor $factor, private float|string $level)
     {
     }
@@ -56,8 +51,8 @@ final readonly class Setting
             Factor::Thickness => ['pieces' => ['thickness_mm' => $this->level, 'diameter_mm' => null]],
             Factor::Heat => ['griddle' => ['surface_celsius' => $this->level]],
             Factor::Balance => ['griddle' => ['balance' => $this->level, 'own' => null]],
-            Factor::Binder => self::line($plan, Role::Binder, self::BINDER, (float) $this->level),
-            Factor::Fat => self::line($plan, Role::Fat, self::FAT, (float) $this->level),
+            Factor::Binder => self::line($plan, Role::Binder, Lines::USUAL_BINDER, (float) $this->level),
+            Factor::Fat => self::line($plan, Role::Fat, Lines::USUAL_FAT, (float) $this->level),
             Factor::Scald, Factor::Knead, Factor::Rest, Factor::Shape, Factor::Grease, Factor::Turns, Factor::After => ['formula' => ['method' => [$this->factor->value => $this->level]]],
         };
     }
@@ -77,9 +72,6 @@ final readonly class Setting
     /** @return array<string, mixed> */
     private static function line(BatchPlan $plan, Role $role, string $usual, float $percent): array
     {
-        $rows = array_values(array_filter($plan->dough->ledger->rows, static fn (LedgerRow $row): bool => $row->line->ingredient->role === $role));
-        usort($rows, static fn (LedgerRow $one, LedgerRow $other): int => $other->percent <=> $one->percent);
-
-        return ['formula' => ['lines' => Lines::ofPlan($plan)->withPercent(($rows[0] ?? null)?->line->ingredient->id ?? $usual, $percent)->toRequest()]];
+        return ['formula' => ['lines' => Lines::ofPlan($plan)->withPercent($plan->dough->ledger->most($role)->line->ingredient->id ?? $usual, $percent)->toRequest()]];
     }
 }
