@@ -79,7 +79,7 @@ serve() {
     fpm_config >"$run/fpm.conf"
     nginx_config "$address" "$port" >"$run/nginx.conf"
     rotate_log storage/logs/server.log
-    fpm=0 nginx=0 watcher=0
+    fpm=0 nginx=0 watcher=0 looking=0
     trap 'end_servers' EXIT
     trap 'exit 143' TERM HUP
     trap 'exit 130' INT
@@ -95,11 +95,14 @@ serve() {
 
 # All of a large kitchen takes a while to read: nobody waits for it, but a damaged one is not written to for long.
 look_through() {
-    (
+    # A group of its own, so that the house can end it: left alone it would go on after the files that it reads are gone.
+    setsid bash -c '
         said=$(php artisan mill:look-through 2>&1) && exit 0
-        printf '%s' "$said" >"$run/damaged"
-        kill -USR1 $$
-    ) >/dev/null 2>&1 9>&- &
+        printf "%s" "$said" >"$1/damaged"
+        kill -USR1 "$2"
+    ' looking "$run" $$ >/dev/null 2>&1 9>&- &
+    looking=$!
+    echo "$looking" >"$run/looking.group"
 }
 
 tell() {
@@ -144,7 +147,7 @@ hold_the_lifeline() {
     mkfifo "$run/lifeline"
     setsid bash -c '
         read -r _ <"$1/lifeline"
-        for server in fpm nginx; do
+        for server in looking fpm nginx; do
             [ -f "$1/$server.group" ] && kill -KILL -- "-$(cat "$1/$server.group")" 2>/dev/null
         done
         rm -rf "$1"
@@ -192,10 +195,10 @@ keep_up() {
 
 end_servers() {
     local group
-    for group in "$nginx" "$fpm"; do
+    for group in "$looking" "$nginx" "$fpm"; do
         [ "$group" -eq 0 ] || kill -TERM -- "-$group" 2>/dev/null || true
     done
-    wait "$nginx" "$fpm" 2>/dev/null || true
+    wait "$looking" "$nginx" "$fpm" 2>/dev/null || true
 }
 
 # Begins a new log when the old one has grown; two are kept.

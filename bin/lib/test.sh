@@ -44,6 +44,7 @@ if wants feature; then /usr/bin/python3 -c 'import icalendar' 2>/dev/null || nee
 
 names=()
 results=()
+failures=()
 failed=0
 logs=$(mktemp -d)
 
@@ -57,6 +58,7 @@ part() {
     else
         results+=("FAILED, $((SECONDS - began)) s")
         failed=$((failed + 1))
+        failures+=("${#names[@]}")
     fi
     names+=("$name")
 }
@@ -100,6 +102,11 @@ browser=$(count '^ +[0-9]+ passed \(')
 printf '\n== Summary\n'
 for index in "${!names[@]}"; do printf '  %-44s %s\n' "${names[$index]}" "${results[$index]}"; done
 printf '  Tests run: %s PHP, %s front end, %s browser. All in %s s.\n' "$phpunit" "$vitest" "$browser" "$SECONDS"
+# What failed is said once more at the end, where it is read first and where a log that was cut still has it.
+for index in "${failures[@]}"; do
+    printf '\n-- %s, the end of what it printed\n' "${names[$index]}"
+    tail -n 40 "$logs/$index" | cut -c1-400
+done
 rm -rf "$logs"
 printf '%s passed, %s failed\n' "$((${#names[@]} - failed))" "$failed"
 [ "$failed" -eq 0 ]
