@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Models\Bread;
 use App\Models\Trial;
 use StoneMill\Exchange\Exception\InvalidInput;
-use StoneMill\Exchange\MergePatch;
 use StoneMill\Exchange\Node;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
@@ -15,6 +14,7 @@ use StoneMill\Plan\Reference;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Trial\Design;
 use StoneMill\Trial\Judged;
+use StoneMill\Trial\Levels;
 
 /** Sets a trial up, once each of its levels can be planned and its bread can be judged by what it asks. */
 final readonly class BeginTrial
@@ -27,6 +27,7 @@ final readonly class BeginTrial
     public function __invoke(Bread $bread, string $uuid, string $question, Design $design, bool $isBlind, Node $body): ?Trial
     {
         $newest = $bread->newest()->document;
+        $levels = new Levels($this->reference, $this->planner, LevelBags::of($bread->kitchen));
         $plan = $this->planner->plan(PlanRequest::read($newest, $this->reference));
         $batch = PlannedBatch::of($plan);
         if ($design->judged === Judged::Pliability && ! $batch->isFolded() || $design->judged === Judged::Puff && ! $batch->puffs()) {
@@ -36,7 +37,7 @@ final readonly class BeginTrial
         }
         foreach ($design->settings() as $place => $setting) {
             try {
-                $this->planner->plan(PlanRequest::read(MergePatch::applied($newest, $setting->patch($plan)), $this->reference));
+                $this->planner->plan(PlanRequest::read($levels->request($newest, $setting), $this->reference));
             } catch (InvalidInput $refusal) {
                 $body->at('levels')->refuse(sprintf('%s cannot be planned for this bread: %s', ucfirst($setting->inWords()), $refusal->getMessage()), sprintf('another level than the %d.', $place + 1));
 
@@ -45,8 +46,17 @@ final readonly class BeginTrial
         }
 
         return Trial::query()->create([
-            'uuid' => $uuid, 'kitchen_id' => $bread->kitchen_id, 'formula_id' => $bread->id, 'question' => $question, 'factor' => $design->factor->value,
-            'levels' => $design->levels, 'judged' => $design->judged->value, 'rounds' => $design->rounds, 'seed' => $design->seed, 'is_blind' => $isBlind,
+            ...self::columns($design),
+            'uuid' => $uuid, 'kitchen_id' => $bread->kitchen_id, 'formula_id' => $bread->id, 'question' => $question, 'is_blind' => $isBlind,
         ]);
+    }
+
+    /** @return array<string, mixed> a design as it is kept */
+    public static function columns(Design $design): array
+    {
+        return [
+            'factor' => $design->factor->value, 'levels' => $design->levels, 'names' => $design->factor->isOfThePantry() ? $design->names() : null,
+            'judged' => $design->judged->value, 'rounds' => $design->rounds, 'seed' => $design->seed, 'in_halves' => $design->inHalves,
+        ];
     }
 }

@@ -7,10 +7,10 @@ namespace App\Actions;
 use App\Models\Trial;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use StoneMill\Exchange\MergePatch;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
+use StoneMill\Trial\Factor;
+use StoneMill\Trial\Levels;
 
 /** Ends a trial: the level that was decided for becomes the newest version of the bread, with the reason in it. */
 final readonly class DecideTrial
@@ -26,10 +26,11 @@ final readonly class DecideTrial
             if ($trial->refresh()->decided_at !== null) {
                 return;
             }
-            if ($level !== null) {
+            // Which bag is the better says nothing of the bread, only of what to buy.
+            if ($level !== null && $trial->design()->factor !== Factor::Bag) {
                 $newest = $trial->bread->newest();
-                $plan = $this->planner->plan(PlanRequest::read($newest->document, $this->reference));
-                ($this->save)($trial->bread, $newest->number, MergePatch::applied($newest->document, $trial->design()->settings()[$level]->patch($plan)), null, $reason);
+                $levels = new Levels($this->reference, $this->planner, LevelBags::of($trial->bread->kitchen));
+                ($this->save)($trial->bread, $newest->number, $levels->request($newest->document, $trial->design()->settings()[$level]), null, $reason);
             }
             $trial->update(['decided_level' => $level, 'decided_at' => new DateTimeImmutable]);
         });

@@ -26,17 +26,18 @@ final class JudgeBatch
     public function __invoke(int $batchId, User $user, int $version, ?array $given, ?string $changeId = null): Batch
     {
         return DB::transaction(static function () use ($batchId, $user, $version, $given, $changeId): Batch {
-            $batch = Batch::query()->with(['verdict', 'revision.formula'])->findOrFail($batchId);
+            $batch = Batch::query()->with(['verdict', 'revision.formula', 'trial'])->findOrFail($batchId);
             if ($changeId !== null && $batch->verdict?->change_id === $changeId) {
                 return $batch;
             }
             $findings = new Findings;
-            $verdict = CoreVerdict::read(Node::root(['verdict' => $given], $findings)->at('verdict'), $batch->state());
+            $said = Node::root(['verdict' => $given], $findings)->at('verdict');
+            $verdict = $batch->trial?->in_halves === true ? CoreVerdict::readHalves($said, $batch->state()) : CoreVerdict::read($said, $batch->state());
             $findings->refuseIfAny();
             if ($batch->version !== $version) {
                 throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), ['verdict' => $given]);
             }
-            KeptVerdict::query()->updateOrCreate(['batch_id' => $batch->id], [...$verdict->toArray(), 'change_id' => $changeId]);
+            KeptVerdict::query()->updateOrCreate(['batch_id' => $batch->id], ['halves' => null, ...$verdict->toArray(), 'change_id' => $changeId]);
             // What was said before stays beside what is said now.
             DB::table('verdict_history')->insert(['batch_id' => $batch->id, 'user_id' => $user->id, 'said_at' => LogTime::format(new DateTimeImmutable), 'verdict' => json_encode($verdict->toArray(), JSON_THROW_ON_ERROR)]);
             $batch->load('verdict');

@@ -41,9 +41,12 @@ final readonly class StartBatch
      */
     public function __invoke(Kitchen $kitchen, Bread $formula, string $uuid, DateTimeImmutable $at, User $cook, ?array $prepared = null): Batch
     {
-        $batch = $this->prepared($kitchen, $formula, $uuid, $at, $cook, $prepared);
+        return $this->keep($this->prepared($kitchen, $formula, $uuid, $at, $cook, $prepared));
+    }
 
-        // Whoever sent the same a moment before has begun it: then this is that batch.
+    /** Whoever sent the same a moment before has begun it: then this is that batch. */
+    public function keep(Batch $batch): Batch
+    {
         return DB::transaction(static function () use ($batch): Batch {
             $begun = Batch::query()->where('uuid', $batch->uuid)->first();
             if ($begun !== null) {
@@ -66,7 +69,7 @@ final readonly class StartBatch
         $revisions = BreadRevision::query()->with('formula')->where('formula_id', $formula->id);
         $revision = ($prepared === null ? $revisions->latest('number') : $revisions->where('number', $prepared['revision']))->first()
             ?? throw InvalidInput::at('revision', 'This bread has no such version.', (string) ($prepared['revision'] ?? ''), 'a version of this bread');
-        $request = $prepared['request'] ?? $this->asItStands($kitchen, $revision, $cook);
+        $request = $prepared['request'] ?? $this->asItStands($kitchen, $revision->document, $cook);
         $read = PlanRequest::read($request, $this->reference);
         $formula->refuseOtherStyle($read);
         $plan = $this->planner->plan($read)->toArray();
@@ -94,15 +97,20 @@ final readonly class StartBatch
     {
         $revision = $formula->newest();
 
-        return ['revision' => $revision->number, 'request' => $this->asItStands($kitchen, $revision, $cook)];
+        return ['revision' => $revision->number, 'request' => $this->asItStands($kitchen, $revision->document, $cook)];
     }
 
-    /** @return array<string, mixed> the bread with what the kitchen has today and what its record says */
-    private function asItStands(Kitchen $kitchen, BreadRevision $revision, User $cook): array
+    /**
+     * A bread with what the kitchen has today and what its record says.
+     *
+     * @param array<string, mixed> $bread plan request
+     * @return array<string, mixed>
+     */
+    public function asItStands(Kitchen $kitchen, array $bread, User $cook): array
     {
         $record = (new Learn)($kitchen);
 
-        return $this->withExperience($record, $cook, $this->withGear($kitchen, $record, $this->withLots($kitchen, $record, $revision->document)));
+        return $this->withExperience($record, $cook, $this->withGear($kitchen, $record, $this->withLots($kitchen, $record, $bread)));
     }
 
     /**

@@ -11,10 +11,10 @@ use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Exchange\Exception\InvalidInput;
-use StoneMill\Exchange\MergePatch;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
+use StoneMill\Trial\Factor;
+use StoneMill\Trial\Levels;
 
 /** The next batch of a trial, its level set: the bread as it stands now but for that one thing. */
 final readonly class StartTrialBatch
@@ -23,19 +23,35 @@ final readonly class StartTrialBatch
     {
     }
 
-    /** @throws InvalidInput If all of its batches were made, or it was decided. */
+    /** @throws InvalidInput If all of its batches were made, or it was decided, or its level cannot be had any more. */
     public function __invoke(Kitchen $kitchen, Trial $trial, string $uuid, DateTimeImmutable $at, User $cook): Batch
     {
-        return DB::transaction(function () use ($kitchen, $trial, $uuid, $at, $cook): Batch {
-            // Two tablets that ask at once are given two turns.
-            $level = $trial->load('batches')->nextLevel() ?? throw InvalidInput::at('trial', 'All batches of this trial are made.', $trial->question, 'a trial that goes on');
-            $standing = $this->start->standing($kitchen, $trial->bread, $cook);
-            $plan = $this->planner->plan(PlanRequest::read($standing['request'], $this->reference));
-            $request = MergePatch::applied($standing['request'], $trial->design()->settings()[$level]->patch($plan));
-            $batch = ($this->start)($kitchen, $trial->bread, $uuid, $at, $cook, [...$standing, 'request' => $request]);
-            $batch->update(['trial_id' => $trial->id, 'trial_level' => $level]);
+        do {
+            $level = $this->next($trial);
+            $batch = $this->prepared($kitchen, $trial, $level, $uuid, $at, $cook);
+            // Planned before the write lock is taken. Two tablets that ask at once are given two turns: who comes second plans its own.
+            $kept = DB::transaction(fn (): ?Batch => $this->next($trial) === $level ? $this->start->keep($batch) : null);
+        } while ($kept === null);
 
-            return $batch;
-        });
+        return $kept;
+    }
+
+    private function next(Trial $trial): int
+    {
+        return $trial->refresh()->load('batches')->nextLevel() ?? throw InvalidInput::at('trial', 'All batches of this trial are made.', $trial->question, 'a trial that goes on');
+    }
+
+    private function prepared(Kitchen $kitchen, Trial $trial, int $level, string $uuid, DateTimeImmutable $at, User $cook): Batch
+    {
+        $setting = $trial->design()->settings()[$level];
+        $levels = new Levels($this->reference, $this->planner, LevelBags::of($kitchen));
+        $newest = $trial->bread->newest();
+        // Another flour is weighed from its own newest bag; a bag that is a level stands above the newest.
+        $request = $setting->factor === Factor::Bag
+            ? $levels->request($this->start->asItStands($kitchen, $newest->document, $cook), $setting)
+            : $this->start->asItStands($kitchen, $levels->request($newest->document, $setting), $cook);
+        $batch = $this->start->prepared($kitchen, $trial->bread, $uuid, $at, $cook, ['revision' => $newest->number, 'request' => $request]);
+
+        return $batch->fill(['trial_id' => $trial->id, 'trial_level' => $level]);
     }
 }

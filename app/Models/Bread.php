@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Plan\PlanRequest;
 
@@ -14,6 +15,7 @@ use StoneMill\Plan\PlanRequest;
  * @property int $id
  * @property string $uuid
  * @property int $kitchen_id
+ * @property Kitchen $kitchen
  * @property string $name
  * @property string $style
  * @property string|null $archived_at
@@ -24,6 +26,12 @@ final class Bread extends Model
     protected $table = 'formulas';
 
     protected $guarded = [];
+
+    /** @return BelongsTo<Kitchen, $this> */
+    public function kitchen(): BelongsTo
+    {
+        return $this->belongsTo(Kitchen::class);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -13,6 +13,8 @@ use StoneMill\Record\Verdict as CoreVerdict;
 /**
  * What came out of a batch.
  *
+ * @phpstan-type Said array{pliability: string|null, puff: string|null, shade_first: float, shade_second: float, cracks: string, sticking: string, pieces_good: int, pieces_second: int, pieces_lost: int, notes: string|null, score: int|null}
+ *
  * @property int $id
  * @property int $batch_id
  * @property string|null $pliability
@@ -26,6 +28,7 @@ use StoneMill\Record\Verdict as CoreVerdict;
  * @property int $pieces_lost
  * @property string|null $notes
  * @property int|null $score from 0 to 10, of all together
+ * @property list<Said>|null $halves what was said of each half, where the dough was made in two ways
  * @property string|null $change_id the client's identifier of the last change
  */
 final class KeptVerdict extends Model
@@ -36,24 +39,37 @@ final class KeptVerdict extends Model
 
     public function toCore(): CoreVerdict
     {
+        /** @var Said $said */
+        $said = $this->getAttributes();
+
+        return self::core($said, array_map(static fn (array $half): CoreVerdict => self::core($half, []), $this->halves ?? []));
+    }
+
+    /**
+     * @param Said $said
+     * @param list<CoreVerdict> $halves
+     */
+    private static function core(array $said, array $halves): CoreVerdict
+    {
         return CoreVerdict::kept(
-            $this->pliability === null ? null : Pliability::from($this->pliability),
-            $this->puff === null ? null : Puff::from($this->puff),
-            $this->shade_first,
-            $this->shade_second,
-            Extent::from($this->cracks),
-            Extent::from($this->sticking),
-            $this->pieces_good,
-            $this->pieces_second,
-            $this->pieces_lost,
-            $this->notes,
-            $this->score,
+            $said['pliability'] === null ? null : Pliability::from($said['pliability']),
+            $said['puff'] === null ? null : Puff::from($said['puff']),
+            (float) $said['shade_first'],
+            (float) $said['shade_second'],
+            Extent::from($said['cracks']),
+            Extent::from($said['sticking']),
+            $said['pieces_good'],
+            $said['pieces_second'],
+            $said['pieces_lost'],
+            $said['notes'],
+            $said['score'],
+            $halves,
         );
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shade_first' => 'float', 'shade_second' => 'float'];
+        return ['shade_first' => 'float', 'shade_second' => 'float', 'halves' => 'array'];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use StoneMill\Kitchen\Bag;
@@ -46,9 +47,19 @@ final class Lot extends Model
 
     private function toBag(?WaterRecord $record): Bag
     {
-        $known = $this->set_aside ? null : $record?->bag($this->ingredient, $this->uuid);
+        return new Bag($this->uuid, $this->ingredient, $this->opened_on, $this->emptied_on, $this->id, $this->facts($record));
+    }
 
-        return new Bag($this->uuid, $this->ingredient, $this->opened_on, $this->emptied_on, $this->id, new LotFacts($this->certified_gluten_free, $this->price_per_kilogram, $known));
+    /** What a plan must know of it; what the cook has set aside is not known. */
+    public function facts(?WaterRecord $record): LotFacts
+    {
+        return new LotFacts($this->certified_gluten_free, $this->price_per_kilogram, $this->set_aside ? null : $record?->bag($this->ingredient, $this->uuid));
+    }
+
+    /** @return Builder<self> those with something in them */
+    public static function onShelf(Kitchen $kitchen): Builder
+    {
+        return self::query()->where('kitchen_id', $kitchen->id)->whereNull('archived_at')->whereNull('emptied_on');
     }
 
     /** @return array<string, string> */

@@ -26,6 +26,8 @@ use StoneMill\Trial\Judged;
  * @property string $judged
  * @property int $rounds
  * @property int $seed
+ * @property bool $in_halves whether each batch is one dough, of which each of two levels has a half
+ * @property list<string|null>|null $names what the levels are called where they are things of the pantry
  * @property bool $is_blind whether its cook is kept from knowing which level it is until it is judged
  * @property int|null $decided_level
  * @property CarbonImmutable|null $decided_at
@@ -59,18 +61,20 @@ final class Trial extends Model
             Judged::from($this->judged),
             $this->rounds,
             $this->seed,
+            $this->in_halves,
+            $this->names,
         );
     }
 
-    /** The level of the next batch, by its place; null where all are made, or it was decided. */
+    /** The level of the next batch, or of its first half, by its place; null where all are made, or it was decided. */
     public function nextLevel(): ?int
     {
-        return $this->decided_at !== null ? null : $this->design()->order()[$this->batches->count()] ?? null;
+        return $this->decided_at !== null ? null : $this->design()->levelAfter($this->batches->count());
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['levels' => 'array', 'is_blind' => 'boolean', 'decided_at' => UtcMoment::class];
+        return ['levels' => 'array', 'names' => 'array', 'in_halves' => 'boolean', 'is_blind' => 'boolean', 'decided_at' => UtcMoment::class];
     }
 }

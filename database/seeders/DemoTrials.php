@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\BeginTrial;
 use App\Actions\DecideTrial;
 use App\Actions\JudgeBatch;
 use App\Actions\StartTrialBatch;
@@ -15,6 +16,7 @@ use App\Models\User;
 use DateTimeImmutable;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\LogTime;
+use StoneMill\Trial\Design;
 use StoneMill\Trial\Factor;
 use StoneMill\Trial\Judged;
 
@@ -35,9 +37,10 @@ final readonly class DemoTrials
     {
         foreach (self::TRIALS as [$style, $question, $factor, $levels, $judged, $rounds, $seed, $days, $good, $isDecided]) {
             $trial = Trial::query()->create([
-                'uuid' => DemoKitchen::uuid('trial '.$style), 'kitchen_id' => $cook->kitchen_id, 'question' => $question, 'factor' => $factor->value, 'levels' => $levels,
+                ...BeginTrial::columns(new Design($factor, $levels, $judged, $rounds, $seed)),
+                'uuid' => DemoKitchen::uuid('trial '.$style), 'kitchen_id' => $cook->kitchen_id, 'question' => $question,
                 'formula_id' => Bread::query()->where('kitchen_id', $cook->kitchen_id)->where('style', $style)->firstOrFail()->id,
-                'judged' => $judged->value, 'rounds' => $rounds, 'seed' => $seed, 'is_blind' => false,
+                'is_blind' => false,
             ]);
             $turns = [0, 0];
             foreach (array_slice($trial->design()->order(), 0, count($good[0]) + count($good[1])) as $turn => $level) {

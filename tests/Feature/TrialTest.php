@@ -94,6 +94,140 @@ final class TrialTest extends TestCase
         $this->getJson('/api/v1/trials/'.self::uuid())->assertNotFound();
     }
 
+    public function test_another_flour_takes_the_place_of_the_first_and_is_weighed_from_its_own_bag(): void
+    {
+        $this->cook();
+        $offered = $this->getJson('/api/v1/trials')->assertOk();
+        $flours = collect((array) $offered->json('factors'))->firstWhere('factor', 'flour');
+        self::assertContains(['choice' => 'teff', 'name' => 'Teff flour'], (array) data_get($flours, 'choices'));
+        $bag = self::uuid();
+        $this->putJson("/api/v1/lots/$bag", self::bag('teff'))->assertSuccessful();
+        $trial = $this->begin(['factor' => 'flour', 'levels' => ['instant-masa-fine', 'teff'], 'rounds' => 1]);
+        self::assertSame(['Instant nixtamalised corn flour, fine', 'Teff flour'], array_column((array) data_get($trial, 'result.levels'), 'name'));
+        $weighed = [];
+        foreach ([$this->next($trial), $this->next($trial)] as $batch) {
+            $weighed[(string) data_get($batch, 'trial.level')] = (array) data_get($batch, 'request.formula.lines.0');
+        }
+        self::assertSame(['teff', $bag], [$weighed['Teff flour']['ingredient'] ?? '', $weighed['Teff flour']['lot'] ?? '']);
+        self::assertSame('instant-masa-fine', $weighed['Instant nixtamalised corn flour, fine']['ingredient'] ?? '');
+        self::assertTrue($this->putJson("/api/v1/trials/{$trial['id']}/decision", ['level' => 1])->assertOk()->json('decided.kept'));
+    }
+
+    public function test_two_bags_of_one_flour_are_tried_as_they_are_and_a_decision_leaves_the_bread(): void
+    {
+        $this->cook();
+        [$old, $new] = $this->sacks();
+        $trial = $this->begin(['factor' => 'bag', 'levels' => [$old, $new], 'rounds' => 1]);
+        $weighed = [];
+        foreach ([$this->next($trial), $this->next($trial)] as $batch) {
+            $lot = (string) data_get($batch, 'request.formula.lines.0.lot');
+            self::assertArrayHasKey($lot, (array) data_get($batch, 'request.lots'));
+            $weighed[(string) data_get($batch, 'trial.level')] = $lot;
+        }
+        ksort($weighed);
+        self::assertSame(['The new sack' => $new, 'The old sack' => $old], $weighed);
+        $before = BreadRevision::query()->count();
+        self::assertFalse($this->putJson("/api/v1/trials/{$trial['id']}/decision", ['level' => 0])->assertOk()->json('decided.kept'));
+        self::assertSame($before, BreadRevision::query()->count());
+    }
+
+    public function test_a_bag_that_was_emptied_meanwhile_stops_its_batch_and_none_is_begun(): void
+    {
+        $this->cook();
+        [$old, $new] = $this->sacks();
+        $trial = $this->begin(['factor' => 'bag', 'levels' => [$old, $new], 'rounds' => 1]);
+        foreach ([$old, $new] as $bag) {
+            $this->putJson("/api/v1/lots/$bag", [...self::bag('instant-masa-fine', 'Gone'), 'version' => 1, 'emptied_on' => '2026-03-01'])->assertSuccessful();
+        }
+        $this->postJson("/api/v1/trials/{$trial['id']}/batches", ['id' => self::uuid(), 'at' => '2026-03-02T09:00:00.000Z'])
+            ->assertUnprocessable()->assertJsonPath('errors.0.message', 'This bag is not on the shelf any more.');
+        self::assertSame(0, $this->getJson("/api/v1/trials/{$trial['id']}")->json('made'));
+        $this->postJson('/api/v1/trials', [...self::asked(), 'factor' => 'bag', 'levels' => [$old, $new]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'levels[0]');
+    }
+
+    public function test_halves_of_one_dough_are_made_and_judged_apart_and_count_as_a_pair(): void
+    {
+        $this->cook();
+        $trial = $this->begin(['factor' => 'thickness', 'levels' => [1.6, 2.4], 'halves' => true, 'rounds' => 3, 'judged' => 'score']);
+        self::assertSame([3, true, null], [$trial['total'], $trial['halves'], data_get($trial, 'next.level')]);
+        $firsts = [];
+        for ($turn = 0; $turn < 3; $turn++) {
+            $batch = $this->next($trial);
+            $halves = (array) data_get($batch, 'trial.halves');
+            $firsts[] = data_get($halves, '0.level');
+            self::assertSame(data_get($halves, '0.patch.pieces.thickness_mm'), data_get($batch, 'request.pieces.thickness_mm'), 'it begins with its first half');
+            self::assertSame(data_get($batch, 'state.portion.count'), array_sum(array_map(intval(...), (array) data_get($batch, 'state.portion.halves'))));
+            // The second half: the same dough, the other thickness.
+            $request = array_replace_recursive((array) $batch['request'], (array) data_get($halves, '1.patch'));
+            $changed = self::document($this->patchJson("/api/v1/batches/{$batch['id']}", ['version' => 1, 'id' => self::uuid(), 'request' => $request])->assertOk());
+            self::assertSame(data_get($halves, '1.patch.pieces.thickness_mm'), data_get($changed, 'request.pieces.thickness_mm'));
+            $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('poured', ['grams' => 300])]])->assertOk();
+            $of = static function (int $place) use ($halves): array {
+                $isThin = data_get($halves, "$place.level") === '1.6 mm';
+
+                return [
+                    'pliability' => 'wraps', 'puff' => 'full', 'shade_first' => 0.2 + 0.2 * $place, 'shade_second' => 0.3, 'cracks' => $isThin ? 'some' : 'none',
+                    'sticking' => 'none', 'pieces_good' => 6 - $place, 'pieces_second' => 0, 'pieces_lost' => 0, 'score' => $isThin ? 4 : 8,
+                ];
+            };
+            $judged = $this->putJson("/api/v1/batches/{$batch['id']}/verdict", ['version' => $changed['version'], 'verdict' => ['halves' => [$of(0), $of(1)]]])->assertOk();
+            // The worse of the cracks, the means of shades and scores, all of the pieces.
+            self::assertSame(['some', 11, 6, 0.3], [$judged->json('verdict.cracks'), $judged->json('verdict.pieces_good'), $judged->json('verdict.score'), round((float) $judged->json('verdict.shade_first'), 3)]);
+            self::assertSame([0.2, 0.4], array_column((array) $judged->json('verdict.halves'), 'shade_first'));
+        }
+        $told = $this->getJson("/api/v1/trials/{$trial['id']}")->assertOk();
+        self::assertSame([3, 3], array_column((array) $told->json('result.levels'), 'count'));
+        self::assertEqualsWithDelta(4.0, $told->json('result.difference.value'), 1e-9);
+        self::assertSame(1, $told->json('result.best'));
+        self::assertNull($told->json('next'));
+        self::assertGreaterThan(1, count(array_unique($firsts)), 'now the one first, now the other');
+    }
+
+    public function test_what_cannot_be_halved_is_refused(): void
+    {
+        $this->cook();
+        $halved = ['factor' => 'thickness', 'levels' => [1.6, 2.4], 'halves' => true];
+        $refused = fn (array $with, string $path) => $this->postJson('/api/v1/trials', [...self::asked(), ...$halved, ...$with])->assertUnprocessable()->assertJsonPath('errors.0.path', $path);
+        $refused(['factor' => 'hydration', 'levels' => [124, 132]], 'halves');
+        $refused(['levels' => [1.6, 2.0, 2.4]], 'halves');
+        $refused(['judged' => 'loss'], 'judged');
+        $refused(['blind' => true], 'blind');
+        $batch = $this->next($this->begin($halved));
+        $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('poured', ['grams' => 300])]])->assertOk();
+        $half = ['pliability' => 'folds', 'puff' => 'none', 'shade_first' => 0.3, 'shade_second' => 0.3, 'cracks' => 'none', 'sticking' => 'none', 'pieces_good' => 1, 'pieces_second' => 0, 'pieces_lost' => 0];
+        $judge = fn (array $verdict) => $this->putJson("/api/v1/batches/{$batch['id']}/verdict", ['version' => 1, 'verdict' => $verdict])->assertUnprocessable();
+        $judge($half)->assertJsonPath('errors.0.path', 'verdict.pliability');
+        $judge(['halves' => [$half]])->assertJsonPath('errors.0.path', 'verdict.halves');
+        $judge(['halves' => [[...$half, 'pieces_good' => 99], $half]])->assertJsonPath('errors.0.path', 'verdict.halves[0].pieces_good');
+        self::assertNull($this->getJson("/api/v1/batches/{$batch['id']}")->json('verdict'), 'nothing is half kept');
+    }
+
+    /** @return array{string, string} two bags of one flour on the shelf */
+    private function sacks(): array
+    {
+        $ids = [self::uuid(), self::uuid()];
+        foreach ($ids as $place => $id) {
+            $this->putJson("/api/v1/lots/$id", self::bag('instant-masa-fine', ['The old sack', 'The new sack'][$place]))->assertSuccessful();
+        }
+
+        return $ids;
+    }
+
+    /** @return array<string, mixed> a bag as it is put on the shelf */
+    private static function bag(string $ingredient, string $label = 'A bag'): array
+    {
+        return ['version' => 0, 'ingredient' => $ingredient, 'label' => $label, 'certified_gluten_free' => true, 'bought_on' => null, 'opened_on' => '2026-02-28', 'emptied_on' => null, 'price_per_kg' => null, 'grams' => null, 'notes' => null];
+    }
+
+    /**
+     * @param array<string, mixed> $trial
+     * @return array<string, mixed> its next batch
+     */
+    private function next(array $trial): array
+    {
+        return self::document($this->postJson("/api/v1/trials/{$trial['id']}/batches", ['id' => self::uuid(), 'at' => '2026-03-02T09:00:00.000Z'])->assertCreated());
+    }
+
     private function breadOf(string $style): string
     {
         $id = self::uuid();

@@ -2,6 +2,13 @@ import type { Page } from '@playwright/test'
 import { expectAccessible, signIn } from './bench'
 import { expect, test } from './test'
 
+/** Picks one option of a select, as a keyboard would. */
+async function choose(page: Page, select: string, option: string) {
+  await page.getByRole('combobox', { name: select }).focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('option', { name: option, exact: true }).click()
+}
+
 type Begun = {
   id: string
   version: number
@@ -56,9 +63,7 @@ test('a trial of two levels is set up, says when it knows too little, comes to i
   expect(made.status(), await made.text()).toBe(201)
   await page.goto(`/trials?bread=${bread}`)
   await page.getByRole('textbox', { name: 'What do you want to find out?' }).fill('How wet?')
-  await page.getByRole('combobox', { name: 'Judged by' }).focus()
-  await page.keyboard.press('Enter')
-  await page.getByRole('option', { name: 'share of good pieces' }).click()
+  await choose(page, 'Judged by', 'share of good pieces')
   await expect(page.getByRole('spinbutton', { name: 'Level 2' })).toHaveValue(/^1\d\d$/)
   await expectAccessible(page)
   await page.getByRole('button', { name: 'Begin the trial' }).click()
@@ -100,4 +105,72 @@ test('Today offers the next batch of a trial with its level set, and the batch s
   await expect(page.getByRole('note')).toHaveText('Trial: Dry metal or wiped with fat? This batch: dry.')
   await page.getByRole('link', { name: 'Dry metal or wiped with fat?' }).click()
   await expect(page.getByText('4 of 8 batches made', { exact: false })).toBeVisible()
+})
+
+test('two ways in one dough: the first half, the change, the second, each judged by itself', async ({
+  page,
+}) => {
+  await signIn(page)
+  const bread = crypto.randomUUID()
+  await page.request.post('/api/v1/breads', {
+    data: { id: bread, name: 'Discs in halves', request: { style: 'pressed-masa' } },
+  })
+  await page.goto(`/trials?bread=${bread}`)
+  await page.getByRole('textbox', { name: 'What do you want to find out?' }).fill('Thin or thick?')
+  await choose(page, 'What differs', 'Thickness')
+  await choose(page, 'Judged by', 'score from 0 to 10')
+  await page.getByText('Both in each batch', { exact: false }).click()
+  await expect(page.getByText('Six doughs are the fewest that can decide', { exact: false })).toBeVisible()
+  await expect(page.getByText('Keep me from knowing', { exact: false })).toBeHidden()
+  await page.getByRole('button', { name: 'Begin the trial' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Thin or thick?')
+  await page.getByRole('button', { name: 'Next batch: both halves of one dough' }).click()
+  await expect(page).toHaveURL(/\/batch\/.+\/choose/)
+  await expect(page.getByRole('note')).toContainText(
+    /one dough in two halves, first [\d.]+ mm, then [\d.]+ mm/,
+  )
+
+  const batch = page.url().split('/').at(-2) ?? ''
+  await page.request.post(`/api/v1/batches/${batch}/events`, {
+    data: { events: [{ id: crypto.randomUUID(), kind: 'poured', at: new Date().toISOString(), grams: 300 }] },
+  })
+  await page.goto(`/batch/${batch}/shape`)
+  const strip = page.getByRole('note')
+  await expect(strip).toContainText(/Now pieces 1 to 7, set to [\d.]+ mm/)
+  const thickness = page.getByRole('slider', { name: 'Thickness' })
+  const first = (await thickness.getAttribute('aria-valuenow')) ?? ''
+  await strip.getByRole('button', { name: /^Now the second half/ }).click()
+  await expect(strip).toContainText('Now pieces 8 to 14')
+  await expect(thickness).not.toHaveAttribute('aria-valuenow', first)
+  await expectAccessible(page)
+
+  await page.goto(`/batch/${batch}/judge`)
+  for (const [half, folds, score] of [
+    [0, 'Cracks when folded', 4],
+    [1, 'Wraps', 9],
+  ] as const) {
+    await page.getByRole('radiogroup', { name: 'Which half' }).getByRole('radio').nth(half).click()
+    for (const [group, word] of [
+      ['When folded', folds],
+      ['Puff', 'Full puff'],
+      ['Cracks', 'None'],
+      ['Sticking', 'None'],
+    ] as const)
+      await page
+        .getByRole('radiogroup', { name: group })
+        .getByRole('radio', { name: word, exact: true })
+        .click()
+    await page.getByRole('button', { name: 'Give it a number from 0 to 10' }).click()
+    const slider = page.getByRole('slider', { name: /All in all/ })
+    await slider.focus()
+    await page.keyboard.press('Home')
+    for (let step = 0; step < score; step++) await page.keyboard.press('ArrowRight')
+    await expect(slider).toHaveAttribute('aria-valuenow', String(score))
+  }
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Save the verdict' }).click()
+  await expect(page.getByText('See it in the record')).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/mm: Cracks when folded.*mm: Wraps/)
+  await page.getByRole('link', { name: 'See it in the record' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: /mm: Wraps/ })).toBeVisible()
 })

@@ -61,7 +61,7 @@ import type {
   Trials,
   TrialToBegin,
   SwapQuestion,
-  Verdict,
+  VerdictToGive,
 } from './types'
 import { Turns } from './turns'
 
@@ -283,6 +283,6 @@ export const api = {
   /** What can be seen to be wrong with a batch, and what may be the cause. */
   causes: (batch: string, seen: { symptoms?: Symptom[]; stage?: Stage; piece?: number }) =>
     send<Causes>('POST', `/batches/${batch}/causes`, seen),
-  judge: (batch: string, version: number, verdict: Verdict, id: string) =>
+  judge: (batch: string, version: number, verdict: VerdictToGive, id: string) =>
     send<Batch>('PUT', `/batches/${batch}/verdict`, { version, verdict, id }),
 }

@@ -35,6 +35,7 @@ export type GriddleHeat = NonNullable<Schemas['GriddleHeat']>
 /** What a cook looks for in the record. */
 export type Sought = Omit<NonNullable<operations['listBatches']['parameters']['query']>, 'limit' | 'after'>
 export type Verdict = Schemas['Verdict']
+export type VerdictToGive = Verdict | Schemas['VerdictOfHalves']
 export type Kitchen = Schemas['Kitchen']
 export type Bread = Schemas['Bread']
 export type Portrait = Plan['portrait']

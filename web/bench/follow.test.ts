@@ -37,6 +37,7 @@ const griddle: Griddle = {
 }
 const portion: BatchState['portion'] = {
   count: 3,
+  halves: [2, 1],
   left: 3,
   start_grams: 120,
   reading_grams: 120,

@@ -1,12 +1,12 @@
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import type { Batch, BatchEvent, Verdict } from '@/api/types'
+import type { Batch, BatchEvent, VerdictToGive } from '@/api/types'
 import { person } from './person'
 
 /** A verdict that the server has not taken, with the identifier that it is sent by. */
 export interface PendingVerdict {
   batch: string
   id: string
-  verdict: Verdict
+  verdict: VerdictToGive
 }
 
 /** A batch begun on this device that the house has not heard of. */

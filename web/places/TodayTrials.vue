@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { useHouse } from '@/house'
+import { nextWords } from './trials/levels'
 import { useTrialBatch } from './trials/useTrialBatch'
 
 /** The next batch of each trial that goes on, its level already set. */
@@ -17,7 +18,7 @@ const trials = computed(() => house.kitchen?.trials ?? [])
     <p v-for="trial in trials" :key="trial.id" class="today-trial">
       <RouterLink :to="{ name: 'trial', params: { id: trial.id } }">{{ trial.question }}</RouterLink>
       <span class="soft">{{ trial.bread }}, {{ trial.made }} of {{ trial.total }} made.</span>
-      <ElButton @click="begin(trial.id)">Next: {{ trial.level ?? 'its level is set' }}</ElButton>
+      <ElButton @click="begin(trial.id)">Next: {{ nextWords(trial) }}</ElButton>
     </p>
   </section>
 </template>

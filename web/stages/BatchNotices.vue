@@ -27,6 +27,12 @@ const kept = computed(() => {
     ? 'Your verdict is kept on this device and will be sent by itself.'
     : 'Nothing is unsent.'
 })
+const trialWords = computed(() => {
+  const trial = store.batch?.trial
+  if (trial?.halves)
+    return `one dough in two halves, first ${trial.halves.map(half => half.level).join(', then ')}`
+  return trial?.level ?? 'its level is told once it is judged'
+})
 </script>
 
 <template>
@@ -39,7 +45,7 @@ const kept = computed(() => {
     <RouterLink :to="{ name: 'trial', params: { id: store.batch.trial.id } }">{{
       store.batch.trial.question
     }}</RouterLink>
-    This batch: {{ store.batch.trial.level ?? 'its level is told once it is judged' }}.
+    This batch: {{ trialWords }}.
   </p>
   <p v-if="late" class="notice" role="status">{{ late }}</p>
   <p v-if="clockOff" class="notice" role="status">{{ clockOff }}</p>

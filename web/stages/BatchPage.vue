@@ -20,6 +20,7 @@ import BatchNotices from './BatchNotices.vue'
 import BowlPanel from './BowlPanel.vue'
 import Course from './Course.vue'
 import FirstHint from './FirstHint.vue'
+import HalvesStrip from './HalvesStrip.vue'
 
 /** The heart: the course on the left, one stage in the middle, the bowl on the right. */
 const STAGES: Record<Stage, Component> = {
@@ -34,6 +35,9 @@ const STAGES: Record<Stage, Component> = {
   stack: defineAsyncComponent(() => import('./stack/StackStage.vue')),
   judge: defineAsyncComponent(() => import('./judge/JudgeStage.vue')),
 }
+
+/** Where the two halves of one dough part ways. */
+const HALVED = new Set<Stage>(['rest', 'portion', 'shape', 'griddle', 'stack'])
 
 const route = useRoute()
 const router = useRouter()
@@ -90,6 +94,7 @@ async function enter() {
     <Course class="batch-course" :batch="store.batch" :plan="store.plan" :stage="stage" />
     <section class="batch-stage" :aria-label="STAGE_NAMES[stage]">
       <BatchNotices />
+      <HalvesStrip v-if="HALVED.has(stage)" />
       <FirstHint v-if="!store.batch.finished_at" :stage="stage" />
       <component :is="STAGES[stage]" :key="stage" :batch="store.batch" :plan="store.plan" />
     </section>

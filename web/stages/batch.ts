@@ -2,11 +2,12 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { mergePatch } from '@/api/mergePatch'
 import { api, isFinal, Refusal, toldBy, Unreachable } from '@/api/client'
-import type { Batch, BatchChange, BatchEvent, EventKind, Plan, PlanRequest, Verdict } from '@/api/types'
+import type { Batch, BatchChange, BatchEvent, EventKind, Plan, PlanRequest, VerdictToGive } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { tellBegun } from '@/bench/begin'
 import { EventQueue } from '@/bench/eventQueue'
 import { asWeighed } from './asWeighed'
+import { shown } from './judge/verdict'
 import { follow } from '@/bench/follow'
 import { houseClock } from '@/bench/houseClock'
 import {
@@ -44,7 +45,7 @@ export const useBatch = defineStore('batch', () => {
       heard.value && {
         ...heard.value,
         ...(unsent.value ? { state: follow(heard.value.state, waiting.value) } : {}),
-        ...(judged.value ? { verdict: judged.value.verdict } : {}),
+        ...(judged.value ? { verdict: shown(judged.value.verdict) } : {}),
       },
   )
   const plan = computed(() => batch.value && asWeighed(preview.value ?? batch.value.plan, batch.value))
@@ -153,7 +154,7 @@ export const useBatch = defineStore('batch', () => {
   }
 
   /** Writes the verdict down on this device first; the server has it as soon as it answers. */
-  async function judge(verdict: Verdict) {
+  async function judge(verdict: VerdictToGive) {
     if (!heard.value) return
     judged.value = { batch: heard.value.id, id: uuid(), verdict }
     await keepVerdict(judged.value)

@@ -14,19 +14,22 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Plan\Reference;
 use StoneMill\Trial\Design;
+use StoneMill\Trial\Factor;
 
 final class BeginTrialController
 {
     private const LONGEST_QUESTION = 120;
 
-    public function __invoke(Request $request, BeginTrial $begin, TrialDocument $document): JsonResponse
+    public function __invoke(Request $request, BeginTrial $begin, TrialDocument $document, Reference $reference): JsonResponse
     {
         $findings = new Findings;
-        $body = Node::root(Body::of($request), $findings)->object(['id', 'bread', 'question', 'factor', 'levels', 'judged', 'rounds', 'seed', 'blind']);
+        $body = Node::root(Body::of($request), $findings)->object(['id', 'bread', 'question', 'factor', 'levels', 'judged', 'rounds', 'seed', 'blind', 'halves']);
         [$id, $bread, $question] = [$body->at('id')->uuid(), $body->at('bread')->uuid(), $body->at('question')->text(self::LONGEST_QUESTION)];
         $isBlind = $body->at('blind')->optionalBoolean() ?? false;
-        $design = Design::read($body);
+        $factor = Factor::tryFrom(is_string($body->fields()['factor'] ?? null) ? $body->fields()['factor'] : '');
+        $design = Design::read($body, $factor?->isOfThePantry() === true ? TrialDocument::pantry($factor, CurrentKitchen::of($request), $reference->catalogue) : []);
         $findings->refuseIfAny();
         if (Trial::query()->where('uuid', $id)->exists()) {
             // Sent twice is set up once; an identifier of another kitchen is simply not to be had.

@@ -15,14 +15,14 @@ final class ListTrialsController
 {
     private const MOST = 100;
 
-    public function __invoke(Request $request): JsonResponse
+    public function __invoke(Request $request, TrialDocument $document): JsonResponse
     {
         $trials = Trial::query()->with(['bread', 'batches.verdict'])->where('kitchen_id', CurrentKitchen::user($request)->kitchen_id)
             ->orderByRaw('decided_at IS NOT NULL')->orderByDesc('id')->limit(self::MOST)->get();
 
         return new JsonResponse([
             'trials' => $trials->map(TrialDocument::summary(...))->all(),
-            'factors' => TrialDocument::factors(),
+            'factors' => $document->factors(CurrentKitchen::of($request)),
             'judged' => TrialDocument::judged(),
         ]);
     }

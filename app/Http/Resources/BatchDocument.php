@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Batch;
-use App\Models\KeptVerdict;
 use App\Models\LogEntry;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Learn\BatchLesson;
@@ -58,11 +57,11 @@ final class BatchDocument
             ],
             'started_at' => LogTime::format($batch->started_at),
             'finished_at' => $batch->finished_at === null ? null : LogTime::format($batch->finished_at),
-            'verdict' => $batch->verdict === null ? null : self::verdict($batch->verdict),
+            'verdict' => $batch->verdict === null ? null : $batch->verdict->toCore()->toArray(),
             'left_out' => $batch->lesson_left_out,
             'is_good' => $batch->is_good,
             'discarded' => $batch->discarded_at !== null,
-            'trial' => $trial === null ? null : ['id' => $trial->uuid, 'question' => $trial->question, 'level' => TrialDocument::level($trial, $trial->design(), $batch)],
+            'trial' => $trial === null ? null : TrialDocument::ofBatch($trial, $batch),
         ];
     }
 
@@ -110,25 +109,7 @@ final class BatchDocument
     {
         return array_values(DB::table('verdict_history')->where('batch_id', $batch->id)->orderBy('id')->get()->map(static function (object $row): array {
             /** @var object{said_at: string, user_id: int|null, verdict: string} $row */
-            return ['said_at' => $row->said_at, 'cook' => $row->user_id === null ? null : (string) $row->user_id, 'verdict' => json_decode($row->verdict, true, 4, JSON_THROW_ON_ERROR)];
+            return ['said_at' => $row->said_at, 'cook' => $row->user_id === null ? null : (string) $row->user_id, 'verdict' => json_decode($row->verdict, true, 8, JSON_THROW_ON_ERROR)];
         })->all());
-    }
-
-    /** @return array<string, string|int|float|null> */
-    private static function verdict(KeptVerdict $verdict): array
-    {
-        return [
-            'pliability' => $verdict->pliability,
-            'puff' => $verdict->puff,
-            'shade_first' => $verdict->shade_first,
-            'shade_second' => $verdict->shade_second,
-            'cracks' => $verdict->cracks,
-            'sticking' => $verdict->sticking,
-            'pieces_good' => $verdict->pieces_good,
-            'pieces_second' => $verdict->pieces_second,
-            'pieces_lost' => $verdict->pieces_lost,
-            'score' => $verdict->score,
-            'notes' => $verdict->notes,
-        ];
     }
 }

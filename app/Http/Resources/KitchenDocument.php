@@ -58,7 +58,7 @@ final readonly class KitchenDocument
         ];
     }
 
-    /** @return list<array{id: string, question: string, bread: string, made: int, total: int, level: string|null}> those whose next batch can be made */
+    /** @return list<array{id: string, question: string, bread: string, made: int, total: int, halves: bool, level: string|null}> those whose next batch can be made */
     private static function trials(Kitchen $kitchen): array
     {
         $open = Trial::query()->with(['bread', 'batches' => static fn (HasMany $batches): HasMany => $batches->select(['id', 'trial_id'])])
@@ -69,8 +69,9 @@ final readonly class KitchenDocument
             'question' => $trial->question,
             'bread' => $trial->bread->name,
             'made' => $trial->batches->count(),
-            'total' => count($trial->design()->order()),
-            'level' => $trial->is_blind ? null : $trial->design()->settings()[(int) $trial->nextLevel()]->inWords(),
+            'total' => $trial->design()->batches(),
+            'halves' => $trial->in_halves,
+            'level' => $trial->is_blind || $trial->in_halves ? null : $trial->design()->settings()[(int) $trial->nextLevel()]->inWords(),
         ])->all());
     }
 

@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\LevelBags;
 use App\Models\Batch;
+use App\Models\Kitchen;
+use App\Models\Lot;
 use App\Models\Trial;
 use StoneMill\Compare\Comparison;
 use StoneMill\Exchange\Exception\InvalidInput;
-use StoneMill\Exchange\MergePatch;
+use StoneMill\Pantry\Catalogue;
+use StoneMill\Pantry\Ingredient;
+use StoneMill\Pantry\Role;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
+use StoneMill\Record\Halves;
 use StoneMill\Record\LogTime;
 use StoneMill\Trial\Analysis;
 use StoneMill\Trial\Design;
 use StoneMill\Trial\Factor;
 use StoneMill\Trial\Judged;
+use StoneMill\Trial\Levels;
 use StoneMill\Trial\Point;
 use StoneMill\Trial\Setting;
 
@@ -30,17 +37,41 @@ final readonly class TrialDocument
     {
     }
 
-    /** @return list<array{factor: string, name: string, unit: string|null, least: float, most: float, schools: list<array{school: string, name: string}>}> what can be varied */
-    public static function factors(): array
+    /** @return list<array{factor: string, name: string, unit: string|null, least: float, most: float, halves: bool, choices: list<array{choice: string, name: string}>}> what can be varied */
+    public function factors(Kitchen $kitchen): array
     {
-        return array_map(static fn (Factor $factor): array => [
+        return array_map(fn (Factor $factor): array => [
             'factor' => $factor->value,
             'name' => $factor->inWords(),
             'unit' => $factor->unit()?->value,
             'least' => $factor->range()[0],
             'most' => $factor->range()[1],
-            'schools' => array_map(static fn (string $school): array => ['school' => $school, 'name' => Setting::of($factor, $school)->inWords()], $factor->schools()),
+            'halves' => $factor->comesAfterMixing(),
+            'choices' => $factor->isOfThePantry()
+                ? self::choices(self::pantry($factor, $kitchen, $this->reference->catalogue))
+                : array_map(static fn (string $school): array => ['choice' => $school, 'name' => Setting::of($factor, $school)->inWords()], $factor->schools()),
         ], Factor::cases());
+    }
+
+    /** @return array<string, string> what is called how that can be a level of flour or bag, by its identifier */
+    public static function pantry(Factor $factor, Kitchen $kitchen, Catalogue $catalogue): array
+    {
+        if ($factor === Factor::Flour) {
+            $flours = array_filter($catalogue->all(), static fn (Ingredient $ingredient): bool => $ingredient->role === Role::Flour);
+
+            return array_combine(array_column($flours, 'id'), array_column($flours, 'name'));
+        }
+
+        return Lot::onShelf($kitchen)->oldest('id')->get()->mapWithKeys(static fn (Lot $bag): array => [$bag->uuid => $bag->label])->all();
+    }
+
+    /**
+     * @param array<string, string> $pantry
+     * @return list<array{choice: string, name: string}>
+     */
+    private static function choices(array $pantry): array
+    {
+        return array_map(static fn (string $thing, string $name): array => ['choice' => $thing, 'name' => $name], array_keys($pantry), array_values($pantry));
     }
 
     /** @return list<array{judged: string, name: string}> what can judge */
@@ -62,12 +93,14 @@ final readonly class TrialDocument
             'factor' => ['factor' => $design->factor->value, 'name' => $design->factor->inWords(), 'unit' => $design->factor->unit()?->value],
             'judged' => ['judged' => $design->judged->value, 'name' => $design->judged->gauge()->name],
             'made' => $trial->batches->count(),
-            'total' => count($design->order()),
+            'total' => $design->batches(),
             'blind' => $trial->is_blind,
-            'next' => $next === null ? null : ['level' => $trial->is_blind ? null : $design->settings()[$next]->inWords()],
+            'halves' => $design->inHalves,
+            'next' => $next === null ? null : ['level' => $trial->is_blind || $design->inHalves ? null : $design->settings()[$next]->inWords()],
             'decided' => $trial->decided_at === null ? null : [
                 'level' => $trial->decided_level === null ? null : $design->settings()[$trial->decided_level]->inWords(),
                 'at' => LogTime::format($trial->decided_at),
+                'kept' => $trial->decided_level !== null && $design->factor !== Factor::Bag,
             ],
             'result' => (new Analysis($design->named(), $design->judged->gauge(), self::points($trial, $design)))->toArray(),
         ];
@@ -85,16 +118,41 @@ final readonly class TrialDocument
                 'id' => $batch->uuid,
                 'level' => self::level($trial, $design, $batch),
                 'started_at' => LogTime::format($batch->started_at),
-                'value' => self::value($design, $batch),
+                'is_judged' => $batch->verdict !== null,
             ])->values()->all(),
             'background' => self::background($trial, $design),
         ];
     }
 
-    /** The name of a batch's level; null while its cook is kept from knowing. */
-    public static function level(Trial $trial, Design $design, Batch $batch): ?string
+    /** @return array<string, mixed> what a batch says of its trial */
+    public static function ofBatch(Trial $trial, Batch $batch): array
     {
-        return $trial->is_blind && $batch->verdict === null ? null : $design->settings()[$batch->trial_level ?? 0]->inWords();
+        $design = $trial->design();
+
+        return ['id' => $trial->uuid, 'question' => $trial->question, 'level' => self::level($trial, $design, $batch), 'halves' => self::halves($design, $batch)];
+    }
+
+    /** @return list<array{level: string, patch: array<string, mixed>}>|null the two levels of a dough that is halved, and what each sets of the batch's request */
+    private static function halves(Design $design, Batch $batch): ?array
+    {
+        if (! $design->inHalves) {
+            return null;
+        }
+        $settings = $design->settings();
+
+        return array_map(static fn (int $level): array => ['level' => $settings[$level]->inWords(), 'patch' => $settings[$level]->patch() ?? []], self::levels($batch));
+    }
+
+    /** @return array{int, int} levels of the first and the second half, by their places */
+    private static function levels(Batch $batch): array
+    {
+        return $batch->trial_level === 1 ? [1, 0] : [0, 1];
+    }
+
+    /** The name of a batch's level; null while its cook is kept from knowing, and where it has two. */
+    private static function level(Trial $trial, Design $design, Batch $batch): ?string
+    {
+        return $design->inHalves || $trial->is_blind && $batch->verdict === null ? null : $design->settings()[$batch->trial_level ?? 0]->inWords();
     }
 
     /** @return list<Point> */
@@ -102,9 +160,30 @@ final readonly class TrialDocument
     {
         $points = [];
         foreach ($trial->batches as $batch) {
+            if ($design->inHalves) {
+                array_push($points, ...self::ofHalves($design, $batch));
+
+                continue;
+            }
             $value = self::value($design, $batch);
             if ($value !== null && $batch->trial_level !== null) {
                 $points[] = new Point($batch->trial_level, $value);
+            }
+        }
+
+        return $points;
+    }
+
+    /** @return list<Point> of a dough that was made in two ways, once it is judged */
+    private static function ofHalves(Design $design, Batch $batch): array
+    {
+        $halves = $batch->verdict?->toCore()->halves ?? [];
+        $points = [];
+        foreach ($halves as $place => $half) {
+            $state = $batch->state();
+            $value = $design->judged->of($half, $state, Halves::pieces($state->portions()->count)[$place] ?? null);
+            if ($value !== null) {
+                $points[] = new Point(self::levels($batch)[$place] ?? 0, $value, $batch->uuid);
             }
         }
 
@@ -121,10 +200,11 @@ final readonly class TrialDocument
     {
         $newest = $trial->bread->newest()->document;
         $base = $this->planner->plan(PlanRequest::read($newest, $this->reference));
+        $levels = new Levels($this->reference, $this->planner, LevelBags::of($trial->bread->kitchen));
         $drags = [];
         foreach ($design->settings() as $setting) {
             try {
-                $after = $this->planner->plan(PlanRequest::read(MergePatch::applied($newest, $setting->patch($base)), $this->reference));
+                $after = $this->planner->plan(PlanRequest::read($levels->request($newest, $setting), $this->reference));
                 $drags[] = ['level' => $setting->inWords(), 'changes' => (new Comparison($base, $after))->toArray()];
             } catch (InvalidInput) {
                 // The bread was changed since, and this level can no longer be planned.

@@ -47,16 +47,40 @@ final readonly class TrialDesk
         if (count(array_unique($names)) < count($names)) {
             $root->at('levels')->refuse('Two levels have one name.', 'each of another name');
         }
+        $nodes = $root->at('points')->isAbsent() ? [] : $root->at('points')->items(0, self::POINTS);
         $points = array_map(static fn (Node $node): Point => new Point(
-            self::place($node->object(['level', 'value'])->at('level'), $names),
+            self::place($node->object(['level', 'value', 'pair'])->at('level'), $names),
             $node->at('value')->number(-self::MOST_VALUE, self::MOST_VALUE),
-        ), $root->at('points')->isAbsent() ? [] : $root->at('points')->items(0, self::POINTS));
+            $node->at('pair')->optionalText(self::LONGEST_NAME),
+        ), $nodes);
+        self::refuseOddPairs($nodes, $points, count($levels));
         $findings->refuseIfAny();
         if ($levels === []) {
             throw InvalidInput::at('levels', 'A trial holds levels beside each other.', 0, 'from 2 to 4 levels');
         }
 
         return (new Analysis($levels, $read, $points))->toArray();
+    }
+
+    /**
+     * One dough has one half of each of two levels, and either all came in halves or none.
+     *
+     * @param list<Node> $nodes of the points
+     * @param list<Point> $points
+     */
+    private static function refuseOddPairs(array $nodes, array $points, int $levels): void
+    {
+        $seen = [];
+        foreach ($points as $place => $point) {
+            if (($point->pair === null) !== ($points[0]->pair === null)) {
+                $nodes[$place]->at('pair')->refuse('Some points name the dough they are half of, and some do not.', 'a pair for all of them, or for none');
+            } elseif ($point->pair !== null && $levels !== 2) {
+                $nodes[$place]->at('pair')->refuse('Halves of one dough are of two levels.', 'no pair where there are more levels');
+            } elseif ($point->pair !== null && isset($seen[$point->pair][$point->level])) {
+                $nodes[$place]->at('pair')->refuse('Both halves of this dough are of one level.', 'one half of each level');
+            }
+            $seen[(string) $point->pair][$point->level] = true;
+        }
     }
 
     /** @param list<string> $names */

@@ -6,7 +6,7 @@ namespace StoneMill\Ask;
 
 use StoneMill\Exchange\Exception\InvalidInput;
 
-/** Anyone's measurements as a table: a line each, the level and the value, with or without a head. */
+/** Anyone's measurements as a table: a line each, the level, the value and, where it was half of a dough, which; with or without a head. */
 final class TrialTable
 {
     /**
@@ -26,9 +26,9 @@ final class TrialTable
                 continue;
             }
             if (count($cells) < 2 || $cells[0] === '' || ! is_numeric($cells[1])) {
-                throw InvalidInput::at(sprintf('line %d', $index + 1), 'This is not a level and a number.', $line, 'level,value');
+                throw InvalidInput::at(sprintf('line %d', $index + 1), 'This is not a level and a number.', $line, 'level,value or level,value,pair');
             }
-            $points[] = ['level' => $cells[0], 'value' => (float) $cells[1]];
+            $points[] = ['level' => $cells[0], 'value' => (float) $cells[1], ...(($cells[2] ?? '') === '' ? [] : ['pair' => $cells[2]])];
         }
         $levels = array_map(
             static fn (string $name): array => ['name' => $name, ...(is_numeric($name) ? ['value' => (float) $name] : [])],

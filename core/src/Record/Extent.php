@@ -10,4 +10,14 @@ enum Extent: string
     case None = 'none';
     case Some = 'some';
     case Much = 'much';
+
+    /** Steps from much of it to none. */
+    public function stepsDown(): int
+    {
+        return match ($this) {
+            self::Much => 0,
+            self::Some => 1,
+            self::None => 2,
+        };
+    }
 }

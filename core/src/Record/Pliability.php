@@ -12,4 +12,15 @@ enum Pliability: string
     case Folds = 'folds';
     case Wraps = 'wraps';
     case Limp = 'limp';
+
+    /** Steps from what cannot be bent to what wraps; limp is as far from it as what cracks. */
+    public function steps(): int
+    {
+        return match ($this) {
+            self::Shatters => 0,
+            self::CracksWhenFolded, self::Limp => 1,
+            self::Folds => 2,
+            self::Wraps => 3,
+        };
+    }
 }

@@ -66,6 +66,7 @@ final readonly class PortionLog
 
         return [
             'count' => $this->count,
+            'halves' => Halves::pieces($this->count),
             'left' => $this->left(),
             'start_grams' => $this->readings[0] ?? null,
             'reading_grams' => $reading,

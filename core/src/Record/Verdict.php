@@ -17,7 +17,11 @@ final readonly class Verdict
     /** Of all together, from 0 to this. */
     public const MOST_SCORE = 10;
 
-    /** Pliability and puff are null for a bread that is not folded, and for one that does not puff. */
+    /**
+     * Pliability and puff are null for a bread that is not folded, and for one that does not puff.
+     *
+     * @param list<self> $halves what was said of each half, where the dough was made in two ways; else none
+     */
     private function __construct(
         public ?Pliability $pliability,
         public ?Puff $puff,
@@ -30,6 +34,7 @@ final readonly class Verdict
         public int $lost,
         public ?string $notes,
         public ?int $score = null,
+        public array $halves = [],
     ) {
     }
 
@@ -37,8 +42,50 @@ final readonly class Verdict
     public static function read(Node $node, BatchState $batch): self
     {
         $node->object(self::FIELDS);
-        $pieces = $batch->portions()->count;
-        $plan = $batch->plan();
+        $verdict = self::readOf($node, $batch->portions()->count, $batch->plan());
+        if (! self::wasMade($batch)) {
+            $node->refuse('Nothing is in the bowl: there is nothing to judge.', 'after poured');
+        }
+
+        return $verdict;
+    }
+
+    /** Of a batch whose dough was made in two ways: each half is judged by itself. */
+    public static function readHalves(Node $node, BatchState $batch): self
+    {
+        $pieces = Halves::pieces($batch->portions()->count);
+        $nodes = $node->object(['halves'])->at('halves')->items(2, 2);
+        $halves = array_map(static fn (Node $half, int $count): self => self::readOf($half->object(self::FIELDS), $count, $batch->plan()), $nodes, array_slice($pieces, 0, count($nodes)));
+        if (! self::wasMade($batch)) {
+            $node->refuse('Nothing is in the bowl: there is nothing to judge.', 'after poured');
+        }
+
+        return count($halves) === 2 ? self::together($halves[0], $halves[1]) : self::kept(null, null, 0.0, 0.0, Extent::None, Extent::None, 0, 0, 0, null);
+    }
+
+    /** What is said of a dough by what was said of its halves: the worse of what is told in steps, the mean of what is told on a scale, all of the pieces. */
+    private static function together(self $first, self $second): self
+    {
+        $notes = implode("\n", array_filter([$first->notes, $second->notes], is_string(...)));
+
+        return new self(
+            $first->pliability === null || $second->pliability === null ? null : ($first->pliability->steps() <= $second->pliability->steps() ? $first->pliability : $second->pliability),
+            $first->puff === null || $second->puff === null ? null : ($first->puff->steps() <= $second->puff->steps() ? $first->puff : $second->puff),
+            ($first->shadeFirst + $second->shadeFirst) / 2,
+            ($first->shadeSecond + $second->shadeSecond) / 2,
+            $first->cracks->stepsDown() <= $second->cracks->stepsDown() ? $first->cracks : $second->cracks,
+            $first->sticking->stepsDown() <= $second->sticking->stepsDown() ? $first->sticking : $second->sticking,
+            $first->good + $second->good,
+            $first->seconds + $second->seconds,
+            $first->lost + $second->lost,
+            $notes === '' ? null : $notes,
+            $first->score === null || $second->score === null ? null : (int) round(($first->score + $second->score) / 2),
+            [$first, $second],
+        );
+    }
+
+    private static function readOf(Node $node, int $pieces, PlannedBatch $plan): self
+    {
         $verdict = new self(
             $plan->isFolded() ? $node->at('pliability')->choice(Pliability::class) : $node->at('pliability')->optionalChoice(Pliability::class),
             $plan->puffs() ? $node->at('puff')->choice(Puff::class) : $node->at('puff')->optionalChoice(Puff::class),
@@ -52,9 +99,6 @@ final readonly class Verdict
             $node->at('notes')->optionalProse(2000),
             $node->at('score')->optionalInteger(0, self::MOST_SCORE),
         );
-        if (! $batch->hasBegun() && $batch->griddle()->since() === null) {
-            $node->refuse('Nothing is in the bowl: there is nothing to judge.', 'after poured');
-        }
         if ($verdict->good + $verdict->seconds + $verdict->lost > $pieces) {
             $node->at('pieces_good')->refuse('Good, second and lost pieces together are more than were made.', sprintf('at most %d together', $pieces));
         }
@@ -62,10 +106,19 @@ final readonly class Verdict
         return $verdict;
     }
 
-    /** As it was kept. */
-    public static function kept(?Pliability $pliability, ?Puff $puff, float $shadeFirst, float $shadeSecond, Extent $cracks, Extent $sticking, int $good, int $seconds, int $lost, ?string $notes, ?int $score = null): self
+    private static function wasMade(BatchState $batch): bool
     {
-        return new self($pliability, $puff, $shadeFirst, $shadeSecond, $cracks, $sticking, $good, $seconds, $lost, $notes, $score);
+        return $batch->hasBegun() || $batch->griddle()->since() !== null;
+    }
+
+    /**
+     * As it was kept.
+     *
+     * @param list<self> $halves
+     */
+    public static function kept(?Pliability $pliability, ?Puff $puff, float $shadeFirst, float $shadeSecond, Extent $cracks, Extent $sticking, int $good, int $seconds, int $lost, ?string $notes, ?int $score = null, array $halves = []): self
+    {
+        return new self($pliability, $puff, $shadeFirst, $shadeSecond, $cracks, $sticking, $good, $seconds, $lost, $notes, $score, $halves);
     }
 
     /** Whether a cook would make it again: it bends without breaking, nothing cracked, nothing was lost. */
@@ -74,7 +127,7 @@ final readonly class Verdict
         return in_array($this->pliability, [null, Pliability::Folds, Pliability::Wraps], true) && $this->cracks === Extent::None && $this->lost === 0;
     }
 
-    /** @return array<string, string|int|float|null> */
+    /** @return array<string, string|int|float|list<array<string, mixed>>|null> */
     public function toArray(): array
     {
         return [
@@ -89,6 +142,7 @@ final readonly class Verdict
             'pieces_lost' => $this->lost,
             'score' => $this->score,
             'notes' => $this->notes,
+            ...($this->halves === [] ? [] : ['halves' => array_map(static fn (self $half): array => $half->toArray(), $this->halves)]),
         ];
     }
 }

@@ -86,6 +86,11 @@ final readonly class Lines
         return new self($lines, $this->measure, $this->perPercent);
     }
 
+    public function fromBag(string $ingredient, string $lot): self
+    {
+        return new self(array_map(static fn (array $line): array => $line['ingredient'] === $ingredient ? [...$line, 'lot' => $lot] : $line, $this->lines), $this->measure, $this->perPercent);
+    }
+
     /** @return list<array<string, string|float>> as a plan request has them */
     public function toRequest(): array
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Trial;
 
 use StoneMill\Measure\StudentT;
+use StoneMill\Trial\Internal\Contrast;
+use StoneMill\Trial\Internal\Pairs;
 use StoneMill\Trial\Internal\TwoGroups;
 
 /** What the points of a trial say: means, the best level against the next, a slope where the levels lie on a scale, and how much is missing. */
@@ -16,6 +18,9 @@ final readonly class Analysis
 
     /** Fewer of each level can refuse nothing at 95 % (70 dealings of 4 and 4; 20 of 3 and 3 are too few). */
     private const LEAST_OF_EACH = 4;
+
+    /** Of pairs the halves can change places in 2^6 = 64 ways, of which two lie as far apart; of 2^5 two are one in sixteen. */
+    private const LEAST_PAIRS = 6;
 
     private const MOST_MORE = 60;
 
@@ -35,7 +40,9 @@ final readonly class Analysis
     {
         $ranked = $this->ranked();
         $against = count($ranked) < 2 ? null : $this->against($ranked[0], $ranked[1]);
-        $standing = $this->standing($against);
+        $eighty = $against?->interval(self::LEANING);
+        $ninetyFive = $against?->interval(self::DECIDED);
+        $standing = $this->standing($against, $eighty, $ninetyFive);
         $more = $standing === Standing::Decided || $standing === Standing::Same ? 0 : $this->more($against, $standing === Standing::Leaning);
 
         return [
@@ -44,11 +51,11 @@ final readonly class Analysis
             'levels' => array_map($this->level(...), array_keys($this->levels)),
             'best' => $ranked[0] ?? null,
             'second' => $ranked[1] ?? null,
-            'difference' => $against === null ? null : [
+            'difference' => $against === null || $eighty === null || $ninetyFive === null ? null : [
                 'value' => round($against->difference(), 6),
                 'in_ranks' => $this->gauge->isOrdered,
-                'eighty' => $against->interval(self::LEANING)->toArray(),
-                'ninety_five' => $against->interval(self::DECIDED)->toArray(),
+                'eighty' => $eighty->toArray(),
+                'ninety_five' => $ninetyFive->toArray(),
                 'chance' => round($this->chance($against), 4),
             ],
             'slope' => $this->slope(),
@@ -93,8 +100,11 @@ final readonly class Analysis
     }
 
     /** The best against the second, in ranks where only the order counts. */
-    private function against(int $best, int $second): TwoGroups
+    private function against(int $best, int $second): ?Contrast
     {
+        if ($this->isPaired()) {
+            return $this->paired($best, $second);
+        }
         [$better, $worse] = [$this->valuesOf($best), $this->valuesOf($second)];
         if ($this->gauge->isOrdered) {
             $ranks = self::ranks([...$better, ...$worse]);
@@ -104,6 +114,31 @@ final readonly class Analysis
         /** @var non-empty-list<float> $worse */
         /** @var non-empty-list<float> $better */
         return new TwoGroups($worse, $better);
+    }
+
+    private function isPaired(): bool
+    {
+        return count($this->levels) === 2 && $this->points !== [] && array_filter($this->points, static fn (Point $point): bool => $point->pair === null) === [];
+    }
+
+    /** The doughs of which both halves came out; ranks are dealt among all that did. */
+    private function paired(int $best, int $second): ?Pairs
+    {
+        $pairs = [];
+        foreach ($this->points as $point) {
+            $pairs[(string) $point->pair][$point->level] = $point->value;
+        }
+        $pairs = array_values(array_filter($pairs, static fn (array $pair): bool => count($pair) === 2));
+        $better = array_column($pairs, $best);
+        $worse = array_column($pairs, $second);
+        if ($this->gauge->isOrdered) {
+            $ranks = self::ranks([...$better, ...$worse]);
+            [$better, $worse] = [array_slice($ranks, 0, count($better)), array_slice($ranks, count($better))];
+        }
+
+        $differences = array_map(static fn (float $high, float $low): float => $high - $low, $better, $worse);
+
+        return $differences === [] ? null : new Pairs($differences);
     }
 
     /**
@@ -121,27 +156,26 @@ final readonly class Analysis
         }, $values);
     }
 
-    private function chance(TwoGroups $against): float
+    private function chance(Contrast $against): float
     {
         return $this->gauge->moreIsBetter ? $against->chanceAbove() : 1 - $against->chanceAbove();
     }
 
-    private function standing(?TwoGroups $against): Standing
+    private function standing(?Contrast $against, ?Interval $leaning, ?Interval $decided): Standing
     {
-        if ($against === null) {
+        if ($against === null || $leaning === null || $decided === null) {
             return Standing::Open;
         }
-        $decided = $against->interval(self::DECIDED);
 
         return match (true) {
             ! $decided->excludesNothing() => Standing::Decided,
             ! $this->gauge->isOrdered && $decided->liesWithin($this->matters($against)) => Standing::Same,
-            ! $against->interval(self::LEANING)->excludesNothing() => Standing::Leaning,
+            ! $leaning->excludesNothing() => Standing::Leaning,
             default => Standing::Open,
         };
     }
 
-    private function matters(TwoGroups $against): float
+    private function matters(Contrast $against): float
     {
         return $this->gauge->matters ?? self::MATTERS_SHARE * ($against->scatter() ?? 0.0);
     }
@@ -151,15 +185,14 @@ final readonly class Analysis
      *
      * @param bool $asSeen whether the difference that was seen is taken for the true one, where it is larger
      */
-    private function more(?TwoGroups $against, bool $asSeen): int
+    private function more(?Contrast $against, bool $asSeen): int
     {
         $counts = array_map(fn (int $level): int => count($this->valuesOf($level)), array_keys($this->levels));
         $least = min($counts);
-        $scatter = $against?->scatter();
-        $needed = self::LEAST_OF_EACH;
-        if ($against !== null && $scatter !== null && $scatter > 0 && ! $this->gauge->isOrdered && $this->matters($against) > 0) {
+        $needed = $this->isPaired() ? self::LEAST_PAIRS : self::LEAST_OF_EACH;
+        if ($against !== null && ! $this->gauge->isOrdered && $this->matters($against) > 0) {
             $sought = max($this->matters($against), $asSeen ? abs($against->difference()) : 0.0);
-            while ($needed < self::MOST_MORE && (new StudentT(2 * $needed - 2))->quantile(0.5 + self::DECIDED / 2) * $scatter * sqrt(2 / $needed) > $sought) {
+            while ($needed < self::MOST_MORE && ($against->reachOf($needed, self::DECIDED) ?? 0.0) > $sought) {
                 $needed++;
             }
         }
@@ -227,14 +260,14 @@ final readonly class Analysis
     }
 
     /** @param list<int> $ranked */
-    private function words(array $ranked, ?TwoGroups $against, Standing $standing, int $more): string
+    private function words(array $ranked, ?Contrast $against, Standing $standing, int $more): string
     {
         if ($against === null) {
             return 'Nothing can be said yet: each level has to come out at least once.';
         }
         [$best, $second] = [$this->levels[$ranked[0]]->name, $this->levels[$ranked[1]]->name];
         $chance = sprintf('%.0f %%', 100 * max(0.01, min(0.99, $this->chance($against))));
-        $each = sprintf('%d more of each', $more);
+        $each = sprintf($this->isPaired() ? ($more === 1 ? '%d more dough' : '%d more doughs') : '%d more of each', $more);
 
         return match ($standing) {
             Standing::Decided => sprintf('%s beats %s (%s), chance %s.', ucfirst($best), $second, $this->gauge->name, $chance),

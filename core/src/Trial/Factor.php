@@ -33,6 +33,10 @@ enum Factor: string
     case Grease = 'grease';
     case Turns = 'turns';
     case After = 'after';
+    /** Levels are ingredients that stand in for the flour that there is most of. */
+    case Flour = 'flour';
+    /** Levels are bags of the kitchen. */
+    case Bag = 'bag';
 
     public function inWords(): string
     {
@@ -51,6 +55,8 @@ enum Factor: string
             self::Grease => 'Fat on the metal',
             self::Turns => 'Way of turning',
             self::After => 'After the griddle',
+            self::Flour => 'Which flour',
+            self::Bag => 'Which bag',
         };
     }
 
@@ -81,7 +87,7 @@ enum Factor: string
         };
     }
 
-    /** @return list<string> the schools to choose among; empty where it has a scale */
+    /** @return list<string> the schools to choose among; empty where it has a scale, or its levels are things of the pantry */
     public function schools(): array
     {
         return array_map(static fn (BackedEnum $school): string => (string) $school->value, match ($this) {
@@ -96,12 +102,18 @@ enum Factor: string
         });
     }
 
+    /** Whether its levels are things of the pantry, by their identifiers: they are called by what those are called. */
+    public function isOfThePantry(): bool
+    {
+        return $this === self::Flour || $this === self::Bag;
+    }
+
     /** Whether halves of one dough can be held beside each other, since it comes after the mixing. */
     public function comesAfterMixing(): bool
     {
         return match ($this) {
             self::Thickness, self::Heat, self::Balance, self::Rest, self::Shape, self::Grease, self::Turns, self::After => true,
-            self::Hydration, self::WaterCelsius, self::Binder, self::Fat, self::Scald, self::Knead => false,
+            self::Hydration, self::WaterCelsius, self::Binder, self::Fat, self::Scald, self::Knead, self::Flour, self::Bag => false,
         };
     }
 }

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace StoneMill\Trial;
 
 use StoneMill\Record\BatchState;
-use StoneMill\Record\Extent;
-use StoneMill\Record\Pliability;
-use StoneMill\Record\Puff;
 use StoneMill\Record\Verdict;
 
 /** What of a batch's verdict and log a trial is judged by. */
@@ -36,39 +33,35 @@ enum Judged: string
         };
     }
 
-    /** Null where the batch does not tell. */
-    public function of(Verdict $verdict, BatchState $batch): ?float
+    /** The stack is weighed as one; all else is seen of each half. */
+    public function tellsHalvesApart(): bool
+    {
+        return $this !== self::Loss;
+    }
+
+    /**
+     * Null where the batch does not tell.
+     *
+     * @param Verdict $verdict of the batch, or of one half of it
+     * @param int|null $pieces that the verdict is of; null for all of the batch
+     */
+    public function of(Verdict $verdict, BatchState $batch, ?int $pieces = null): ?float
     {
         return match ($this) {
-            self::Pliability => match ($verdict->pliability) {
-                Pliability::Shatters => 0.0,
-                Pliability::CracksWhenFolded, Pliability::Limp => 1.0,
-                Pliability::Folds => 2.0,
-                Pliability::Wraps => 3.0,
-                null => null,
-            },
-            self::Puff => match ($verdict->puff) {
-                Puff::None => 0.0,
-                Puff::Patches => 1.0,
-                Puff::Full => 2.0,
-                null => null,
-            },
-            self::Cracks => self::little($verdict->cracks),
-            self::Sticking => self::little($verdict->sticking),
+            self::Pliability => self::steps($verdict->pliability?->steps()),
+            self::Puff => self::steps($verdict->puff?->steps()),
+            self::Cracks => self::steps($verdict->cracks->stepsDown()),
+            self::Sticking => self::steps($verdict->sticking->stepsDown()),
             self::Shade => self::off($verdict, $batch),
             self::Loss => self::lossOff($batch),
-            self::GoodShare => $verdict->good / max(1, $batch->portions()->count),
-            self::Score => $verdict->score === null ? null : (float) $verdict->score,
+            self::GoodShare => $verdict->good / max(1, $pieces ?? $batch->portions()->count),
+            self::Score => self::steps($verdict->score),
         };
     }
 
-    private static function little(Extent $extent): float
+    private static function steps(?int $steps): ?float
     {
-        return match ($extent) {
-            Extent::None => 2.0,
-            Extent::Some => 1.0,
-            Extent::Much => 0.0,
-        };
+        return $steps === null ? null : (float) $steps;
     }
 
     /** The mean of both faces beside the shades that were planned. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Trial;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Ask\TrialDesk;
 use StoneMill\Ask\TrialTable;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Tests\Bench;
@@ -146,6 +147,77 @@ final class AnalysisTest extends TestCase
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage('line 3');
         TrialTable::document("level,value\n124,38\n124,warm\n");
+    }
+
+    public function test_halves_of_one_dough_are_held_against_each_other_dough_by_dough(): void
+    {
+        // Six doughs that lie far apart, in each the second half better by about one: 2 of 2^6 = 64 signs lie so far out, 3 %.
+        $told = self::paired([[2, 3.1], [9, 9.9], [5, 6.2], [7, 8], [1, 1.8], [4, 5]]);
+        self::assertSame('decided', $told['standing']);
+        self::assertSame(1, $told['best']);
+        self::assertEqualsWithDelta(1.0, data($told, 'difference.value'), 1e-9);
+        self::assertGreaterThan(0.0, data($told, 'difference.ninety_five.low'));
+        $apart = self::told([[2, 9, 5, 7, 1, 4], [3.1, 9.9, 6.2, 8, 1.8, 5]]);
+        self::assertSame('open', $apart['standing'], 'as batches of their own, the same numbers say nothing');
+        // Of five, 2 of 32 are one in sixteen: not nineteen in twenty.
+        $five = self::paired([[2, 3.1], [9, 9.9], [5, 6.2], [7, 8], [1, 1.8]]);
+        self::assertSame('leaning', $five['standing']);
+        self::assertStringContainsString('1 more dough would tell', (string) $five['words']);
+    }
+
+    public function test_a_dough_of_which_one_half_came_out_waits_for_the_other(): void
+    {
+        $alone = (new Analysis([new Level('short', null), new Level('long', null)], new Gauge('score', false, true, 1.0), [new Point(0, 5.0, 'a'), new Point(1, 9.0, 'b')]))->toArray();
+        self::assertSame('open', $alone['standing']);
+        self::assertNull($alone['difference']);
+    }
+
+    public function test_two_thousand_trials_of_nothing_in_halves_raise_no_more_alarms_than_stated(): void
+    {
+        $seeded = new Seeded(19);
+        $decided = $alarmed = 0;
+        for ($trial = 0; $trial < 2000; $trial++) {
+            $pairs = [];
+            for ($dough = 0; $dough < 6; $dough++) {
+                $own = 3 * self::drawn($seeded, 0.0, 1)[0];
+                $pairs[] = [$own + self::drawn($seeded, 0.0, 1)[0], $own + self::drawn($seeded, 0.0, 1)[0]];
+            }
+            $standing = self::paired($pairs)['standing'];
+            $decided += $standing === 'decided' ? 1 : 0;
+            $alarmed += in_array($standing, ['decided', 'leaning'], true) ? 1 : 0;
+        }
+        self::assertLessThanOrEqual(0.05 + 2 * sqrt(0.05 * 0.95 / 2000), $decided / 2000, 'decided at 95 %');
+        self::assertLessThanOrEqual(0.2 + 2 * sqrt(0.2 * 0.8 / 2000), $alarmed / 2000, 'leaning at 80 %');
+    }
+
+    public function test_a_table_with_a_third_column_is_of_halves(): void
+    {
+        $document = TrialTable::document("rest,score,dough\nshort,5,a\nlong,6,a\nshort,4,b\nlong,6,b\n");
+        self::assertSame(['level' => 'long', 'value' => 6.0, 'pair' => 'a'], data($document, 'points.1'));
+        self::assertEqualsWithDelta(1.5, data((new TrialDesk)->trial($document), 'difference.value'), 1e-9);
+        foreach (["short,5,a\nshort,6,a\nlong,1,b\n" => 'points[1].pair', "short,5,a\nlong,6\n" => 'points[1].pair', "x,5,a\ny,6,a\nz,7,a\n" => 'points[0].pair'] as $table => $path) {
+            try {
+                (new TrialDesk)->trial(TrialTable::document($table));
+                self::fail('was taken: '.$table);
+            } catch (InvalidInput $refusal) {
+                self::assertContains($path, array_column((array) data($refusal->toProblem(), 'errors'), 'path'));
+            }
+        }
+    }
+
+    /**
+     * @param list<array{float|int, float|int}> $pairs
+     * @return array<string, mixed>
+     */
+    private static function paired(array $pairs): array
+    {
+        $points = [];
+        foreach ($pairs as $dough => [$first, $second]) {
+            $points[] = new Point(0, (float) $first, (string) $dough);
+            $points[] = new Point(1, (float) $second, (string) $dough);
+        }
+
+        return (new Analysis([new Level('A', null), new Level('B', null)], new Gauge('score', false, true, 0.5), $points))->toArray();
     }
 
     /**

@@ -47,6 +47,12 @@ async function leaveOut() {
           <span v-else class="soft">Nobody judged it.</span>
         </p>
         <ForWhom :label="batch.plan.label" />
+        <ul v-if="batch.verdict?.halves" class="soft">
+          <li v-for="(half, index) in batch.verdict.halves" :key="index">
+            {{ batch.trial?.halves?.[index]?.level ?? (index ? 'Second half' : 'First half') }}:
+            {{ inShort(half) }}.
+          </li>
+        </ul>
         <p v-if="batch.verdict?.notes">{{ batch.verdict.notes }}</p>
         <div class="row screen-only">
           <RouterLink :to="{ name: 'batch', params: { id: batch.id, stage: 'judge' } }">{{

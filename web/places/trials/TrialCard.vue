@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import type { TrialSummary } from '@/api/types'
+import { nextWords } from './levels'
 
 /** A trial in a few lines: what is asked, what can be said, what comes next. */
 const { trial } = defineProps<{ trial: TrialSummary }>()
@@ -27,7 +28,7 @@ const emit = defineEmits<{ begin: [] }>()
       <p v-else>{{ trial.result.words }}</p>
     </div>
     <ElButton v-if="trial.next" type="primary" size="large" @click="emit('begin')"
-      >Next batch: {{ trial.next.level ?? 'its level is set' }}</ElButton
+      >Next batch: {{ nextWords({ ...trial, ...trial.next }) }}</ElButton
     >
   </article>
 </template>

@@ -26,17 +26,28 @@ const trial = reactive<TrialToBegin>({
   rounds: 4,
   seed: Math.floor(2_000_000_000 * Math.random()),
   blind: false,
+  halves: false,
 })
 const factor = computed(() => offered.factors.find(one => one.factor === trial.factor))
 const numbers = ref<number[]>([])
-const schools = ref<string[]>([])
+const choices = ref<string[]>([])
 const step = computed(() => stepOf(trial.factor))
+
+/** Of the bags, those of what is in the bread. */
+const offeredLevels = computed(() => {
+  const all = factor.value?.choices ?? []
+  if (trial.factor !== 'bag') return all
+  const lines = breads.value.find(one => one.id === trial.bread)?.request.formula?.lines ?? []
+  const inIt = new Set(lines.map(line => line.ingredient))
+  const bags = new Set(house.kitchen?.lots.filter(lot => inIt.has(lot.ingredient)).map(lot => lot.id))
+  return all.filter(one => bags.has(one.choice))
+})
 
 /** As the bread stands, and a step beside it. */
 watch(
   () => [trial.bread, trial.factor] as const,
   async () => {
-    schools.value = []
+    choices.value = []
     numbers.value = []
     const of = breads.value.find(one => one.id === trial.bread)
     if (!of || !factor.value?.unit) return
@@ -46,9 +57,23 @@ watch(
   { immediate: true },
 )
 
+const levels = computed(() => (factor.value?.unit ? numbers.value : choices.value))
+const canHalve = computed(() => factor.value?.halves === true && levels.value.length === 2)
+const inHalves = computed(() => trial.halves === true && canHalve.value)
+
+// Fewer doughs than these cannot decide.
+watch(inHalves, halved => {
+  if (halved) trial.rounds = Math.max(6, trial.rounds)
+})
+
 async function begin() {
-  const levels = factor.value?.unit ? numbers.value : schools.value
-  await api.beginTrial({ ...trial, question: trial.question.trim(), levels })
+  await api.beginTrial({
+    ...trial,
+    question: trial.question.trim(),
+    levels: levels.value,
+    halves: inHalves.value,
+    blind: trial.blind === true && !inHalves.value,
+  })
   await house.refresh()
 }
 </script>
@@ -103,13 +128,37 @@ async function begin() {
       </div>
     </Field>
     <Field v-else name="levels" label="Levels">
-      <ElSelect v-model="schools" multiple :multiple-limit="4" aria-label="Levels" placeholder="Two to four">
-        <ElOption v-for="one in factor?.schools" :key="one.school" :value="one.school" :label="one.name" />
+      <ElSelect
+        v-model="choices"
+        multiple
+        filterable
+        :multiple-limit="4"
+        aria-label="Levels"
+        placeholder="Two to four"
+      >
+        <ElOption v-for="one in offeredLevels" :key="one.choice" :value="one.choice" :label="one.name" />
       </ElSelect>
     </Field>
-    <Fader v-model="trial.rounds" label="Batches of each level" :min="1" :max="12" :step="1" :unit="null" />
-    <p class="soft">Four of each are the fewest that can decide. The order is drawn, so that days do not.</p>
-    <label class="row"
+    <label v-if="canHalve" class="row"
+      ><ElSwitch v-model="trial.halves" aria-label="Both in each batch: halves of one dough" /> Both in each
+      batch: halves of one dough, so that doughs and days do not decide</label
+    >
+    <Fader
+      v-model="trial.rounds"
+      :label="inHalves ? 'Batches' : 'Batches of each level'"
+      :min="1"
+      :max="12"
+      :step="1"
+      :unit="null"
+    />
+    <p class="soft">
+      {{
+        inHalves
+          ? 'Six doughs are the fewest that can decide. Which half comes first is drawn.'
+          : 'Four of each are the fewest that can decide. The order is drawn, so that days do not.'
+      }}
+    </p>
+    <label v-if="!inHalves" class="row"
       ><ElSwitch v-model="trial.blind" aria-label="Keep me from knowing the level until it is judged" /> Keep
       me from knowing the level until it is judged (the plan of each batch still shows its own numbers)</label
     >

@@ -9,6 +9,7 @@ import TrialPicture from '@/pictures/TrialPicture.vue'
 import Fold from '@/ui/Fold.vue'
 import { useUnits } from '@/ui/units'
 import { day } from '../batches'
+import { nextWords } from './levels'
 import { useTrialBatch } from './useTrialBatch'
 
 /** One trial: what can be said, on top; its points; the next batch; the decision. */
@@ -54,7 +55,7 @@ async function decide(level: number | null) {
       <p class="says trial-words" role="status">{{ result.words }}</p>
       <div v-if="!trial.decided" class="row trial-acts">
         <ElButton v-if="trial.next" type="primary" size="large" @click="begin(trial.id)"
-          >Next batch: {{ trial.next.level ?? 'its level is set' }}</ElButton
+          >Next batch: {{ nextWords({ ...trial, ...trial.next }) }}</ElButton
         >
         <ElButton
           v-for="(level, index) in result.levels"
@@ -70,7 +71,7 @@ async function decide(level: number | null) {
         <strong>{{
           trial.decided.level ? `Decided for ${trial.decided.level}` : 'Ended; the bread stays as it is'
         }}</strong>, {{ day(trial.decided.at) }}.
-        <RouterLink v-if="trial.decided.level" :to="{ name: 'bread', params: { id: trial.bread.id } }"
+        <RouterLink v-if="trial.decided.kept" :to="{ name: 'bread', params: { id: trial.bread.id } }"
           >It is the newest version of the bread.</RouterLink
         >
       </p>
@@ -95,7 +96,7 @@ async function decide(level: number | null) {
             </dd>
           </div>
           <div v-if="result.more">
-            <dt>More of each that would tell</dt>
+            <dt>More {{ trial.halves ? 'doughs' : 'of each' }} that would tell</dt>
             <dd>{{ result.more }}</dd>
           </div>
           <div v-if="result.next !== null">
@@ -124,8 +125,9 @@ async function decide(level: number | null) {
           <li v-for="batch in trial.batches" :key="batch.id">
             <RouterLink :to="{ name: 'made', params: { id: batch.id } }">{{
               day(batch.started_at)
-            }}</RouterLink>: {{ batch.level ?? 'its level is told once it is judged'
-            }}{{ batch.value === null ? ', not judged yet' : '' }}
+            }}</RouterLink>:
+            {{ batch.level ?? (trial.halves ? 'both halves' : 'its level is told once it is judged')
+            }}{{ batch.is_judged ? '' : ', not judged yet' }}
           </li>
         </ul>
       </Fold>

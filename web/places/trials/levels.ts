@@ -13,6 +13,10 @@ const STEPS: Partial<Record<Factor, number>> = {
   balance: 0.15,
 }
 
+/** What the button to the next batch says. */
+export const nextWords = (next: { halves: boolean; level: string | null }): string =>
+  next.level ?? (next.halves ? 'both halves of one dough' : 'its level is set')
+
 export const stepOf = (factor: Factor): number => STEPS[factor] ?? 1
 
 /** Two levels to begin with: as the bread is planned now, and a step beside it. */

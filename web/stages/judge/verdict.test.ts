@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Plan } from '@/api/types'
-import { afresh, complete, openWords } from './verdict'
+import type { Batch, Plan } from '@/api/types'
+import { afresh, complete, drafts, openWords, told } from './verdict'
 
 const plan = { griddle: { faces: [{ shade: { value: 0.38 } }, { shade: { value: 0.52 } }] } } as Plan
 
@@ -24,6 +24,26 @@ describe('a verdict in the making', () => {
       pliability: 'wraps',
       notes: null,
     })
+  })
+
+  it('of a dough made in two ways is told half by half, and sent once both are told', () => {
+    const asked = { fold: false, puff: false }
+    const batch = {
+      trial: { halves: [{ level: 'dry' }, { level: 'wiped' }] },
+      state: { portion: { count: 7, halves: [4, 3] } },
+      verdict: null,
+    } as unknown as Batch
+    const parts = drafts(batch, plan)
+    expect(parts.map(one => [one.name, one.count, one.draft.pieces_good])).toEqual([
+      ['dry', 4, 4],
+      ['wiped', 3, 3],
+    ])
+    Object.assign(parts[0]?.draft ?? {}, { cracks: 'none', sticking: 'much' })
+    expect(told(parts, asked)).toBeNull()
+    Object.assign(parts[1]?.draft ?? {}, { cracks: 'none', sticking: 'none' })
+    expect(told(parts, asked)).toMatchObject({ halves: [{ sticking: 'much' }, { sticking: 'none' }] })
+    expect(told(drafts({ ...batch, trial: null }, plan), asked)).toBeNull()
+    expect(openWords(asked, true)).toBe('Say how each half cracked and stuck first.')
   })
 
   it('asks nobody to fold a pan bread or to tell how a thick round puffed', () => {

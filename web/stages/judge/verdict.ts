@@ -1,4 +1,4 @@
-import type { BatchState, Plan, Verdict } from '@/api/types'
+import type { Batch, BatchState, Plan, Verdict, VerdictToGive } from '@/api/types'
 
 type Told = 'pliability' | 'puff' | 'cracks' | 'sticking'
 
@@ -36,7 +36,38 @@ export function complete(draft: Draft, asked: BatchState['judged_by']): Verdict 
 }
 
 /** What is still to be told, as a sentence. */
-export function openWords(asked: BatchState['judged_by']): string {
+export function openWords(asked: BatchState['judged_by'], inHalves = false): string {
   const parts = [asked.fold ? 'folds' : '', asked.puff ? 'puffed' : '', 'cracked'].filter(Boolean)
-  return `Say how it ${parts.join(', ')} and stuck first.`
+  return `Say how ${inHalves ? 'each half' : 'it'} ${parts.join(', ')} and stuck first.`
+}
+
+/** What is judged by itself: the whole batch, or a half of its dough. */
+export interface Part {
+  name: string
+  count: number
+  draft: Draft
+}
+
+export function drafts(batch: Batch, plan: Pick<Plan, 'griddle'>): Part[] {
+  const { count, halves } = batch.state.portion
+  const levels = batch.trial?.halves
+  if (!levels) return [{ name: '', count, draft: batch.verdict ? again(batch.verdict) : afresh(plan, count) }]
+  return levels.map((half, index) => {
+    const said = batch.verdict?.halves?.[index]
+    const pieces = halves[index] ?? 0
+    return { name: half.level, count: pieces, draft: said ? again(said) : afresh(plan, pieces) }
+  })
+}
+
+/** What is sent, once each part has been told in full. */
+export function told(parts: Part[], asked: BatchState['judged_by']): VerdictToGive | null {
+  const all = parts.map(one => complete(one.draft, asked)).filter(one => one !== null)
+  if (all.length < parts.length) return null
+  return all.length === 1 ? (all[0] ?? null) : { halves: all }
+}
+
+/** A verdict that is on its way, as the page shows it; what is said of the whole dough the house says. */
+export const shown = (given: VerdictToGive): Verdict | null => {
+  if (!('shade_first' in given)) return given.halves[0] ? { ...given.halves[0], halves: given.halves } : null
+  return given
 }

@@ -8,10 +8,9 @@ use StoneMill\Measure\StudentT;
 use StoneMill\Trial\Interval;
 
 /**
- * The difference of two groups' means. Few values: exact, by all ways in which the labels could have been dealt; an interval holds every shift that such a
- * test does not refuse. Many: Student's t with the scatter of both. docs/model.md, "Trials".
+ * The difference of two groups' means. Few values: exact, by all ways in which the labels could have been dealt. Many: Student's t with the scatter of both. docs/model.md, "Trials".
  */
-final readonly class TwoGroups
+final readonly class TwoGroups implements Contrast
 {
     /** More ways than these would be waited for; by then t and the exact answer agree. */
     private const MOST_DEALINGS = 5000;
@@ -24,13 +23,11 @@ final readonly class TwoGroups
     {
     }
 
-    /** Of the second over the first. */
     public function difference(): float
     {
         return self::mean($this->second) - self::mean($this->first);
     }
 
-    /** Standard deviation within the groups; null where no group has two values. */
     public function scatter(): ?float
     {
         $degrees = $this->degrees();
@@ -48,7 +45,6 @@ final readonly class TwoGroups
         return sqrt($squares / $degrees);
     }
 
-    /** How likely the second group's true mean is above the first's; a half where nothing tells. */
     public function chanceAbove(): float
     {
         $error = $this->standardError();
@@ -61,40 +57,27 @@ final readonly class TwoGroups
         };
     }
 
-    /** @param float $share that the interval holds, 0.8 or 0.95 */
     public function interval(float $share): Interval
     {
-        return $this->dealings() <= self::MOST_DEALINGS ? $this->exact(1 - $share) : $this->byStudent($share);
+        return $this->dealings() <= self::MOST_DEALINGS ? ExactShifts::interval($this->difference(), $this->everyDealing(), 1 - $share) : $this->byStudent($share);
     }
 
-    /**
-     * Were the second group moved back by δ, a dealing whose means differ by a − bδ would lie as far apart as what was seen, D − δ, for all δ between
-     * (D − a)/(1 − b) and (D + a)/(1 + b). A shift is not refused while more than the refused share of all dealings do: the bounds are order statistics of these ends.
-     */
-    private function exact(float $refused): Interval
+    public function reachOf(int $each, float $share): ?float
+    {
+        $scatter = $this->scatter();
+
+        return $scatter === null ? null : (new StudentT(2 * $each - 2))->quantile(0.5 + $share / 2) * $scatter * sqrt(2 / $each);
+    }
+
+    /** @return iterable<array{float, float}> a and b of every dealing, see ExactShifts */
+    private function everyDealing(): iterable
     {
         $sizes = [count($this->first), count($this->second)];
         $all = [...$this->first, ...$this->second];
         $sum = array_sum($all);
-        $seen = $this->difference();
-        $lows = $highs = [];
         foreach (self::dealt($all, $sizes[1], $sizes[0]) as [$ofSecond, $own]) {
-            $a = $ofSecond / $sizes[1] - ($sum - $ofSecond) / $sizes[0];
-            $b = $own / $sizes[1] - ($sizes[1] - $own) / $sizes[0];
-            $ends = abs(1 - abs($b)) < 1e-12 ? [-INF, INF] : [($seen - $a) / (1 - $b), ($seen + $a) / (1 + $b)];
-            $lows[] = min($ends);
-            $highs[] = max($ends);
+            yield [$ofSecond / $sizes[1] - ($sum - $ofSecond) / $sizes[0], $own / $sizes[1] - ($sizes[1] - $own) / $sizes[0]];
         }
-        sort($lows);
-        rsort($highs);
-        $first = (int) floor($refused * count($lows) + 1e-9);
-
-        return new Interval(self::finite($lows[$first]), self::finite($highs[$first]));
-    }
-
-    private static function finite(float $bound): ?float
-    {
-        return is_finite($bound) ? $bound : null;
     }
 
     private function byStudent(float $share): Interval
