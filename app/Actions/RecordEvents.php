@@ -21,21 +21,26 @@ final class RecordEvents
 {
     private const MOST_AT_ONCE = 200;
 
-    public function __invoke(int $batchId, User $user, mixed $document): Batch
+    public function __invoke(int $batchId, User $user, mixed $document): Recorded
     {
         $findings = new Findings;
-        $nodes = Node::root($document, $findings)->object(['events'])->at('events')->items(1, self::MOST_AT_ONCE);
+        $body = Node::root($document, $findings)->object(['events', 'seen']);
+        $seen = $body->at('seen')->optionalInteger(0, PHP_INT_MAX);
+        $nodes = $body->at('events')->items(1, self::MOST_AT_ONCE);
         $events = array_map(static fn (Node $node): array => [$node, CoreEvent::read($node)->by((string) $user->id)], $nodes);
         $findings->refuseIfAny();
 
-        return DB::transaction(static function () use ($batchId, $user, $events, $findings): Batch {
+        return DB::transaction(static function () use ($batchId, $user, $events, $seen, $findings): Recorded {
             $batch = Batch::query()->findOrFail($batchId);
             $new = self::unheard($batch, $events);
+            // What the asker knows is what the log had, and none of this was taken down before: then it need not be told again.
+            $isKnown = $seen === $batch->event_count && count($new) === count($events);
+            $known = $isKnown ? $batch->state() : null;
             $state = array_reduce($new, self::checked(...), self::before($batch, $new));
             $findings->refuseIfAny();
             self::append($batch, $user, $state, array_column($new, 1));
 
-            return $batch;
+            return new Recorded($batch, $known, $isKnown ? $seen : null);
         });
     }
 

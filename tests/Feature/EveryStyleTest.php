@@ -63,11 +63,11 @@ final class EveryStyleTest extends TestCase
         $done = 0;
         $second = 0;
         while ($state['griddle']['steps'] !== [] && $done < 100) {
-            $next = $state['griddle']['steps'][0];
+            [$action, $piece, $place] = $state['griddle']['steps'][0];
             $second += 5;
             $at = sprintf('2026-03-02T10:%02d:%02d.000Z', intdiv($second, 60), $second % 60);
-            $fields = $next['action'] === 'lay' ? ['piece' => $next['piece'], 'place' => $next['place']] : ['piece' => $next['piece']];
-            $state = $this->happens($batch, self::DONE[$next['action']], $fields, $at);
+            $fields = $action === 'lay' ? ['piece' => $piece, 'place' => $place] : ['piece' => $piece];
+            $state = $this->happens($batch, self::DONE[$action], $fields, $at);
             $done++;
         }
         self::assertSame([3, 0], [$state['griddle']['lifted'], $state['griddle']['to_lay']]);

@@ -35,10 +35,10 @@ final class GriddlePlanTest extends TestCase
      */
     private static function nextOf(int $piece, array $steps): array
     {
-        /** @var list<array{action: string, piece: int, at: float|int}> $steps */
-        $own = array_values(array_filter($steps, static fn (array $step): bool => $step['piece'] === $piece));
+        /** @var list<array{string, int, int, int, float|int}> $steps as rows of the contract */
+        $own = array_values(array_filter($steps, static fn (array $step): bool => $step[1] === $piece));
 
-        return [$own[0]['action'], $own[0]['at']];
+        return [$own[0][0], $own[0][4]];
     }
 
     public function test_own_times_out_of_order_are_refused_and_the_batch_keeps_its_plan(): void

@@ -64,6 +64,7 @@ import type {
   VerdictToGive,
 } from './types'
 import { Turns } from './turns'
+import { withSteps } from './steps'
 
 /** What the server refused, in its own words. */
 export class Refusal extends Error {
@@ -124,7 +125,7 @@ async function send<Answer>(method: string, path: string, body?: unknown): Promi
   if (isOfNow) houseAway.value = false
   if (time && isOfNow) houseClock.heard(Number(time), sentAt, houseClock.steadily)
   if (!response.ok) throw await refusal(response)
-  return (response.status === 204 ? null : await response.json()) as Answer
+  return response.status === 204 ? (null as Answer) : withSteps((await response.json()) as Answer)
 }
 
 /** A picture as it is. */
@@ -258,8 +259,9 @@ export const api = {
   day: (hands: number) => send<Day>('GET', `/day?hands=${hands}&${zoneInAddress()}`),
   replan: (batch: string, version: number, request: PlanRequest, id: string) =>
     send<Batch>('PATCH', `/batches/${batch}`, { version, request, id }),
-  record: (id: string, events: BatchEvent[]) =>
-    send<BatchChange>('POST', `/batches/${id}/events`, { events }),
+  /** With what is known of the log, so that just what these entries change comes back. */
+  record: (id: string, events: BatchEvent[], seen?: number) =>
+    send<BatchChange>('POST', `/batches/${id}/events`, { events, seen }),
   leaveOut: (batch: string, left_out: boolean) =>
     send<Batch>('PUT', `/batches/${batch}/lesson`, { left_out }),
   discard: (batch: string, discarded: boolean) =>

@@ -1,4 +1,5 @@
 import type { components, operations } from './schema'
+import type { Step } from './steps'
 
 /** The contract's shapes under the names the interface uses. All of them are generated from formats/. */
 type Schemas = components['schemas']
@@ -10,9 +11,10 @@ export type Reason = Figure['because'][number]
 export type Unit = Figure['unit']
 export type Touch = Plan['griddle']['turns'][number]
 export type Place = Plan['griddle']['places'][number]
-export type Batch = Schemas['Batch']
-export type BatchState = Schemas['BatchState']
-export type BatchChange = Schemas['BatchChange']
+export type Griddle = Omit<Schemas['GriddleState'], 'steps'> & { steps: Step[] }
+export type BatchState = Required<Omit<Schemas['BatchStateParts'], 'griddle'>> & { griddle: Griddle }
+export type Batch = Omit<Schemas['Batch'], 'state'> & { state: BatchState }
+export type BatchChange = Omit<Schemas['BatchChange'], 'state'> & { state: Partial<BatchState> }
 export type BatchPage = operations['listBatches']['responses']['200']['content']['application/json']
 export type BatchSummary = Schemas['BatchSummary']
 export type BatchEvent = Schemas['Event']
@@ -21,8 +23,7 @@ export type Stage = BatchState['stage']
 export type FeelAnswer = Schemas['FeelAnswer']
 export type PieceWeight = Schemas['PortionState']['pieces'][number]
 export type GriddlePiece = Schemas['GriddlePiece']
-export type Step = Schemas['Step']
-export type Griddle = BatchState['griddle']
+export type { Step }
 export type Day = Schemas['Day']
 export type DayBatch = Day['batches'][number]
 export type Clash = Day['clashes'][number]

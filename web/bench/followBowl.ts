@@ -100,7 +100,7 @@ export function corrected(
 ): Bowl {
   const water = event.water_grams ?? 0
   const answer = answers.find(one => one.grade === bowl.feel)
-  const share = answer?.flour_grams.value ? (event.flour_grams ?? 0) / answer.flour_grams.value : 0
+  const share = answer?.flour_grams?.value ? (event.flour_grams ?? 0) / answer.flour_grams.value : 0
   const mix = new Map(answer?.dry_mix.map(one => [one.ingredient, one.grams * share]))
   const dry = [...mix.values()].reduce((sum, grams) => sum + grams, 0)
   return told(

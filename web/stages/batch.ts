@@ -246,7 +246,12 @@ export const useBatch = defineStore('batch', () => {
     await attempt(async () => {
       await tell(current.id)
       await own.flush(
-        events => api.record(current.id, events),
+        events =>
+          api.record(
+            current.id,
+            events,
+            heard.value?.id === current.id ? heard.value.event_count : undefined,
+          ),
         answer => {
           if (queue.value === own) take(answer)
         },
@@ -300,11 +305,20 @@ export const useBatch = defineStore('batch', () => {
     const before = heard.value
     if ('plan' in answer) heard.value = answer
     else if (before?.id !== answer.id) return
+    // Overtaken by what was heard meanwhile of more of the log.
+    else if (answer.event_count < before.event_count) return
     else {
-      heard.value = { ...before, state: answer.state, event_count: answer.event_count }
-      if (before.version !== answer.version) void attempt(async () => take(await api.batch(answer.id)))
+      const isBesideIt = answer.since === null || answer.since === before.event_count
+      if (isBesideIt)
+        heard.value = {
+          ...before,
+          state: { ...before.state, ...answer.state },
+          event_count: answer.event_count,
+        }
+      if (!isBesideIt || before.version !== answer.version)
+        void attempt(async () => take(await api.batch(answer.id)))
     }
-    void keepHeard(heard.value)
+    if (heard.value) void keepHeard(heard.value)
     if (!wanted.value) preview.value = null
   }
 

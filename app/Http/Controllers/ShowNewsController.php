@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Recorded;
 use App\Http\CurrentKitchen;
 use App\Http\Resources\BatchDocument;
 use App\Models\Batch;
@@ -25,6 +26,6 @@ final class ShowNewsController
         }
         $whole = CurrentKitchen::batch($request, $batch);
 
-        return new JsonResponse($version === (string) $whole->version ? BatchDocument::change($whole) : BatchDocument::of($whole->load(['verdict', 'revision.formula'])));
+        return new JsonResponse($version === (string) $whole->version ? BatchDocument::change(new Recorded($whole, null, null)) : BatchDocument::of($whole->load(['verdict', 'revision.formula'])));
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\Recorded;
 use App\Models\Batch;
 use App\Models\LogEntry;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Learn\BatchLesson;
+use StoneMill\Record\BatchState;
 use StoneMill\Record\LogTime;
 
 /**
@@ -26,13 +28,34 @@ final class BatchDocument
     /** @return array<string, mixed> */
     public static function of(Batch $batch): array
     {
-        return [...self::head($batch), 'request' => $batch->request, 'plan' => $batch->plan, 'state' => $batch->state()->toArray(), 'event_count' => $batch->event_count];
+        return [...self::head($batch), 'request' => $batch->request, 'plan' => $batch->plan, 'state' => self::state($batch->state()), 'event_count' => $batch->event_count];
     }
 
-    /** @return array<string, mixed> what an event changes: the plan is as the asker has it if the version is */
-    public static function change(Batch $batch): array
+    /**
+     * What an event changes: the plan is as the asker has it if the version is.
+     *
+     * @return array<string, mixed> where it is known what the asker has, just the parts of the state that are otherwise
+     */
+    public static function change(Recorded $recorded): array
     {
-        return ['id' => $batch->uuid, 'version' => $batch->version, 'state' => $batch->state()->toArray(), 'event_count' => $batch->event_count];
+        $batch = $recorded->batch;
+        $state = self::state($batch->state());
+        if ($recorded->before !== null) {
+            $known = self::state($recorded->before);
+            $state = (object) array_filter($state, static fn (mixed $part, string $name): bool => $known[$name] !== $part, ARRAY_FILTER_USE_BOTH);
+        }
+
+        return ['id' => $batch->uuid, 'version' => $batch->version, 'since' => $recorded->since, 'state' => $state, 'event_count' => $batch->event_count];
+    }
+
+    /** @return array<string, mixed> steps as rows: there are four of every piece, and their names would be most of an answer */
+    private static function state(BatchState $batch): array
+    {
+        /** @var array{griddle: array{steps: list<array<string, string|int|float|null>>}} $state */
+        $state = $batch->toArray();
+        $state['griddle']['steps'] = array_map(array_values(...), $state['griddle']['steps']);
+
+        return $state;
     }
 
     /** @return array<string, mixed> what a list shows */

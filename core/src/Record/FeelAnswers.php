@@ -8,6 +8,7 @@ use StoneMill\Dough\Correction;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
+use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 
 /** For each grade that a hand can feel: what to work in now, and what that makes of the pieces. */
@@ -37,18 +38,24 @@ final readonly class FeelAnswers
             'name' => $grade->inWords($this->plan->texture),
             'test' => $grade->test($this->plan->texture),
             'offset_points' => $grade->offsetPoints(),
-            'water_grams' => Figure::spread($correction->waterGrams, Unit::Gram, ...$this->reasons($correction))->toArray(),
-            'flour_grams' => Figure::spread($correction->flourGrams, Unit::Gram, ...$this->reasons($correction))->toArray(),
-            'dry_mix' => array_map(
+            'water_grams' => $this->figure($correction->waterGrams, $correction),
+            'flour_grams' => $this->figure($correction->flourGrams, $correction),
+            'dry_mix' => $flour > 0 ? array_map(
                 static fn (string $ingredient, float $grams): array => ['ingredient' => $ingredient, 'grams' => round($grams, 2)],
                 array_keys($this->bowl->dryMix($flour)),
                 array_values($this->bowl->dryMix($flour)),
-            ),
+            ) : [],
             'instruction' => $correction->instruction($this->plan->texture, $this->plan->restSeconds),
             'dough_grams_after' => round($dough, 4),
             'same_count_piece_grams' => round($kept / $this->bowl->count(), 4),
             'same_weight_count' => $piece > 0 ? (int) floor($kept / $piece + 1e-9) : $this->bowl->count(),
         ];
+    }
+
+    /** @return array<string, mixed>|null null where nothing of it is to be worked in */
+    private function figure(Spread $grams, Correction $correction): ?array
+    {
+        return $grams->likely > 0 ? Figure::spread($grams, Unit::Gram, ...$this->reasons($correction))->toArray() : null;
     }
 
     /** @return list<Reason> */

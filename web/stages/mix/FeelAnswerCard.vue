@@ -11,8 +11,8 @@ const emit = defineEmits<{ workedIn: [pieces: number] }>()
 const units = useUnits()
 const dry = computed(() => answer.offset_points < 0)
 const figure = computed(() => (dry.value ? answer.water_grams : answer.flour_grams))
-const low = computed(() => units.text(figure.value.low, 'g'))
-const high = computed(() => units.text(figure.value.high, 'g'))
+const low = computed(() => units.text(figure.value?.low ?? 0, 'g'))
+const high = computed(() => units.text(figure.value?.high ?? 0, 'g'))
 const names = computed(() => new Map(plan.ledger.map(row => [row.ingredient, row.name])))
 </script>
 
@@ -33,7 +33,7 @@ const names = computed(() => new Map(plan.ledger.map(row => [row.ingredient, row
           <template v-if="low !== high"
             >Between {{ low }} and {{ high }}, as far as a hand can tell.</template
           >
-          <Why :figure="figure" :label="dry ? 'Water to work in' : 'Flour to work in'" />
+          <Why v-if="figure" :figure="figure" :label="dry ? 'Water to work in' : 'Flour to work in'" />
         </p>
         <p>
           Then there are {{ units.text(answer.dough_grams_after, 'g') }} of dough: {{ count }} ×

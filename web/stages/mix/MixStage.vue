@@ -46,7 +46,7 @@ function sentence(one: FeelAnswer): string {
 /** What is to be worked in, in the same words wherever it is said. */
 function amount(one: FeelAnswer): string {
   return one.offset_points < 0
-    ? `${units.text(one.water_grams.value, 'g')} water`
+    ? `${units.text(one.water_grams?.value ?? 0, 'g')} water`
     : `${units.text(mixGrams(one), 'g')} dry mix`
 }
 
@@ -54,8 +54,8 @@ function workedIn(pieces: number) {
   if (!answer.value) return
   void store.record('corrected', {
     pieces,
-    water_grams: answer.value.water_grams.value,
-    flour_grams: answer.value.flour_grams.value,
+    water_grams: answer.value.water_grams?.value ?? 0,
+    flour_grams: answer.value.flour_grams?.value ?? 0,
   })
 }
 

@@ -1,0 +1,24 @@
+import { describe, expect, it } from 'vitest'
+import { withSteps } from './steps'
+
+describe('steps of an answer', () => {
+  it('come as rows and are read by their names', () => {
+    const answer = { state: { griddle: { lifted: 1, steps: [['turn', 3, 2, 1, 40.5, 39, 44, null]] } } }
+    expect(withSteps(answer)).toEqual({
+      state: {
+        griddle: {
+          lifted: 1,
+          steps: [
+            { action: 'turn', piece: 3, place: 2, touch: 1, at: 40.5, from: 39, to: 44, shape_from: null },
+          ],
+        },
+      },
+    })
+  })
+
+  it('are not sought where nothing of the griddle changed', () => {
+    expect(withSteps({ state: { begun: true } })).toEqual({ state: { begun: true } })
+    expect(withSteps({ batches: [] })).toEqual({ batches: [] })
+    expect(withSteps(null)).toBeNull()
+  })
+})
