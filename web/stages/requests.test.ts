@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Lot, PlanRequest } from '@/api/types'
-import { withLot, withMethod, withVolume, withWish } from './requests'
+import type { Lot, Plan, PlanRequest } from '@/api/types'
+import { withLot, withMethod, withVolume, withWish, stands, withThickness } from './requests'
 
 const masa = {
   style: 'pressed-masa',
@@ -61,5 +61,21 @@ describe('a cup that is described better', () => {
       { ingredient: 'salt', grams: 3 },
     ])
     expect(withVolume(request, 'salt', { fill: 'packed' }).formula?.lines).toEqual(request.formula?.lines)
+  })
+})
+
+describe('faders that the plan answers', () => {
+  it('ask hands that leave discs thicker for thinner ones, so that a step down goes down', () => {
+    const plan = { moved_by: { thickness_times: 1.06, colour_times: 1, loss_points: 0 } } as Plan
+    const asked = withThickness(masa, plan, 1.9).pieces
+    expect(asked?.thickness_mm).toBeCloseTo(1.9 / 1.06, 3)
+    expect(asked).not.toHaveProperty('diameter_mm')
+    expect(withThickness(masa, {} as Plan, 1.9).pieces?.thickness_mm).toBe(1.9)
+  })
+
+  it('stand at what was asked for while whole grams keep to it, else at what the plan has', () => {
+    expect(stands(137, 137.6)).toBe(137)
+    expect(stands(180, 173.2)).toBe(173)
+    expect(stands(undefined, 135.7)).toBe(136)
   })
 })

@@ -1,5 +1,5 @@
 import { factsOf } from '@/api/bags'
-import type { Lot, PlanRequest } from '@/api/types'
+import type { Lot, Plan, PlanRequest } from '@/api/types'
 
 type Section = 'pieces' | 'water' | 'griddle' | 'gear'
 
@@ -50,4 +50,15 @@ export function withVolume(request: PlanRequest, ingredient: string, part: Parti
     line.ingredient === ingredient && line.volume ? { ...line, volume: { ...line.volume, ...part } } : line,
   )
   return { ...request, formula: { ...request.formula, lines } as NonNullable<PlanRequest['formula']> }
+}
+
+/** The request with discs as thick as they are to come out: hands that leave them thicker are asked for thinner ones. */
+export function withThickness(request: PlanRequest, plan: Plan, millimetres: number): PlanRequest {
+  const asked = Number((millimetres / (plan.moved_by?.thickness_times ?? 1)).toFixed(3))
+  return withWish(request, 'pieces', { thickness_mm: asked, diameter_mm: undefined })
+}
+
+/** What a fader stands at: what was asked for, while the plan keeps to it as nearly as whole grams can; else what the plan has. */
+export function stands(asked: number | undefined, planned: number): number {
+  return asked !== undefined && Math.abs(asked - planned) < 1 ? asked : Math.round(planned)
 }

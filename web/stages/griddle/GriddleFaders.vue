@@ -6,7 +6,7 @@ import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import { clock, duration, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
-import { withMethod, withWish } from '../requests'
+import { stands, withMethod, withThickness, withWish } from '../requests'
 import { finishOf } from './finish'
 import { TURN_NAMES } from './turns'
 
@@ -22,10 +22,10 @@ const surface = computed({
 })
 const thickness = computed({
   get: () => Math.round(plan.shape.thickness_mm.value * 10) / 10,
-  set: value => store.change(withWish(request, 'pieces', { thickness_mm: value, diameter_mm: undefined })),
+  set: value => store.change(withThickness(request, plan, value)),
 })
 const hydration = computed({
-  get: () => Math.round(plan.water.hydration_percent.value),
+  get: () => stands(request.water?.hydration_percent, plan.water.hydration_percent.value),
   set: value => store.change(withWish(request, 'water', { hydration_percent: value })),
 })
 const turns = computed({

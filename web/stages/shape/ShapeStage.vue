@@ -13,7 +13,7 @@ import Why from '@/ui/Why.vue'
 import { duration, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { discOf } from '../course'
-import { withWish } from '../requests'
+import { withThickness } from '../requests'
 import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
 import LearnedPanel from '../LearnedPanel.vue'
@@ -33,8 +33,7 @@ const request = computed<PlanRequest>(() => store.request ?? batch.request)
 const diameter = computed(() => discOf(batch, plan))
 const thickness = computed({
   get: () => Math.round(plan.shape.thickness_mm.value * 10) / 10,
-  set: value =>
-    store.change(withWish(request.value, 'pieces', { thickness_mm: value, diameter_mm: undefined })),
+  set: value => store.change(withThickness(request.value, plan, value)),
 })
 
 const shaping = useAsking(api.shape)

@@ -5,7 +5,7 @@ import type { Plan, PlanRequest, Style } from '@/api/types'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import Fold from '@/ui/Fold.vue'
-import { withMethod, withWish } from '../requests'
+import { stands, withMethod, withWish } from '../requests'
 import RoomFaders from './RoomFaders.vue'
 
 /** How much water, how warm, how it meets the flour. Once it is poured, what is done is done. */
@@ -22,7 +22,7 @@ const wish = (wanted: { [Field in keyof Wish]: Wish[Field] | undefined }) =>
 
 const aim = ref<'water' | 'dough'>(request.water?.dough_celsius === undefined ? 'water' : 'dough')
 const hydration = computed({
-  get: () => Math.round(plan.water.hydration_percent.value),
+  get: () => stands(request.water?.hydration_percent, plan.water.hydration_percent.value),
   set: value => wish({ hydration_percent: value }),
 })
 const celsius = computed({
