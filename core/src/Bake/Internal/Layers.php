@@ -10,6 +10,10 @@ use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Physics;
 use StoneMill\Bake\Steam;
 
+use function exp;
+use function min;
+use function sqrt;
+
 /**
  * The bread as layers of a square metre, the lowest first. Enthalpy and water are what is stored; temperatures follow from them.
  * All that crosses a border is taken from one side and given to the other.
@@ -46,6 +50,8 @@ final class Layers
 
     /** @var array<int, float> J/(m²·K) that a boiling layer takes beyond its own heat to follow its boiling point; 0 where none boils */
     private array $boiling;
+
+    private bool $anyBoils = false;
 
     /** @var array<int, float> m²/s by whole °C */
     private readonly array $diffusivity;
@@ -164,10 +170,12 @@ final class Layers
             $upper = $i < $last ? $between[$i + 1] : 0.0;
             $pivot = $capacity + $lower + $upper;
             $right = $capacity * $t;
-            $border = $i === $last ? $above : ($i === 0 ? $below : null);
-            if ($border !== null) {
-                $pivot += $border->slope();
-                $right += $border->source();
+            if ($i === $last) {
+                $pivot += $above->slope();
+                $right += $above->source();
+            } elseif ($i === 0 && $below !== null) {
+                $pivot += $below->slope();
+                $right += $below->source();
             }
             $pivot -= $lower * $ratio[$i];
             $ratio[] = $upper / $pivot;
@@ -178,7 +186,7 @@ final class Layers
             $value[$i] += $ratio[$i] * $value[$i + 1];
         }
 
-        return $this->stopBoilingWhatCannot($value) ? $this->conducted($dt, $metal, $contact, $between, $above, $below) : $value;
+        return $this->anyBoils && $this->stopBoilingWhatCannot($value) ? $this->conducted($dt, $metal, $contact, $between, $above, $below) : $value;
     }
 
     /**
@@ -233,7 +241,8 @@ final class Layers
             if ($i < $last) {
                 $next = $i + 1;
                 $gradient = ($before[$i] / $dry[$i] - $before[$next] / $dry[$next]) * 2 / ($depth[$i] + $depth[$next]);
-                $moved = $dt * $density * $diffusivity[min(self::HOTTEST, (int) (0.5 * ($celsius[$i] + $celsius[$next])))] * $gradient;
+                $degree = (int) (0.5 * ($celsius[$i] + $celsius[$next]));
+                $moved = $dt * $density * $diffusivity[$degree > self::HOTTEST ? self::HOTTEST : $degree] * $gradient;
                 $from = $moved > 0 ? $i : $next;
                 $most = 0.2 * $before[$from];
                 $moved = $moved > $most ? $most : ($moved < -$most ? -$most : $moved);
@@ -271,6 +280,7 @@ final class Layers
         $boiling = [];
         $down = [];
         $downHeat = [];
+        $anyBoils = false;
         $up = 0.0;
         $upHeat = 0.0;
         foreach ($this->dry as $i => $dry) {
@@ -286,7 +296,9 @@ final class Layers
             $sinks = 0.0;
             $sinksHeat = 0.0;
             $follows = 0.0;
+            $isMoved = false;
             if ($t > $boils && $w > 1e-9) {
+                $isMoved = $anyBoils = true;
                 $latent = $l0 - $l1 * $boils;
                 $steepness = $fall * Steam::TABLE_STEPS / $dry;
                 // As it dries its boiling point climbs: the excess heats the layer along that curve.
@@ -301,6 +313,7 @@ final class Layers
                 $up += $gone - $sinks;
                 $upHeat += $carried - $sinksHeat;
             } elseif ($up > 1e-12 && $t < $boils) {
+                $isMoved = true;
                 $each = $upHeat / $up;
                 $room = ($boils * ($c0 + 0.5 * $c1 * $boils) - $h) / ($each - $boils * ($la + 0.5 * $lb * $boils));
                 $caught = $up * $catches[$i];
@@ -310,12 +323,14 @@ final class Layers
                 $up -= $caught;
                 $upHeat -= $caught * $each;
             }
-            $c0 = $dry * $a + $w * $la;
-            $c1 = $dry * $b + $w * $lb;
-            $t = (sqrt($c0 * $c0 + 2 * $c1 * $h) - $c0) / $c1;
+            if ($isMoved) {
+                $c0 = $dry * $a + $w * $la;
+                $c1 = $dry * $b + $w * $lb;
+                $t = (sqrt($c0 * $c0 + 2 * $c1 * $h) - $c0) / $c1;
+                $enthalpy[$i] = $h;
+                $water[$i] = $w;
+            }
             $celsius[$i] = $t;
-            $enthalpy[$i] = $h;
-            $water[$i] = $w;
             $peak[$i] = $t > $peak[$i] ? $t : $peak[$i];
             $down[] = $sinks;
             $downHeat[] = $sinksHeat;
@@ -326,7 +341,8 @@ final class Layers
         $this->water = $water;
         $this->peak = $peak;
         $this->boiling = $boiling;
-        [$rimWater, $rimHeat] = $rim > 0 ? $this->sink($down, $downHeat) : [0.0, 0.0];
+        $this->anyBoils = $anyBoils;
+        [$rimWater, $rimHeat] = $rim > 0 && $anyBoils ? $this->sink($down, $downHeat) : [0.0, 0.0];
 
         return [$up + $rimWater, $upHeat + $rimHeat];
     }
@@ -347,8 +363,11 @@ final class Layers
         for ($i = $this->last; $i >= 0; $i--) {
             $steam += $down[$i];
             $heat += $downHeat[$i];
+            if ($steam <= 1e-12 || $down[$i] !== 0.0) {
+                continue;
+            }
             $below = $table[min($end, (int) ($this->water[$i] / $this->dry[$i] * Steam::TABLE_STEPS))] - $this->celsius[$i];
-            if ($steam > 1e-12 && $down[$i] === 0.0 && $below > 0.5) {
+            if ($below > 0.5) {
                 $caught = $steam * $this->catches[$i];
                 // Half of what would bring it to its boiling point, so that it never passes it.
                 $caught = min($caught, 0.5 * $below * 3000 * ($this->dry[$i] + $this->water[$i]) / Steam::LATENT[0]);
