@@ -9,6 +9,7 @@ use App\Models\Kitchen;
 use App\Models\Lot;
 use App\Models\OwnIngredient;
 use App\Problems\Conflict;
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Exchange\Exception\InvalidInput;
@@ -20,7 +21,7 @@ use StoneMill\Plan\Reference;
 /** Puts a bag into the larder, or changes what is said of one that is there. */
 final readonly class KeepLot
 {
-    private const FIELDS = ['version', 'ingredient', 'label', 'certified_gluten_free', 'bought_on', 'opened_on', 'emptied_on', 'price_per_kg', 'grams', 'notes', 'set_aside', 'starts_anew'];
+    private const FIELDS = ['version', 'ingredient', 'label', 'certified_gluten_free', 'bought_on', 'opened_on', 'emptied_on', 'price_per_kg', 'grams', 'notes', 'set_aside', 'starts_anew', 'best_before', 'weighed_grams', 'weighed_at'];
 
     private const MOST_GRAMS = 1_000_000;
 
@@ -39,12 +40,14 @@ final readonly class KeepLot
         $findings->refuseIfAny();
 
         return DB::transaction(static function () use ($kitchen, $id, $version, $fields): Lot {
-            $lot = Lot::query()->where('uuid', $id)->first();
-            if ($lot !== null && $lot->kitchen_id !== $kitchen->id) {
+            $lot = Lot::ofKitchen($kitchen)->where('uuid', $id)->first();
+            if ($lot === null && Lot::query()->where('uuid', $id)->exists()) {
                 throw new ModelNotFoundException;
             }
             if ($lot === null) {
-                return Lot::query()->create([...$fields, 'uuid' => $id, 'kitchen_id' => $kitchen->id, 'version' => 1]);
+                Lot::query()->create([...$fields, 'uuid' => $id, 'kitchen_id' => $kitchen->id, 'version' => 1]);
+
+                return Lot::ofKitchen($kitchen)->where('uuid', $id)->firstOrFail();
             }
             // Sent twice is kept once.
             if ($lot->version === $version + 1 && $lot->only(array_keys($fields)) == $fields) {
@@ -55,8 +58,22 @@ final readonly class KeepLot
             }
             $lot->update([...$fields, 'version' => $version + 1]);
 
-            return $lot;
+            // Weighed anew, less was taken since.
+            return Lot::ofKitchen($kitchen)->where('uuid', $id)->firstOrFail();
         });
+    }
+
+    /** @return array{weighed_grams: float|null, weighed_at: DateTimeImmutable|null} */
+    private static function weighed(Node $body): array
+    {
+        $grams = $body->at('weighed_grams')->optionalNumber(0, self::MOST_GRAMS, 'g');
+        $at = $body->at('weighed_at')->optionalMoment();
+        if (($grams === null) !== ($at === null)) {
+            $body->at('weighed_at')->refuse('What was weighed and when belong together.', 'both or neither');
+        }
+
+        // Kept to the second, so that the same sent again is the same.
+        return ['weighed_grams' => $grams, 'weighed_at' => $at === null ? null : new DateTimeImmutable('@'.$at->getTimestamp())];
     }
 
     /** @return array<string, mixed> by column */
@@ -80,6 +97,8 @@ final readonly class KeepLot
             'notes' => $body->at('notes')->optionalProse(2000),
             'set_aside' => $body->at('set_aside')->optionalBoolean() ?? false,
             'starts_anew' => $body->at('starts_anew')->optionalBoolean() ?? false,
+            'best_before' => $body->at('best_before')->optionalDay(),
+            ...self::weighed($body),
         ];
     }
 }

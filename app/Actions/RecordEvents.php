@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Batch;
+use App\Models\BatchBags;
 use App\Models\LogEntry;
 use App\Models\User;
 use DateTimeImmutable;
@@ -91,5 +92,8 @@ final class RecordEvents
             $events,
         ));
         $batch->update([...$batch->columnsAfter($state), 'cooks' => Batch::withCook($batch->cooks, $user->id), 'event_count' => $batch->event_count + count($events)]);
+        if (array_filter($events, static fn (CoreEvent $event): bool => in_array($event->kind, [EventKind::Measured, EventKind::Corrected, EventKind::Remedied, EventKind::Undone], true)) !== []) {
+            BatchBags::weigh($batch, $state);
+        }
     }
 }

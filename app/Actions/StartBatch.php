@@ -153,7 +153,7 @@ final readonly class StartBatch
     private function withLots(Kitchen $kitchen, KitchenRecord $record, array $request): array
     {
         /** @var array{formula: array{lines: list<array<string, mixed>>}} $request */
-        $shelf = Lot::shelf(Lot::query()->where('kitchen_id', $kitchen->id)->whereNull('archived_at')->get(), $record->water);
+        $shelf = Lot::shelf(Lot::ofKitchen($kitchen)->whereNull('archived_at')->get(), $record->water);
         $lots = [];
         foreach ($request['formula']['lines'] as $index => $line) {
             $taken = is_string($line['ingredient'] ?? null) ? $shelf->taken($line['ingredient']) : null;

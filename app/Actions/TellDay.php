@@ -6,11 +6,13 @@ namespace App\Actions;
 
 use App\Models\Batch;
 use App\Models\Kitchen;
+use App\Models\Lot;
 use DateTimeImmutable;
 use DateTimeZone;
 use StoneMill\Ask\LineDesk;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Kitchen\Shopping;
 use StoneMill\Line\Action;
 use StoneMill\Line\Clock;
 use StoneMill\Line\Day;
@@ -37,7 +39,21 @@ final class TellDay
         $open = Batch::query()->with(['revision.formula'])->where('kitchen_id', $kitchen->id)->whereNull('finished_at')->whereNull('discarded_at')
             ->latest('started_at')->limit(LineDesk::BATCHES)->get();
 
-        return (new Day(array_map(static fn (Batch $batch): DayBatch => self::batch($batch, $zone), array_values($open->all())), $hands, now()->toDateTimeImmutable()))->toArray();
+        $day = new Day(array_map(static fn (Batch $batch): DayBatch => self::batch($batch, $zone), array_values($open->all())), $hands, now()->toDateTimeImmutable());
+
+        return [...$day->toArray(), 'lacks' => self::shopping($kitchen, array_values($open->all()))->lacks()];
+    }
+
+    /** @param list<Batch> $open */
+    private static function shopping(Kitchen $kitchen, array $open): Shopping
+    {
+        $left = [];
+        foreach (Lot::onShelf($kitchen)->get() as $lot) {
+            $there = array_key_exists($lot->ingredient, $left) ? $left[$lot->ingredient] : 0.0;
+            $left[$lot->ingredient] = $there === null || $lot->leftGrams() === null ? null : $there + $lot->leftGrams();
+        }
+
+        return new Shopping(array_merge(...array_map(static fn (Batch $batch): array => $batch->state()->bowl()->stillToWeigh(), $open)), $left);
     }
 
     private static function batch(Batch $batch, DateTimeZone $zone): DayBatch

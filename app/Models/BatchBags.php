@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Support\Facades\DB;
+use StoneMill\Record\BatchState;
 
 /** Which bags a batch was weighed from, as an index: so that the record is found again by bag, and a bag by its batches. */
 final class BatchBags
@@ -18,5 +19,14 @@ final class BatchBags
         DB::table(self::TABLE)->insert(array_map(static fn (array $bag): array => [
             ...$bag, 'is_flour' => $bag['is_flour'] ? 1 : 0, 'batch_id' => $batch->id, 'kitchen_id' => $batch->kitchen_id, 'started_at' => UtcMoment::kept($batch->started_at),
         ], $batch->state()->plan()->bags()));
+        self::weigh($batch, $batch->state());
+    }
+
+    /** What was weighed from each, worked-in corrections too; written in the transaction that writes the log. */
+    public static function weigh(Batch $batch, BatchState $state): void
+    {
+        foreach ($state->bowl()->lines() as $line) {
+            DB::table(self::TABLE)->where('batch_id', $batch->id)->where('ingredient', $line['ingredient'])->where('grams', '!=', $line['grams'])->update(['grams' => $line['grams']]);
+        }
     }
 }

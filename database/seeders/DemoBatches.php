@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Actions\JudgeBatch;
 use App\Actions\StartBatch;
 use App\Models\Batch;
+use App\Models\BatchBags;
 use App\Models\Bread;
 use App\Models\LogEntry;
 use App\Models\User;
@@ -191,5 +192,6 @@ final readonly class DemoBatches
             LogEntry::query()->insert($chunk);
         }
         $batch->update([...$batch->columnsAfter($batch->stateFromLog()), 'event_count' => count($rows)]);
+        BatchBags::weigh($batch, $batch->state());
     }
 }

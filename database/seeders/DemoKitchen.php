@@ -34,14 +34,14 @@ final class DemoKitchen extends Seeder
         'almond-wrap' => 'Almond wraps',
     ];
 
-    /** ingredient, label, certified, days since it was opened, note, price a kg */
+    /** ingredient, label, certified, days since it was opened, note, price a kg, grams bought, days until it is best no more */
     private const BAGS = [
-        ['instant-masa-fine', 'Masa, striped paper bag', true, 19, 'Drinks a little more than the last one.', 2.9],
-        ['instant-masa-fine', 'Masa, end of the old bag', false, 61, null, 2.4],
-        ['sorghum', 'Sorghum, cloth sack', false, 33, 'Ground fine.', 3.1],
-        ['pearl-millet', 'Pearl millet, small jar', false, 12, 'Smell before use: turns bitter.', 3.6],
-        ['rice-white', 'Rice flour, tin', true, 40, null, 1.8],
-        ['almond-blanched', 'Almond, freezer box', true, 8, 'Bring to room warmth first.', 14.5],
+        ['instant-masa-fine', 'Masa, striped paper bag', true, 19, 'Drinks a little more than the last one.', 2.9, 10000.0, 140],
+        ['instant-masa-fine', 'Masa, end of the old bag', false, 61, null, 2.4, 5000.0, 20],
+        ['sorghum', 'Sorghum, cloth sack', false, 33, 'Ground fine.', 3.1, 5000.0, 90],
+        ['pearl-millet', 'Pearl millet, small jar', false, 12, 'Smell before use: turns bitter.', 3.6, 700.0, -3],
+        ['rice-white', 'Rice flour, tin', true, 40, null, 1.8, 5000.0, 200],
+        ['almond-blanched', 'Almond, freezer box', true, 8, 'Bring to room warmth first.', 14.5, 5000.0, 60],
     ];
 
     /** @var list<array{kind: string, name: string, shape?: string, diameter_millimetres?: float, width_millimetres?: float, depth_millimetres?: float, resolution_grams?: float, metal?: string, metal_millimetres?: float, burner?: string}> */
@@ -90,11 +90,11 @@ final class DemoKitchen extends Seeder
 
     private function fillLarder(Kitchen $kitchen, DateTimeImmutable $now): void
     {
-        foreach (self::BAGS as [$ingredient, $label, $certified, $days, $notes, $price]) {
+        foreach (self::BAGS as [$ingredient, $label, $certified, $days, $notes, $price, $grams, $keeps]) {
             Lot::query()->create([
                 'uuid' => self::uuid('bag '.$label), 'kitchen_id' => $kitchen->id, 'ingredient' => $ingredient, 'label' => $label,
                 'certified_gluten_free' => $certified, 'bought_on' => $now->modify(sprintf('-%d days', $days + 6))->format('Y-m-d'), 'opened_on' => $now->modify("-$days days")->format('Y-m-d'),
-                'price_per_kilogram' => $price, 'bought_grams' => 1000.0, 'notes' => $notes, 'version' => 1,
+                'price_per_kilogram' => $price, 'bought_grams' => $grams, 'best_before' => $now->modify("$keeps days")->format('Y-m-d'), 'notes' => $notes, 'version' => 1,
             ]);
         }
     }

@@ -9,6 +9,7 @@ use App\Actions\DecideTrial;
 use App\Actions\JudgeBatch;
 use App\Actions\StartTrialBatch;
 use App\Models\Batch;
+use App\Models\BatchBags;
 use App\Models\Bread;
 use App\Models\LogEntry;
 use App\Models\Trial;
@@ -65,6 +66,7 @@ final readonly class DemoTrials
             LogEntry::query()->insert([...LogEntry::columns($event), 'batch_id' => $batch->id, 'user_id' => $cook->id, 'recorded_at' => LogTime::format($event->at)]);
         }
         $batch->update([...$batch->columnsAfter($batch->stateFromLog()), 'event_count' => count($log->events)]);
+        BatchBags::weigh($batch, $batch->state());
         $count = $batch->state()->portions()->count;
         ($this->judge)($batch->id, $cook, $batch->version, [
             'pliability' => 'folds', 'puff' => $batch->state()->plan()->puffs() ? 'patches' : null, 'shade_first' => 0.3, 'shade_second' => 0.3, 'cracks' => 'none', 'sticking' => 'none',

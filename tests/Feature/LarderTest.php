@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Lot;
 use App\Models\OwnIngredient;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Contract;
 use Tests\TestCase;
@@ -139,5 +140,51 @@ final class LarderTest extends TestCase
             Contract::assertHolds('openapi.json#/components/schemas/Ingredient', (string) json_encode($ingredient, JSON_PRESERVE_ZERO_FRACTION));
         }
         self::assertLessThan(40_000, strlen((string) gzencode($text)));
+    }
+
+    public function test_what_a_batch_weighs_is_gone_from_its_bag_comes_back_when_undone_and_a_weighing_stands_above_it(): void
+    {
+        $this->cook();
+        $bag = self::uuid();
+        $document = ['version' => 0, 'ingredient' => 'instant-masa-fine', 'label' => 'Masa, paper sack', 'certified_gluten_free' => true, 'opened_on' => '2026-03-01', 'grams' => 1000, 'best_before' => '2020-01-01'];
+        $this->putJson("/api/v1/lots/$bag", $document)->assertOk()->assertJsonPath('left_grams', 1000)->assertJsonPath('is_past', true);
+        $left = fn (): mixed => collect((array) $this->getJson('/api/v1/kitchen')->json('lots'))->firstWhere('id', $bag)['left_grams'] ?? null;
+        $batch = $this->startBatch();
+        self::assertSame($bag, data_get($batch, 'request.formula.lines.0.lot'));
+        self::assertEquals(1000, data_get($batch, "request.lots.$bag.left_grams"));
+        $weighed = self::event('measured', ['ingredient' => 'instant-masa-fine', 'grams' => 264]);
+        $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [$weighed]])->assertOk();
+        self::assertEquals(736, $left());
+        $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('undone', ['event' => $weighed['id']])]])->assertOk();
+        self::assertEquals(1000, $left());
+        $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('measured', ['ingredient' => 'instant-masa-fine', 'grams' => 250]), self::event('poured', ['grams' => 300]), self::event('felt', ['grade' => 'sticky']), self::event('corrected', ['water_grams' => 0, 'flour_grams' => 20, 'pieces' => 14])]])->assertOk();
+        self::assertEquals(730, $left(), 'the flour that was worked in came from there too');
+        $this->artisan('mill:rebuild')->assertSuccessful();
+        self::assertEquals(730, $left(), 'the log says the same again');
+
+        $now = ['version' => 1, 'weighed_grams' => 700, 'weighed_at' => '2026-12-01T08:00:00.400Z'];
+        $this->putJson("/api/v1/lots/$bag", [...$document, ...$now])->assertOk()->assertJsonPath('left_grams', 700);
+        $this->putJson("/api/v1/lots/$bag", [...$document, ...$now])->assertOk()->assertJsonPath('version', 2);
+        $this->putJson("/api/v1/lots/$bag", [...$document, 'version' => 2, 'weighed_grams' => 5])->assertUnprocessable()->assertJsonPath('errors.0.path', 'weighed_at');
+        $this->putJson("/api/v1/lots/$bag", [...$document, ...$now, 'version' => 2, 'emptied_on' => '2026-12-02'])->assertOk()->assertJsonPath('left_grams', 0);
+    }
+
+    public function test_a_bag_with_too_little_in_it_is_said_when_the_batch_begins_and_what_the_day_lacks_is_to_buy(): void
+    {
+        $this->cook();
+        $bag = self::uuid();
+        $this->putJson("/api/v1/lots/$bag", ['version' => 0, 'ingredient' => 'instant-masa-fine', 'label' => 'The end of a sack', 'certified_gluten_free' => true, 'opened_on' => '2026-03-01', 'grams' => 200])->assertOk();
+        DB::table('lots')->where('ingredient', 'instant-masa-fine')->where('uuid', '!=', $bag)->update(['emptied_on' => '2026-03-01']);
+        DB::table('batches')->whereNull('finished_at')->update(['discarded_at' => '2026-03-01 00:00:00']);
+        $before = collect((array) $this->getJson('/api/v1/day?hands=1')->json('lacks'))->firstWhere('ingredient', 'instant-masa-fine');
+        self::assertNull($before);
+        $batch = $this->startBatch();
+        $short = collect((array) data_get($batch, 'plan.warnings'))->firstWhere('id', 'bag-short-instant-masa-fine');
+        self::assertEquals(200, data_get($short, 'value'));
+        $needs = (float) data_get($batch, 'plan.ledger.0.grams');
+        $lacks = collect((array) $this->getJson('/api/v1/day?hands=1')->assertOk()->json('lacks'))->firstWhere('ingredient', 'instant-masa-fine');
+        self::assertEqualsWithDelta($needs - 200, (float) data_get($lacks, 'lacks_grams'), 0.11);
+        $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('measured', ['ingredient' => 'instant-masa-fine', 'grams' => 190])]])->assertOk();
+        self::assertNull(collect((array) $this->getJson('/api/v1/day?hands=1')->json('lacks'))->firstWhere('ingredient', 'instant-masa-fine'), 'what was weighed is not to be bought');
     }
 }

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { expectAccessible, heading, listenForComplaints, signIn, start } from './bench'
+import { expectAccessible, heading, listenForComplaints, signIn, start, startStyle } from './bench'
 
 const PANELS = ['Schools', 'Size', 'A swap', 'A blend', 'Compare versions', 'Label and cost']
 
@@ -273,4 +273,40 @@ test('a dough measured by feel says how far its hydration may be off', async ({ 
   await page.getByRole('button', { name: /^Poured/ }).click()
   await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Mix/ }).click()
   await expect(page.getByText(/the hydration may be anything from \d+ % to \d+ %/)).toBeVisible()
+})
+
+test('what a batch weighs is gone from its bag, too little of it is said with what would mend it, and a weighing sets it right', async ({
+  page,
+}) => {
+  await signIn(page)
+  const bag = crypto.randomUUID()
+  const kept = await page.request.put(`/api/v1/lots/${bag}`, {
+    data: {
+      version: 0,
+      ingredient: 'cassava',
+      label: 'Cassava, last of the bag',
+      certified_gluten_free: true,
+      opened_on: '2026-03-01',
+      grams: 90,
+    },
+  })
+  expect(kept.ok(), await kept.text()).toBe(true)
+  await startStyle(page, 'cassava-wrap')
+  const short = page.getByRole('status', { name: 'Worth a look' })
+  await expect(short).toContainText(/its bag is enough for \d+ of \d+ pieces/)
+  await short.getByRole('button', { name: /^Make \d+ pieces?$/ }).click()
+  await expect(page.getByText('its bag is enough', { exact: false })).toBeHidden()
+
+  await page.goto('/larder')
+  await page.getByRole('button', { name: 'Change Cassava, last of the bag' }).click()
+  await expect(page.getByRole('form', { name: 'Change Cassava, last of the bag' })).toBeInViewport()
+  const weighed = page
+    .getByRole('textbox', { name: 'Weighed now' })
+    .or(page.getByLabel('Weighed now'))
+    .first()
+  await weighed.fill('640')
+  await weighed.press('Enter')
+  await expect(page.getByText('640 g left', { exact: false })).toBeVisible()
+  await page.getByRole('button', { name: 'Cassava, last of the bag is used up' }).click()
+  await expect(page.getByText('640 g left', { exact: false })).toBeHidden()
 })

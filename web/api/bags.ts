@@ -7,6 +7,7 @@ export function factsOf(lot: Lot): Bags[string] {
   return {
     certified_gluten_free: lot.certified_gluten_free,
     ...(lot.price_per_kg === null ? {} : { price_per_kg: lot.price_per_kg }),
+    ...(lot.left_grams === null ? {} : { left_grams: lot.left_grams }),
     ...waterOf(lot),
   }
 }

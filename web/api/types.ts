@@ -24,7 +24,7 @@ export type FeelAnswer = Schemas['FeelAnswer']
 export type PieceWeight = Schemas['PortionState']['pieces'][number]
 export type GriddlePiece = Schemas['GriddlePiece']
 export type { Step }
-export type Day = Schemas['Day']
+export type Day = Schemas['KitchenDay']
 export type DayBatch = Day['batches'][number]
 export type Clash = Day['clashes'][number]
 export type Photo = Schemas['Photo']

@@ -16,6 +16,7 @@ const day: Day = {
       { from: `2026-03-01T1${index}:00:00+00:00`, until: `2026-03-01T1${index}:20:00+00:00`, hands: 1 },
     ],
   })),
+  lacks: [],
   clashes: [
     {
       kind: 'griddle',

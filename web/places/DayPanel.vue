@@ -8,6 +8,7 @@ import DayLanes from '@/pictures/DayLanes.vue'
 import { fromLocal, toLocal } from '@/stages/choose/serving'
 import Choice from '@/ui/Choice.vue'
 import { useNow } from '@/ui/now'
+import { useUnits } from '@/ui/units'
 
 /** Batches that share hands and griddles, where they clash, and the move that would mend it. */
 const emit = defineEmits<{ told: [] }>()
@@ -16,6 +17,7 @@ const day = shallowRef<Day | null>(null)
 const hands = ref(localStorage.getItem(HANDS) ?? '1')
 const trouble = ref('')
 const now = useNow(5000)
+const units = useUnits()
 /** A crowded day is told by its first clashes; each move is offered once, however many it would mend. */
 const CLASHES = 3
 const MOVES = 4
@@ -58,6 +60,11 @@ async function move(to: Clash['moves'][number]) {
 </script>
 
 <template>
+  <p v-if="day?.lacks.length" class="panel day-lacks" role="status">
+    <strong>To buy:</strong>
+    {{ day.lacks.map(one => `${units.text(one.lacks_grams, 'g')} ${one.name}`).join(', ') }}.
+    <span class="soft">The batches still to be weighed take more than is on the shelf.</span>
+  </p>
   <section v-if="day && day.batches.length > 1" class="panel stack" aria-labelledby="the-day">
     <div class="row">
       <h2 id="the-day">The day</h2>
@@ -88,6 +95,11 @@ async function move(to: Clash['moves'][number]) {
 </template>
 
 <style scoped>
+.day-lacks {
+  margin: 0;
+  border-left: 5px solid var(--heat-fill);
+}
+
 .day-hands {
   margin-left: auto;
 }

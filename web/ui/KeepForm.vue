@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElForm } from 'element-plus'
-import { nextTick, useTemplateRef } from 'vue'
+import { nextTick, onMounted, useTemplateRef } from 'vue'
 import { FormProblem, provideProblem } from './problem'
 
 /**
@@ -12,6 +12,9 @@ const emit = defineEmits<{ kept: [] }>()
 const problem = new FormProblem()
 provideProblem(problem)
 const form = useTemplateRef('form')
+
+/** It may open far from what was pressed for it. */
+onMounted(() => (form.value?.$el as HTMLElement | undefined)?.scrollIntoView({ block: 'nearest' }))
 
 async function keep() {
   if (await problem.tried(doing)) {

@@ -32,7 +32,7 @@ final readonly class KitchenDocument
     /** @return array<string, mixed> */
     public function of(Kitchen $kitchen): array
     {
-        $lots = Lot::query()->where('kitchen_id', $kitchen->id)->latest('opened_on')->latest('id')->get();
+        $lots = Lot::ofKitchen($kitchen)->latest('opened_on')->latest('id')->get();
         $record = (new Learn)($kitchen);
         $cooks = User::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(static fn (User $cook): array => ['id' => (string) $cook->id, 'name' => $cook->name])->all();
         $shelf = Lot::shelf($lots->whereNull('archived_at'), $record->water);

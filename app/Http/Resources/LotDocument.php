@@ -6,7 +6,9 @@ namespace App\Http\Resources;
 
 use App\Models\Lot;
 use StoneMill\Ask\LearnDesk;
+use StoneMill\Kitchen\BagContents;
 use StoneMill\Learn\WaterRecord;
+use StoneMill\Record\LogTime;
 
 /** One bag as the larder shows it. */
 final class LotDocument
@@ -20,6 +22,9 @@ final class LotDocument
             'bought_on' => $lot->bought_on, 'opened_on' => $lot->opened_on, 'emptied_on' => $lot->emptied_on,
             'price_per_kg' => $lot->price_per_kilogram, 'grams' => $lot->bought_grams, 'notes' => $lot->notes,
             'set_aside' => $lot->set_aside, 'starts_anew' => $lot->starts_anew, 'archived' => $lot->archived_at !== null,
+            'best_before' => $lot->best_before, 'is_past' => BagContents::isPast($lot->best_before, now()->format('Y-m-d')),
+            'weighed_grams' => $lot->weighed_grams, 'weighed_at' => $lot->weighed_at === null ? null : LogTime::format($lot->weighed_at),
+            'left_grams' => $lot->leftGrams(),
             'water' => LearnDesk::water($record, $lot->ingredient, $lot->uuid),
         ];
     }

@@ -49,6 +49,11 @@ final readonly class Mend
         return new self(sprintf('Pieces of %.0f g', $grams), ['pieces' => ['grams_each' => $grams]]);
     }
 
+    public static function pieces(int $count): self
+    {
+        return new self(sprintf($count === 1 ? 'Make %d piece' : 'Make %d pieces', $count), ['pieces' => ['count' => $count]]);
+    }
+
     public static function thickness(float $millimetres): self
     {
         return new self(sprintf('%g mm thick', $millimetres), ['pieces' => ['thickness_mm' => $millimetres]]);

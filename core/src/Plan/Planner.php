@@ -67,7 +67,7 @@ final readonly class Planner
             cost: Cost::of($dough->lines, $request->lots),
             restSeconds: $restSeconds,
             cautions: $this->reference->cautions->for($this->hazards($request, $dough, $label, $turns, $restSeconds)),
-            warnings: (new Warnings($request))->about($dough, $disc, $portions->pieceGrams(), $turns),
+            warnings: (new Warnings($request))->about($dough, $disc, $portions, $turns),
         );
     }
 

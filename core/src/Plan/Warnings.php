@@ -17,6 +17,7 @@ use StoneMill\School\Rest;
 use StoneMill\School\Scald;
 use StoneMill\School\Shaping;
 use StoneMill\Shape\Disc;
+use StoneMill\Shape\Portions;
 
 /** What is unusual about a plan, in the order of the work. */
 final readonly class Warnings
@@ -35,11 +36,13 @@ final readonly class Warnings
     }
 
     /** @return list<Warning> */
-    public function about(DoughPlan $dough, Disc $disc, float $pieceGrams, TurnPlan $turns): array
+    public function about(DoughPlan $dough, Disc $disc, Portions $portions, TurnPlan $turns): array
     {
         $style = $this->request->style;
+        $pieceGrams = $portions->pieceGrams();
 
         return array_values(array_filter([
+            ...$this->aboutBags($dough, $portions->count),
             ...$this->aboutWater($dough),
             $this->outside('hydration-unusual', 'water', 'hydration for this style', $dough->hydrationPercent(), $style->hydrationBand, Unit::Percent, fn (): ?Mend => $this->ownWater()),
             $dough->ledger->bindingIndex() < $dough->bindingNeed->index
@@ -56,6 +59,29 @@ final readonly class Warnings
             $this->outside('heat-unusual', 'griddle', 'heat for this style', $turns->surfaceCelsius->value, $style->baking->surfaceCelsius, Unit::Celsius, Mend::heat(...)),
             ...$this->aboutTheBake($turns),
         ]));
+    }
+
+    /** @return list<Warning> for each bag that has less in it than this takes */
+    private function aboutBags(DoughPlan $dough, int $pieces): array
+    {
+        $short = [];
+        foreach ($dough->ledger->rows as $row) {
+            $left = $this->request->lots[$row->line->lot ?? '']->leftGrams ?? null;
+            if ($left !== null && $left < $row->line->grams) {
+                $enough = (int) floor($pieces * $left / $row->line->grams + 1e-9);
+                $short[] = Warning::of(
+                    'bag-short-'.$row->line->ingredient->id,
+                    'choose',
+                    sprintf('%s: its bag is enough for %d of %d pieces, with', $row->line->ingredient->name, $enough, $pieces),
+                    $left,
+                    $row->line->grams,
+                    Unit::Gram,
+                    $enough > 0 && $this->request->formula->isScalable() ? Mend::pieces($enough) : null,
+                );
+            }
+        }
+
+        return $short;
     }
 
     /** @return list<Warning> */

@@ -194,6 +194,17 @@ final readonly class Bowl
         ], $this->plan->lines);
     }
 
+    /** @return list<array{ingredient: string, name: string, grams: float}> lines that were not weighed yet; once water is in, nothing more is */
+    public function stillToWeigh(): array
+    {
+        if ($this->waterGrams() > 0) {
+            return [];
+        }
+        $open = array_filter($this->lines(), static fn (array $line): bool => ! $line['measured']);
+
+        return array_values(array_map(static fn (array $line): array => ['ingredient' => $line['ingredient'], 'name' => $line['name'], 'grams' => $line['planned_grams']], $open));
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

@@ -7,7 +7,7 @@ import { useHouse } from '@/house'
 import { useUnits } from '@/ui/units'
 import { SETTLING } from '@/pictures/settling'
 import SettlingPicture from '@/pictures/SettlingPicture.vue'
-import { changeOf, historyOf } from './lots'
+import { changeOf, historyOf, onDay, today } from './lots'
 
 /** One bag: what is in it, since when, and what may be said of it. */
 const { lot, name } = defineProps<{ lot: Lot; name: string }>()
@@ -27,6 +27,11 @@ onMounted(async () => {
   kindReach.value = told?.kind_reach ?? 0
   isWaiting.value = false
 })
+
+async function usedUp() {
+  await api.keepLot(lot.id, { ...changeOf(lot), emptied_on: today() })
+  emit('kept')
+}
 
 async function setAside() {
   await api.keepLot(lot.id, { ...changeOf(lot), set_aside: !lot.set_aside })
@@ -51,6 +56,12 @@ const history = computed(() => historyOf(lot, units.text))
       lot.certified_gluten_free ? '✓ certified gluten-free' : 'no certificate'
     }}</span>
     <span v-if="history" class="soft">{{ history }}</span>
+    <span v-if="lot.best_before && !lot.emptied_on" :class="lot.is_past ? 'is-past' : 'soft'">{{
+      `${lot.is_past ? 'Past its best: was best' : 'Best'} before ${onDay(lot.best_before)}`
+    }}</span>
+    <span v-if="lot.left_grams === 0 && !lot.emptied_on"
+      >By the record nothing is left: weigh it, or say that it is empty.</span
+    >
     <span v-if="lot.price_per_kg !== null">{{ units.text(lot.price_per_kg, 'money') }} a kilogram</span>
     <p v-if="lot.notes">{{ lot.notes }}</p>
     <template v-if="lot.water">
@@ -77,6 +88,9 @@ const history = computed(() => historyOf(lot, units.text))
     </template>
     <div class="row">
       <ElButton :aria-label="`Change ${lot.label}`" @click="emit('edit')">Change</ElButton>
+      <ElButton v-if="!lot.emptied_on" :aria-label="`${lot.label} is used up`" @click="usedUp"
+        >Used up</ElButton
+      >
       <ElButton
         :aria-label="`${lot.archived ? 'Take out' : 'Put away'} ${lot.label}`"
         @click="house.archive('lots', lot.id, !lot.archived)"
@@ -100,6 +114,11 @@ const history = computed(() => historyOf(lot, units.text))
 
 .lot.is-empty {
   border-style: dashed;
+}
+
+.is-past {
+  color: var(--heat);
+  font-weight: 600;
 }
 
 .is-certified {

@@ -4,6 +4,7 @@ import { computed, reactive } from 'vue'
 import { api } from '@/api/client'
 import type { Lot, LotChange } from '@/api/types'
 import { uuid } from '@/api/uuid'
+import { houseClock } from '@/bench/houseClock'
 import { useHouse } from '@/house'
 import DateField from '@/ui/DateField.vue'
 import Field from '@/ui/Field.vue'
@@ -25,6 +26,12 @@ const grams = computed({
   set: value => (change.grams = value || null),
 })
 
+/** What the scale says now stands in place of what was bought and weighed out since. */
+const weighed = computed({
+  get: () => change.weighed_grams ?? lot?.left_grams ?? 0,
+  set: value => Object.assign(change, { weighed_grams: value, weighed_at: houseClock.moment() }),
+})
+
 const keep = () => api.keepLot(id, tidied(change))
 </script>
 
@@ -44,11 +51,17 @@ const keep = () => api.keepLot(id, tidied(change))
       <ElInput v-model="change.label" maxlength="80" placeholder="Sorghum, cloth sack" />
     </Field>
     <Field name="grams" label="Bought, in all"><MassInput v-model="grams" label="Bought, in all" /></Field>
+    <Field v-if="lot" name="weighed_grams" label="Weighed now">
+      <MassInput v-model="weighed" label="Weighed now" />
+    </Field>
     <Field name="price_per_kg" label="Price a kilogram">
       <ElInputNumber v-model="change.price_per_kg" :min="0" :max="100000" :precision="2" :controls="false" />
     </Field>
     <Field name="bought_on" label="Bought"><DateField v-model="change.bought_on" label="Bought" /></Field>
     <Field name="opened_on" label="Opened"><DateField v-model="change.opened_on" label="Opened" /></Field>
+    <Field name="best_before" label="Best before"
+      ><DateField v-model="change.best_before as string | null" label="Best before"
+    /></Field>
     <Field name="emptied_on" label="Emptied"><DateField v-model="change.emptied_on" label="Emptied" /></Field>
     <Field name="certified_gluten_free" label="Certified gluten-free">
       <ElSwitch v-model="change.certified_gluten_free" />

@@ -17,6 +17,11 @@ const lot = (label: string, opened_on: string | null, emptied_on: string | null 
   notes: null,
   set_aside: false,
   archived: false,
+  best_before: null,
+  is_past: false,
+  weighed_grams: null,
+  weighed_at: null,
+  left_grams: null,
   water: null,
 })
 
@@ -38,6 +43,7 @@ it('sends a cleared day as no day and an empty note as none', () => {
 it('changes a bag at the version that was seen', () => {
   expect(changeOf(lot('a', null))).toMatchObject({ version: 1, label: 'a' })
   expect(changeOf(lot('a', null))).not.toHaveProperty('id')
+  expect(changeOf(lot('a', null))).not.toHaveProperty('left_grams')
 })
 
 it('tells what has become of a bag in one line', () => {
@@ -46,4 +52,6 @@ it('tells what has become of a bag in one line', () => {
     `500 g, bought ${day('2026-03-01T12:00')}, open since ${day('2026-03-02T12:00')}`,
   )
   expect(historyOf(lot('a', null), text)).toBe('')
+  expect(historyOf({ ...lot('a', null), grams: 500, left_grams: 236 }, text)).toBe('236 g left of 500 g')
+  expect(historyOf({ ...lot('a', null), left_grams: 236 }, text)).toBe('236 g left')
 })

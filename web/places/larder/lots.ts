@@ -3,11 +3,10 @@ import { day } from '../batches'
 
 /** A bag as a change to send: everything but its identifier, at the version that was seen. */
 export function changeOf(lot: Lot): LotChange {
-  const change: LotChange & { id?: string; water?: Lot['water']; archived?: boolean } = { ...lot }
-  delete change.id
-  delete change.water
-  delete change.archived
-  return change
+  const told: (keyof Lot)[] = ['id', 'water', 'archived', 'is_past', 'left_grams']
+  return Object.fromEntries(
+    Object.entries(lot).filter(([field]) => !told.includes(field as keyof Lot)),
+  ) as LotChange
 }
 
 export function newLot(ingredient: string): LotChange {
@@ -24,6 +23,9 @@ export function newLot(ingredient: string): LotChange {
     notes: null,
     set_aside: false,
     starts_anew: false,
+    best_before: null,
+    weighed_grams: null,
+    weighed_at: null,
   }
 }
 
@@ -34,6 +36,7 @@ export function tidied(change: LotChange): LotChange {
     bought_on: change.bought_on || null,
     opened_on: change.opened_on || null,
     emptied_on: change.emptied_on || null,
+    best_before: change.best_before || null,
     notes: change.notes?.trim() || null,
   }
 }
@@ -49,13 +52,27 @@ export function inOrder(lots: Lot[]): Lot[] {
   )
 }
 
-/** What has become of a bag, in one line: bought, opened, emptied. */
 /** A day without a time is that day in every time zone. */
-const onDay = (date: string) => day(`${date}T12:00`)
+export const onDay = (date: string) => day(`${date}T12:00`)
 
+/** The day that it is here, as the calendar of the core has it. */
+export function today(): string {
+  const now = new Date()
+  return [now.getFullYear(), now.getMonth() + 1, now.getDate()]
+    .map(part => String(part).padStart(2, '0'))
+    .join('-')
+}
+
+/** What has become of a bag, in one line: what is left, bought, opened, emptied. */
 export function historyOf(lot: Lot, text: (value: number, unit: Unit) => string): string {
   const said = [
-    lot.grams === null ? '' : text(lot.grams, 'g'),
+    lot.left_grams === null || lot.emptied_on
+      ? lot.grams === null
+        ? ''
+        : text(lot.grams, 'g')
+      : lot.grams === null
+        ? `${text(lot.left_grams, 'g')} left`
+        : `${text(lot.left_grams, 'g')} left of ${text(lot.grams, 'g')}`,
     lot.bought_on ? `bought ${onDay(lot.bought_on)}` : '',
     lot.opened_on ? `open since ${onDay(lot.opened_on)}` : '',
     lot.emptied_on ? `empty since ${onDay(lot.emptied_on)}` : '',
