@@ -46,7 +46,7 @@ final class LineTest extends TestCase
             $this->serve($batch, '2026-03-02T12:00:00+01:00');
         }
         $day = $this->getJson('/api/v1/day?hands=1&offset_minutes=60')->assertOk();
-        Contract::assertHolds('openapi.json#/components/schemas/Day', (string) $day->getContent());
+        Contract::assertHolds('openapi.json#/components/schemas/KitchenDay', (string) $day->getContent());
         self::assertContains('hands', array_column((array) $day->json('clashes'), 'kind'));
         $move = (array) $day->json('clashes.0.moves.0');
         $this->serve((array) $this->getJson("/api/v1/batches/{$move['batch']}")->json(), (string) $move['ready_at']);
@@ -65,6 +65,8 @@ final class LineTest extends TestCase
         self::assertSame('text/calendar; charset=utf-8', $response->headers->get('Content-Type'));
         $file = (string) $response->getContent();
         self::assertSame($file, (string) $this->get('/batches/'.data_get($batch, 'id').'/timeline.ics')->getContent(), 'the same plan gives the same bytes');
+        self::assertStringNotContainsString("DESCRIPTION:Keep\r\n", $file);
+        self::assertStringContainsString("DESCRIPTION:Keep\r\n", (string) $this->get('/batches/'.data_get($batch, 'id').'/timeline.ics?keep=yes')->getContent());
         $events = self::readByAnotherProgram($file);
         self::assertGreaterThan(6, count($events));
         self::assertSame(count($events), count(array_unique(array_column($events, 'uid'))));

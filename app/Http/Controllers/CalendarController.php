@@ -19,7 +19,10 @@ final class CalendarController
     {
         $found = CurrentKitchen::batch($request, $batch)->load(['revision.formula']);
 
-        return new Response(CalendarFile::of(ReadersUnits::of($request)->sheet($write($found, Offset::of($request))), $found->uuid, $found->updated_at ?? $found->started_at), 200, [
+        $sheet = ReadersUnits::of($request)->sheet($write($found, Offset::of($request)));
+
+        // How it keeps is nothing that hands are wanted for: an entry only where somebody asks for one.
+        return new Response(CalendarFile::of($request->query('keep') === 'yes' ? $sheet : $sheet->untilServed(), $found->uuid, $found->updated_at ?? $found->started_at), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="timeline.ics"',
         ]);

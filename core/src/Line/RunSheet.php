@@ -22,6 +22,7 @@ use DateTimeImmutable;
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
  *   griddle: array{surface_celsius: Point, turns: list<SheetTouch>, lift: SheetTouch, finish: string, places: list<array{x: float, y: float}>},
  *   line: array{starts_at: string|null, length_seconds: int, lots?: list<int>, actions: list<ActionRow>},
+ *   stack: array{keep?: array{warm_minutes: array{value: int}|null, lines: list<array{words: string}>}},
  *   cautions: list<array{text: string}>,
  *   label: array{gluten: array{words: string}, contains: string}
  * }
@@ -30,6 +31,9 @@ final readonly class RunSheet
 {
     /** What goes on after no longer a break than this is still the same stretch. */
     private const SAME_SECONDS = 120.0;
+
+    /** The row of what comes after: nothing that anybody has to do at a time. */
+    public const KEEP = 'keep';
 
     /**
      * @param list<RunRow> $rows by time
@@ -58,12 +62,22 @@ final readonly class RunSheet
         $eaters = sprintf('%s. %s', $plan['label']['gluten']['words'], $plan['label']['contains']);
         $ready = Clock::later($startsAt, $plan['line']['length_seconds']);
         $rows[] = new RunRow('ready', $ready, $ready, 'Serve', sprintf('%d pieces of %s. %s', $plan['portion']['count'], $plan['style']['name'], $eaters));
+        $keep = $plan['stack']['keep'] ?? null;
+        if ($keep !== null) {
+            $rows[] = new RunRow(self::KEEP, $ready, Clock::later($ready, 60 * ($keep['warm_minutes']['value'] ?? 0)), 'Keep', implode(' ', array_column($keep['lines'], 'words')));
+        }
         usort($rows, static fn (RunRow $a, RunRow $b): int => [$a->from, $a->until] <=> [$b->from, $b->until]);
 
         // A name that was kept before names were held to one line must not write lines of its own into a sheet or calendar.
         $title = trim((string) preg_replace('/[\x00-\x1f\x7f]+/', ' ', $title));
 
         return new self($title, $startsAt, $ready, $rows, $eaters);
+    }
+
+    /** The same up to the moment it is served. */
+    public function untilServed(): self
+    {
+        return $this->withRows(array_values(array_filter($this->rows, static fn (RunRow $row): bool => $row->what !== self::KEEP)));
     }
 
     /** @param list<RunRow> $rows the same, said otherwise */

@@ -10,6 +10,7 @@ use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnWindow;
 use StoneMill\Label\Caution;
 use StoneMill\Label\Cost;
+use StoneMill\Label\Keeping;
 use StoneMill\Label\Label;
 use StoneMill\Line\PlannedLine;
 use StoneMill\Measure\Figure;
@@ -36,6 +37,7 @@ final readonly class BatchPlan
         public TurnPlan $turns,
         public PlannedLine $line,
         public Label $label,
+        public Keeping $keeping,
         public Cost $cost,
         public int $restSeconds,
         public array $cautions,
@@ -54,7 +56,10 @@ final readonly class BatchPlan
             'shape' => $this->shape(),
             'griddle' => $this->griddle(),
             'rest' => ['seconds' => $this->restSeconds],
-            'stack' => ['seconds' => $this->request->style->stackSeconds, 'after' => $this->request->method->after->value],
+            'stack' => [
+                'seconds' => $this->request->style->stackSeconds, 'after' => $this->request->method->after->value,
+                'keep' => $this->keeping->toArray(),
+            ],
             'line' => $this->line->toArray(),
             'label' => [
                 ...$this->label->toArray(),

@@ -12,6 +12,7 @@ use StoneMill\Griddle\TurnPlanner;
 use StoneMill\Label\Cost;
 use StoneMill\Label\GlutenStatus;
 use StoneMill\Label\Hazard;
+use StoneMill\Label\Keeping;
 use StoneMill\Label\Label;
 use StoneMill\Line\Effort;
 use StoneMill\Measure\Memory;
@@ -64,6 +65,7 @@ final readonly class Planner
             turns: $turns,
             line: (new LinePlanner($request, $dough, $disc, $turns, $restSeconds, $this->effort, $this->memory))->plan($portions->count, count($packing->places)),
             label: $label,
+            keeping: new Keeping($request->method->after, $disc->thicknessMillimetres, $disc->diameterMillimetres, $portions->count, $lines, $request->room->celsius),
             cost: Cost::of($dough->lines, $request->lots),
             restSeconds: $restSeconds,
             cautions: $this->reference->cautions->for($this->hazards($request, $dough, $label, $turns, $restSeconds)),

@@ -16,8 +16,9 @@ final class RunSheetTest extends TestCase
             $sheet = self::sheet($style);
             $times = array_column($sheet['rows'], 'from');
             self::assertSame($times, self::sorted($times), $style->id);
-            $last = $sheet['rows'][count($sheet['rows']) - 1];
-            self::assertSame(['ready', '2026-03-02T12:30:00+01:00'], [$last['what'], $last['from']]);
+            [$served, $kept] = array_slice($sheet['rows'], -2);
+            self::assertSame(['ready', '2026-03-02T12:30:00+01:00'], [$served['what'], $served['from']]);
+            self::assertSame(['keep', $served['until']], [$kept['what'], $kept['from']], 'and how it keeps from then on');
             self::assertContains('weigh', array_column($sheet['rows'], 'what'));
             self::assertContains('griddle', array_column($sheet['rows'], 'what'));
         }

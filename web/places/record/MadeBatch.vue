@@ -9,6 +9,7 @@ import SectionPicture from '@/pictures/SectionPicture.vue'
 import { shadeWord } from '@/pictures/shade'
 import ForWhom from '@/ui/ForWhom.vue'
 import Fold from '@/ui/Fold.vue'
+import KeepWords from '@/ui/KeepWords.vue'
 import PhotoShelf from '@/ui/PhotoShelf.vue'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
@@ -101,6 +102,9 @@ async function leaveOut() {
           <em v-if="one.verdict.notes" class="soft">{{ one.verdict.notes }}</em>
         </p>
       </section>
+      <Fold v-if="batch.plan.stack.keep" name="made-keep" title="Keep it, and serve it again">
+        <KeepWords :keep="batch.plan.stack.keep" />
+      </Fold>
       <Fold name="made-log" :title="`The log, ${log.length} entries`">
         <ol class="made-log">
           <li v-for="entry in log" :key="entry.id">

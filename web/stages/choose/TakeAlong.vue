@@ -34,6 +34,7 @@ async function copy() {
   <div class="row along" role="group" aria-label="Take it along">
     <span class="soft">Take it along</span>
     <a :href="`${base}/timeline.ics?${here}`">Calendar</a>
+    <a :href="`${base}/timeline.ics?keep=yes&${here}`">Calendar, with keeping</a>
     <a :href="`${base}/run-sheet.pdf?paper=a4&${here}`" target="_blank">Run sheet, A4</a>
     <a :href="`${base}/run-sheet.pdf?paper=letter&${here}`" target="_blank">Run sheet, letter</a>
     <a :href="`${base}/run-sheet.txt?${here}`" target="_blank">Plain text</a>

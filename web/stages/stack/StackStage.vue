@@ -4,6 +4,8 @@ import { computed, ref } from 'vue'
 import type { Batch, Plan } from '@/api/types'
 import MassInput from '@/ui/MassInput.vue'
 import { duration } from '@/ui/units'
+import Fold from '@/ui/Fold.vue'
+import KeepWords from '@/ui/KeepWords.vue'
 import { useBatch } from '../batch'
 import CountdownRing from '../CountdownRing.vue'
 import ActBar from '../ActBar.vue'
@@ -63,6 +65,9 @@ function keep() {
     <MassInput v-model="grams" label="The whole stack" @enter="keep" />
     <ElButton :disabled="!grams" @click="keep">Keep the weight</ElButton>
   </div>
+  <Fold v-if="plan.stack.keep" name="keeping" title="Keep it, and serve it again" opened>
+    <KeepWords :keep="plan.stack.keep" />
+  </Fold>
 </template>
 
 <style scoped>
