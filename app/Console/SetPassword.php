@@ -4,34 +4,44 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Http\KeptSessions;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 
-/** Gives the demo cook the password from MILL_PASSWORD, for a server that others can reach. */
+/** Gives a cook another password, from MILL_PASSWORD or as it is typed, and signs that cook out everywhere. */
 final class SetPassword extends Command
 {
-    private const SHORTEST = 12;
+    private const SHIPPED = 'masa-and-water';
 
-    protected $signature = 'mill:password';
+    protected $signature = 'mill:password {name? : of the cook; the demo cook where there is none}';
 
-    protected $description = 'Sets the demo cook\'s password from MILL_PASSWORD';
+    protected $description = 'Gives a cook another password';
 
     public function handle(): int
     {
-        $password = config()->string('mill.demo_password');
-        if (mb_strlen($password) < self::SHORTEST || $password === 'masa-and-water') {
-            $this->components->error(sprintf('MILL_PASSWORD must have at least %d characters and not be the shipped one.', self::SHORTEST));
-
-            return self::FAILURE;
-        }
-        $cook = User::query()->where('name', DemoKitchen::COOK)->first();
+        $name = $this->argument('name') ?? DemoKitchen::COOK;
+        $cook = User::query()->where('name', $name)->first();
         if ($cook === null) {
-            $this->components->error(sprintf('Nobody named %s cooks in this kitchen; no password was set.', DemoKitchen::COOK));
+            $this->components->error(sprintf('Nobody named %s cooks in this kitchen; no password was set.', $name));
 
             return self::FAILURE;
         }
-        $cook->update(['password' => $password]);
+        $password = config()->string('mill.demo_password');
+        if ($password === self::SHIPPED && $this->argument('name') !== null && $this->input->isInteractive()) {
+            $typed = $this->secret(sprintf('New password of %s', $cook->name));
+            $password = is_string($typed) ? $typed : '';
+        }
+        if (mb_strlen($password) < User::SHORTEST_PASSWORD || $password === self::SHIPPED) {
+            $this->components->error(sprintf('A password has at least %d characters and is not the shipped one: set MILL_PASSWORD, or type it.', User::SHORTEST_PASSWORD));
+
+            return self::FAILURE;
+        }
+        DB::transaction(static function () use ($cook, $password): void {
+            $cook->update(['password' => $password]);
+            KeptSessions::endAllOf($cook);
+        });
 
         return self::SUCCESS;
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use SessionHandlerInterface;
 
 /**
@@ -69,6 +71,12 @@ final class KeptSessions implements SessionHandlerInterface
         $this->rows($id)->delete();
 
         return true;
+    }
+
+    /** Wherever this person is signed in, that ends. */
+    public static function endAllOf(User $user): void
+    {
+        DB::table('sessions')->whereRaw("EXISTS (SELECT 1 FROM json_each(sessions.payload) WHERE json_each.key LIKE 'login_web_%' AND json_each.value = ?)", [$user->id])->delete();
     }
 
     public function gc(int $max_lifetime): int

@@ -18,6 +18,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    /** Characters that a password has at least. */
+    public const SHORTEST_PASSWORD = 12;
+
     protected $guarded = [];
 
     protected $hidden = ['password', 'remember_token'];

@@ -9,6 +9,7 @@ bin/mill COMMAND ...          bin/mill COMMAND --help says more of one; bin/mill
   plan FILE                   a batch plan; and as many questions again (bin/mill plan --help)
   backup [FILE]               copy the kitchen while it is in use
   restore FILE                put a copy back
+  password NAME               give a cook another password, and sign that cook out everywhere
   doctor                      look the house over, with a remedy for what is wrong
   check                       every shipped bread as planned, beside practice and the literature
   rebuild                     work out anew what lists show of each batch
@@ -54,6 +55,7 @@ bin/mill restore FILE
     Puts a copy back and keeps what was there, damaged or not. An older copy is brought up to date; a newer, foreign or broken one
     is refused and leaves all as it was.
 TEXT
+        password) printf 'bin/mill password NAME\n    Gives a cook another password, from MILL_PASSWORD or as it is typed, and signs that cook out everywhere. A name that nobody has is refused.\n' ;;
         doctor) printf 'bin/mill doctor\n    Looks at versions, file rights, disk, database, clock and the age of the last copy; says a remedy where one is wanted.\n' ;;
         check) printf 'bin/mill check\n    Prints a table of every shipped bread as it is planned, beside practice and what is published of it.\n' ;;
         rebuild) printf 'bin/mill rebuild\n    Works out anew, from the logs, what lists show of each batch.\n' ;;

@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -91,5 +93,24 @@ final class SignInTest extends TestCase
         self::assertStringNotContainsString('unsafe', $policy);
         self::assertStringContainsString("frame-ancestors 'none'", $policy);
         self::assertDoesNotMatchRegularExpression('/<script(?![^>]*\bsrc=)|\son\w+=|\sstyle=/', (string) $response->getContent());
+    }
+
+    public function test_another_password_signs_its_cook_out_everywhere_and_nobody_else(): void
+    {
+        $this->cook();
+        $session = static fn (int $user): array => ['id' => hash('sha256', "session of $user"), 'payload' => json_encode(['_token' => 'x', 'login_web_59ba36addc2b2f9401580f014c7f58ea4e30989d' => $user], JSON_THROW_ON_ERROR), 'seen_at' => time()];
+        $cook = User::query()->where('name', 'cook')->firstOrFail();
+        $other = User::query()->where('name', '!=', 'cook')->firstOrFail();
+        DB::table('sessions')->insert([$session($cook->id), $session($other->id)]);
+        config(['mill.demo_password' => 'another long word']);
+        self::assertSame(0, Artisan::call('mill:password', ['name' => 'cook']));
+        self::assertSame([$session($other->id)['id']], DB::table('sessions')->pluck('id')->all());
+        self::assertTrue(Hash::check('another long word', (string) $cook->refresh()->password));
+
+        self::assertSame(1, Artisan::call('mill:password', ['name' => 'nobody here']));
+        self::assertStringContainsString('Nobody named nobody here', Artisan::output());
+        config(['mill.demo_password' => 'short']);
+        self::assertSame(1, Artisan::call('mill:password', ['name' => 'cook']));
+        self::assertTrue(Hash::check('another long word', (string) $cook->refresh()->password), 'a password too short changes nothing');
     }
 }

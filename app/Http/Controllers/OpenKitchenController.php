@@ -8,6 +8,7 @@ use App\Actions\OpenKitchen;
 use App\Http\Body;
 use App\Http\Resources\SessionDocument;
 use App\Models\Kitchen;
+use App\Models\User;
 use App\Problems\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,8 +19,6 @@ use StoneMill\Exchange\Node;
 /** The first run of an empty house; afterwards this door is shut. */
 final class OpenKitchenController
 {
-    private const SHORTEST_PASSWORD = 12;
-
     public function __invoke(Request $request, OpenKitchen $open): JsonResponse
     {
         if (Kitchen::query()->exists()) {
@@ -28,9 +27,9 @@ final class OpenKitchenController
         $findings = new Findings;
         $body = Node::root(Body::of($request), $findings)->object(['kitchen', 'name', 'password']);
         [$kitchen, $name, $password] = [$body->at('kitchen')->text(80), $body->at('name')->text(80), $body->at('password')->text(200)];
-        if ($password !== '' && mb_strlen($password) < self::SHORTEST_PASSWORD) {
+        if ($password !== '' && mb_strlen($password) < User::SHORTEST_PASSWORD) {
             // The value is not repeated in the answer.
-            $findings->add('password', 'This password is too short.', null, sprintf('at least %d characters', self::SHORTEST_PASSWORD));
+            $findings->add('password', 'This password is too short.', null, sprintf('at least %d characters', User::SHORTEST_PASSWORD));
         }
         $findings->refuseIfAny();
         $user = $open($kitchen, $name, $password);

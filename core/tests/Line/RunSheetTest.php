@@ -52,10 +52,10 @@ final class RunSheetTest extends TestCase
         self::assertStringContainsString('Caustic', $text);
     }
 
-    /** @return array{rows: non-empty-list<array{what: string, from: string}>} */
+    /** @return array{rows: non-empty-list<array{what: string, from: string, until: string}>} */
     private static function sheet(Style $style): array
     {
-        /** @var array{rows: non-empty-list<array{what: string, from: string}>} $sheet */
+        /** @var array{rows: non-empty-list<array{what: string, from: string, until: string}>} $sheet */
         $sheet = Bench::ask('sheet', ['request' => ['style' => $style->id, 'serve_at' => '2026-03-02T12:30:00+01:00']]);
 
         return $sheet;
