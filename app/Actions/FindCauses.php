@@ -24,7 +24,8 @@ final readonly class FindCauses
         $earlier = Batch::query()->with('verdict')
             ->whereRelation('revision', 'formula_id', $batch->revision->formula_id)
             ->where('id', '<', $batch->id)->whereNull('discarded_at')
-            ->orderByDesc('id')->limit(self::EARLIER)->get()->reverse();
+            // Their plans are large and not asked for.
+            ->orderByDesc('id')->limit(self::EARLIER)->get(['id', 'tally'])->reverse();
 
         return $this->desk->faults()->of(
             $batch->request,

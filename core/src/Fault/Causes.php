@@ -19,7 +19,16 @@ final readonly class Causes
     {
     }
 
+    /** Read once a run. */
     public static function shipped(): self
+    {
+        /** @var self|null $shipped */
+        static $shipped = null;
+
+        return $shipped ??= self::fromFile();
+    }
+
+    private static function fromFile(): self
     {
         $text = (string) file_get_contents(dirname(__DIR__, 2).'/data/causes.json');
         /** @var array{causes: list<CauseRow>} $decoded */
