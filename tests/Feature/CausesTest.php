@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Batch;
 use Database\Seeders\DemoKitchen;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
@@ -61,6 +62,8 @@ final class CausesTest extends TestCase
         $told = $this->postJson("/api/v1/batches/{$batch['id']}/causes", ['symptoms' => ['sticks_to_griddle'], 'stage' => 'griddle'])->assertOk();
         $early = array_values(array_filter((array) $told->json('diagnosis.causes'), static fn (mixed $one): bool => data_get($one, 'cause') === 'turned-early'));
         self::assertSame([true], data_get($early, '0.tried'));
+        DB::table('batches')->update(['tally' => null]);
+        self::assertSame($told->json('diagnosis.causes.0'), $this->postJson("/api/v1/batches/{$batch['id']}/causes", ['symptoms' => ['sticks_to_griddle'], 'stage' => 'griddle'])->assertOk()->json('diagnosis.causes.0'), 'told from the logs alone');
     }
 
     public function test_the_record_shows_what_recurs_in_the_batches_that_are_looked_for(): void
