@@ -147,9 +147,15 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
     padding-inline: 0.5rem;
   }
 
+  :root[data-view='bench'] .act-now :deep(.el-button),
   :root[data-view='bench'] .act-next {
+    min-height: 4rem;
     padding-inline: 0.8rem;
     font-size: 1.15rem;
+  }
+
+  :root[data-view='bench'] .act-now :deep(.el-button) {
+    font-size: 1.35rem;
   }
 
   .act-now :deep(.el-button) {

@@ -33,4 +33,10 @@ onMounted(() => head.value?.focus({ preventScroll: true }))
 :root[data-view='bench'] .head .says {
   font-size: 2.4rem;
 }
+
+@media (max-width: 36rem) {
+  :root[data-view='bench'] .head .says {
+    font-size: 1.9rem;
+  }
+}
 </style>

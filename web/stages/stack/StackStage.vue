@@ -4,7 +4,8 @@ import { computed, ref } from 'vue'
 import type { Batch, Plan } from '@/api/types'
 import MassInput from '@/ui/MassInput.vue'
 import { duration } from '@/ui/units'
-import Fold from '@/ui/Fold.vue'
+import { useAppearance } from '@/ui/appearance'
+import BenchFold from '@/ui/BenchFold.vue'
 import KeepWords from '@/ui/KeepWords.vue'
 import { useBatch } from '../batch'
 import CountdownRing from '../CountdownRing.vue'
@@ -13,6 +14,7 @@ import StageHead from '../StageHead.vue'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const store = useBatch()
+const appearance = useAppearance()
 const stack = computed(() => batch.state.stack)
 /** What all of them weigh now: it tells what this griddle takes out of this bread. */
 const grams = ref(0)
@@ -65,9 +67,11 @@ function keep() {
     <MassInput v-model="grams" label="The whole stack" @enter="keep" />
     <ElButton :disabled="!grams" @click="keep">Keep the weight</ElButton>
   </div>
-  <Fold v-if="plan.stack.keep" name="keeping" title="Keep it, and serve it again" opened>
-    <KeepWords :keep="plan.stack.keep" />
-  </Fold>
+  <BenchFold v-if="plan.stack.keep" name="keeping" title="Keep it, and serve it again">
+    <section :class="{ panel: appearance.view !== 'bench' }" aria-label="Keep it, and serve it again">
+      <KeepWords :keep="plan.stack.keep" />
+    </section>
+  </BenchFold>
 </template>
 
 <style scoped>
