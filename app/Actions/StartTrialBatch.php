@@ -27,6 +27,11 @@ final readonly class StartTrialBatch
     public function __invoke(Kitchen $kitchen, Trial $trial, string $uuid, DateTimeImmutable $at, User $cook): Batch
     {
         do {
+            // Sent twice at once it is begun once, the last of its batches too.
+            $begun = Batch::query()->where('uuid', $uuid)->first();
+            if ($begun !== null) {
+                return $begun;
+            }
             $level = $this->next($trial);
             $batch = $this->prepared($kitchen, $trial, $level, $uuid, $at, $cook);
             // Planned before the write lock is taken. Two tablets that ask at once are given two turns: who comes second plans its own.

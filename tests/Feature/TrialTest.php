@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\StartTrialBatch;
 use App\Models\Batch;
 use App\Models\BreadRevision;
+use App\Models\Trial;
+use App\Models\User;
 use Database\Seeders\DemoKitchen;
 use Tests\TestCase;
 
@@ -40,6 +43,12 @@ final class TrialTest extends TestCase
         $this->postJson("/api/v1/trials/$id/batches", $batch)->assertCreated();
         $this->postJson("/api/v1/trials/$id/batches", $batch)->assertOk();
         self::assertSame(1, $this->getJson("/api/v1/trials/$id")->json('made'));
+        // The same at the very same time, when no further one is left to make.
+        $kept = Batch::query()->where('uuid', $batch['id'])->firstOrFail();
+        $trial = Trial::query()->where('uuid', $id)->firstOrFail();
+        $trial->update(['rounds' => 1, 'decided_at' => now()]);
+        $cook = User::query()->where('name', 'cook')->firstOrFail();
+        self::assertTrue($kept->is(app(StartTrialBatch::class)($cook->kitchen, $trial, $batch['id'], now()->toDateTimeImmutable(), $cook)));
     }
 
     public function test_its_results_come_from_the_verdicts_and_a_decision_becomes_a_version_with_its_reason(): void
