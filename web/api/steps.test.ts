@@ -16,6 +16,11 @@ describe('steps of an answer', () => {
     })
   })
 
+  it('are left as they are in what the device kept from an earlier version', () => {
+    const kept = { state: { griddle: { steps: [{ action: 'lay', piece: 1 }] } } }
+    expect(withSteps(structuredClone(kept))).toEqual(kept)
+  })
+
   it('are not sought where nothing of the griddle changed', () => {
     expect(withSteps({ state: { begun: true } })).toEqual({ state: { begun: true } })
     expect(withSteps({ batches: [] })).toEqual({ batches: [] })

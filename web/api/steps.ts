@@ -28,9 +28,10 @@ const stepOf = ([action, piece, place, touch, at, from, to, shape_from]: StepRow
   shape_from,
 })
 
-/** An answer in which steps came as rows, with steps in their place. */
+/** An answer in which steps came as rows, with steps in their place; one that was kept from before they did has them already. */
 export function withSteps<Answer>(answer: Answer): Answer {
   const griddle = (answer as { state?: { griddle?: { steps: unknown } } } | null)?.state?.griddle
-  if (griddle) griddle.steps = (griddle.steps as StepRow[]).map(stepOf)
+  if (griddle)
+    griddle.steps = (griddle.steps as (StepRow | Step)[]).map(one => (Array.isArray(one) ? stepOf(one) : one))
   return answer
 }
