@@ -80,13 +80,14 @@ const history = computed(() => historyOf(lot, units.text))
         :name="lot.label"
         :kind-reach="kindReach"
       />
+    </template>
+    <div class="lot-acts">
       <ElButton
+        v-if="lot.water"
         :aria-label="`${lot.set_aside ? 'Use what was learned of' : 'Set aside what was learned of'} ${lot.label}`"
         @click="setAside"
         >{{ lot.set_aside ? 'Use what was learned' : 'Set it aside' }}</ElButton
       >
-    </template>
-    <div class="row">
       <ElButton :aria-label="`Change ${lot.label}`" @click="emit('edit')">Change</ElButton>
       <ElButton v-if="!lot.emptied_on" :aria-label="`${lot.label} is used up`" @click="usedUp"
         >Used up</ElButton
@@ -107,9 +108,15 @@ const history = computed(() => historyOf(lot, units.text))
   gap: 0.2rem;
 }
 
-.lot .el-button {
-  justify-self: start;
+.lot-acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
   margin-top: 0.4rem;
+}
+
+.lot-acts .el-button {
+  margin: 0;
 }
 
 .lot.is-empty {
