@@ -86,7 +86,11 @@ test('a batch is begun while the house is away, worked on, and told as it was be
         timeout: 20_000,
       })
       .toBe(3)
-    expect((await told()).events.filter(one => one.kind === 'poured')).toHaveLength(1)
+    await expect
+      .poll(async () => (await told()).events.filter(one => one.kind === 'poured').length, {
+        timeout: 20_000,
+      })
+      .toBe(1)
     await page.getByRole('link', { name: /Soft rice rounds Stands at Portion/ }).click()
     await expect(page.getByRole('button', { name: 'Piece 2 is off' })).toBeVisible()
     expect(await seen(), 'what was worked out without the house is what the house says').toEqual(offline)

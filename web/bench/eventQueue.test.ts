@@ -32,6 +32,18 @@ describe('events on their way to the server', () => {
     expect(ids(await EventQueue.of(batch))).toEqual(['1', '2'])
   })
 
+  it('that the house has already, since the page was gone before it heard so, wait no longer and go to nobody again', async () => {
+    const batch = aBatch()
+    const queue = await EventQueue.of(batch)
+    for (const id of ['1', '2', '3']) await queue.add(event(id))
+    await queue.dropTaken(new Set(['1', '3', 'another']))
+    expect(ids(queue)).toEqual(['2'])
+    const arrived: string[] = []
+    const anew = await EventQueue.of(batch)
+    await anew.flush(async events => void arrived.push(...events.map(one => one.id)), nothing, nothing)
+    expect(arrived).toEqual(['2'])
+  })
+
   it('are taken off one by one, so that a break in the middle loses nothing and repeats little', async () => {
     const batch = aBatch()
     const queue = await EventQueue.of(batch)

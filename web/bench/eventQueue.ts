@@ -87,6 +87,18 @@ export class EventQueue {
     }
   }
 
+  /** Of what waits the house has these already: the page was gone before they were taken off. Put on top once more they would count twice. */
+  async dropTaken(ids: ReadonlySet<string>): Promise<void> {
+    if (!this.waiting.value.some(event => ids.has(event.id))) return
+    this.waiting.value = this.waiting.value.filter(event => !ids.has(event.id))
+    const store = (await openShelf()).transaction('waiting', 'readwrite').store
+    let cursor = await store.index('batch').openCursor(IDBKeyRange.only(this.batchId))
+    while (cursor) {
+      if (ids.has(cursor.value.event.id)) await cursor.delete()
+      cursor = await cursor.continue()
+    }
+  }
+
   private forget(gone: BatchEvent): void {
     this.waiting.value = this.waiting.value.filter(event => event.id !== gone.id)
   }

@@ -81,6 +81,7 @@ export const useBatch = defineStore('batch', () => {
     queue.value = await EventQueue.of(id)
     judged.value = (await pendingVerdict(id)) ?? null
     const answer = await fetched(id)
+    await queue.value.dropTaken(new Set(answer.events?.map(event => event.id)))
     take(answer)
     wanted.value = drafts.of(id, answer.version, answer.request)
     await keep()
