@@ -9,7 +9,6 @@ use App\Models\Trial;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Node;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Trial\Design;
@@ -26,10 +25,8 @@ final readonly class BeginTrial
     /** @param Node $body whose findings tell what is wrong; then nothing is stored */
     public function __invoke(Bread $bread, string $uuid, string $question, Design $design, bool $isBlind, Node $body): ?Trial
     {
-        $newest = $bread->newest()->document;
-        $levels = new Levels($this->reference, $this->planner, LevelBags::of($bread->kitchen));
-        $plan = $this->planner->plan(PlanRequest::read($newest, $this->reference));
-        $batch = PlannedBatch::of($plan);
+        $levels = new Levels($this->reference, $this->planner, $bread->newest()->document, LevelBags::of($bread->kitchen, $design->factor));
+        $batch = PlannedBatch::of($levels->standing());
         if ($design->judged === Judged::Pliability && ! $batch->isFolded() || $design->judged === Judged::Puff && ! $batch->puffs()) {
             $body->at('judged')->refuse('This bread is not judged by that.', 'something that its verdict tells');
 
@@ -37,7 +34,7 @@ final readonly class BeginTrial
         }
         foreach ($design->settings() as $place => $setting) {
             try {
-                $this->planner->plan(PlanRequest::read($levels->request($newest, $setting), $this->reference));
+                $levels->plan($setting);
             } catch (InvalidInput $refusal) {
                 $body->at('levels')->refuse(sprintf('%s cannot be planned for this bread: %s', ucfirst($setting->inWords()), $refusal->getMessage()), sprintf('another level than the %d.', $place + 1));
 

@@ -23,8 +23,6 @@ final readonly class KeepLot
 {
     private const FIELDS = ['version', 'ingredient', 'label', 'certified_gluten_free', 'bought_on', 'opened_on', 'emptied_on', 'price_per_kg', 'grams', 'notes', 'set_aside', 'starts_anew', 'best_before', 'weighed_grams', 'weighed_at'];
 
-    private const MOST_GRAMS = 1_000_000;
-
     public function __construct(private Reference $reference)
     {
     }
@@ -40,14 +38,15 @@ final readonly class KeepLot
         $findings->refuseIfAny();
 
         return DB::transaction(static function () use ($kitchen, $id, $version, $fields): Lot {
-            $lot = Lot::ofKitchen($kitchen)->where('uuid', $id)->first();
+            $kept = Lot::ofKitchen($kitchen)->where('uuid', $id);
+            $lot = $kept->first();
             if ($lot === null && Lot::query()->where('uuid', $id)->exists()) {
                 throw new ModelNotFoundException;
             }
             if ($lot === null) {
                 Lot::query()->create([...$fields, 'uuid' => $id, 'kitchen_id' => $kitchen->id, 'version' => 1]);
 
-                return Lot::ofKitchen($kitchen)->where('uuid', $id)->firstOrFail();
+                return $kept->firstOrFail();
             }
             // Sent twice is kept once.
             if ($lot->version === $version + 1 && $lot->only(array_keys($fields)) == $fields) {
@@ -59,14 +58,14 @@ final readonly class KeepLot
             $lot->update([...$fields, 'version' => $version + 1]);
 
             // Weighed anew, less was taken since.
-            return Lot::ofKitchen($kitchen)->where('uuid', $id)->firstOrFail();
+            return $kept->firstOrFail();
         });
     }
 
     /** @return array{weighed_grams: float|null, weighed_at: DateTimeImmutable|null} */
     private static function weighed(Node $body): array
     {
-        $grams = $body->at('weighed_grams')->optionalNumber(0, self::MOST_GRAMS, 'g');
+        $grams = $body->at('weighed_grams')->optionalNumber(0, Limits::MOST_BAG_GRAMS, 'g');
         $at = $body->at('weighed_at')->optionalMoment();
         if (($grams === null) !== ($at === null)) {
             $body->at('weighed_at')->refuse('What was weighed and when belong together.', 'both or neither');
@@ -93,7 +92,7 @@ final readonly class KeepLot
             'opened_on' => $body->at('opened_on')->optionalDay(),
             'emptied_on' => $body->at('emptied_on')->optionalDay(),
             'price_per_kilogram' => $body->at('price_per_kg')->optionalNumber(0, Limits::MOST_PRICE, 'a kg'),
-            'bought_grams' => $body->at('grams')->optionalNumber(0, self::MOST_GRAMS, 'g'),
+            'bought_grams' => $body->at('grams')->optionalNumber(0, Limits::MOST_BAG_GRAMS, 'g'),
             'notes' => $body->at('notes')->optionalProse(2000),
             'set_aside' => $body->at('set_aside')->optionalBoolean() ?? false,
             'starts_anew' => $body->at('starts_anew')->optionalBoolean() ?? false,

@@ -36,12 +36,12 @@ final class RecordEvents
             $new = self::unheard($batch, $events);
             // What the asker knows is what the log had, and none of this was taken down before: then it need not be told again.
             $isKnown = $seen === $batch->event_count && count($new) === count($events);
-            $known = $isKnown ? $batch->state() : null;
-            $state = array_reduce($new, self::checked(...), self::before($batch, $new));
+            $before = self::before($batch, $new);
+            $state = array_reduce($new, self::checked(...), $before);
             $findings->refuseIfAny();
             self::append($batch, $user, $state, array_column($new, 1));
 
-            return new Recorded($batch, $known, $isKnown ? $seen : null);
+            return new Recorded($batch, $isKnown ? $before : null, $isKnown ? $seen : null);
         });
     }
 

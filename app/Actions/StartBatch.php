@@ -89,18 +89,6 @@ final readonly class StartBatch
     }
 
     /**
-     * What a batch of this bread would begin with now.
-     *
-     * @return array{revision: int, request: array<string, mixed>}
-     */
-    public function standing(Kitchen $kitchen, Bread $formula, User $cook): array
-    {
-        $revision = $formula->newest();
-
-        return ['revision' => $revision->number, 'request' => $this->asItStands($kitchen, $revision->document, $cook)];
-    }
-
-    /**
      * A bread with what the kitchen has today and what its record says.
      *
      * @param array<string, mixed> $bread plan request

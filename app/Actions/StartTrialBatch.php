@@ -15,6 +15,7 @@ use StoneMill\Plan\Planner;
 use StoneMill\Plan\Reference;
 use StoneMill\Trial\Factor;
 use StoneMill\Trial\Levels;
+use StoneMill\Trial\Setting;
 
 /** The next batch of a trial, its level set: the bread as it stands now but for that one thing. */
 final readonly class StartTrialBatch
@@ -49,14 +50,22 @@ final readonly class StartTrialBatch
     private function prepared(Kitchen $kitchen, Trial $trial, int $level, string $uuid, DateTimeImmutable $at, User $cook): Batch
     {
         $setting = $trial->design()->settings()[$level];
-        $levels = new Levels($this->reference, $this->planner, LevelBags::of($kitchen));
         $newest = $trial->bread->newest();
         // Another flour is weighed from its own newest bag; a bag that is a level stands above the newest.
         $request = $setting->factor === Factor::Bag
-            ? $levels->request($this->start->asItStands($kitchen, $newest->document, $cook), $setting)
-            : $this->start->asItStands($kitchen, $levels->request($newest->document, $setting), $cook);
+            ? $this->varied($kitchen, $this->start->asItStands($kitchen, $newest->document, $cook), $setting)
+            : $this->start->asItStands($kitchen, $this->varied($kitchen, $newest->document, $setting), $cook);
         $batch = $this->start->prepared($kitchen, $trial->bread, $uuid, $at, $cook, ['revision' => $newest->number, 'request' => $request]);
 
         return $batch->fill(['trial_id' => $trial->id, 'trial_level' => $level]);
+    }
+
+    /**
+     * @param array<string, mixed> $request
+     * @return array<string, mixed>
+     */
+    private function varied(Kitchen $kitchen, array $request, Setting $setting): array
+    {
+        return (new Levels($this->reference, $this->planner, $request, LevelBags::of($kitchen, $setting->factor)))->request($setting);
     }
 }

@@ -54,23 +54,3 @@ const trialWords = computed(() => {
     <button type="button" class="quiet-button" @click="store.trouble = ''">Close</button>
   </p>
 </template>
-
-<style scoped>
-.notice {
-  display: flex;
-  align-items: center;
-  gap: 1rem;
-  padding: 0.5rem 0.9rem;
-  border-left: 5px solid var(--heat-fill);
-  background: var(--panel);
-}
-
-.notice.is-harm {
-  border-color: var(--harm);
-  background: var(--harm-wash);
-}
-
-.notice button {
-  margin-left: auto;
-}
-</style>

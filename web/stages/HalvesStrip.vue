@@ -13,7 +13,7 @@ const other = computed(() => halves.value?.both[halves.value.now === 0 ? 1 : 0])
 </script>
 
 <template>
-  <p v-if="halves" class="notice halves" :class="{ 'is-turn': halves.isTurn }" role="note">
+  <p v-if="halves" class="notice" :class="{ 'is-calm': !halves.isTurn }" role="note">
     <span>
       Two ways in one dough. Now {{ halves.both[halves.now].pieces }}, set to
       <strong>{{ halves.both[halves.now].level }}</strong>.
@@ -24,23 +24,3 @@ const other = computed(() => halves.value?.both[halves.value.now === 0 ? 1 : 0])
     >
   </p>
 </template>
-
-<style scoped>
-.halves {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.4rem 1rem;
-  align-items: center;
-  padding: 0.5rem 0.9rem;
-  border-left: 5px solid var(--edge-strong);
-  background: var(--panel);
-}
-
-.halves.is-turn {
-  border-color: var(--heat-fill);
-}
-
-.halves :deep(.el-button) {
-  margin-left: auto;
-}
-</style>

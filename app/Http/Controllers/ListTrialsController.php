@@ -9,6 +9,7 @@ use App\Http\Resources\TrialDocument;
 use App\Models\Trial;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use StoneMill\Trial\Analysis;
 
 /** The trials of a kitchen, those that go on first, then the newest. */
 final class ListTrialsController
@@ -24,6 +25,7 @@ final class ListTrialsController
             'trials' => $trials->map(TrialDocument::summary(...))->all(),
             'factors' => $document->factors(CurrentKitchen::of($request)),
             'judged' => TrialDocument::judged(),
+            'fewest' => ['each' => Analysis::fewest(false), 'doughs' => Analysis::fewest(true)],
         ]);
     }
 }

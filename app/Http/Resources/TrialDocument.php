@@ -15,7 +15,6 @@ use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
 use StoneMill\Record\Halves;
 use StoneMill\Record\LogTime;
@@ -198,14 +197,11 @@ final readonly class TrialDocument
     /** @return list<array{level: string, changes: list<array{subject: string, kind: string, text: string, before: float|null, after: float|null, unit: string|null}>}> */
     private function drags(Trial $trial, Design $design): array
     {
-        $newest = $trial->bread->newest()->document;
-        $base = $this->planner->plan(PlanRequest::read($newest, $this->reference));
-        $levels = new Levels($this->reference, $this->planner, LevelBags::of($trial->bread->kitchen));
+        $levels = new Levels($this->reference, $this->planner, $trial->bread->newest()->document, LevelBags::of($trial->bread->kitchen, $design->factor));
         $drags = [];
         foreach ($design->settings() as $setting) {
             try {
-                $after = $this->planner->plan(PlanRequest::read($levels->request($newest, $setting), $this->reference));
-                $drags[] = ['level' => $setting->inWords(), 'changes' => (new Comparison($base, $after))->toArray()];
+                $drags[] = ['level' => $setting->inWords(), 'changes' => (new Comparison($levels->standing(), $levels->plan($setting)))->toArray()];
             } catch (InvalidInput) {
                 // The bread was changed since, and this level can no longer be planned.
                 $drags[] = ['level' => $setting->inWords(), 'changes' => []];

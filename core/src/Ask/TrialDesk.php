@@ -8,6 +8,7 @@ use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Trial\Analysis;
+use StoneMill\Trial\Design;
 use StoneMill\Trial\Gauge;
 use StoneMill\Trial\Level;
 use StoneMill\Trial\Point;
@@ -15,8 +16,6 @@ use StoneMill\Trial\Point;
 /** What the points of a trial say: anyone's, or those of a kitchen. */
 final readonly class TrialDesk
 {
-    public const MOST_LEVELS = 4;
-
     private const POINTS = 2000;
 
     private const LONGEST_NAME = 60;
@@ -35,7 +34,7 @@ final readonly class TrialDesk
         $levels = array_map(static fn (Node $node): Level => new Level(
             $node->object(['name', 'value'])->at('name')->text(self::LONGEST_NAME),
             $node->at('value')->optionalNumber(-self::MOST_VALUE, self::MOST_VALUE),
-        ), $root->at('levels')->items(2, self::MOST_LEVELS));
+        ), $root->at('levels')->items(2, Design::MOST_LEVELS));
         $gauge = $root->at('gauge')->object(['name', 'ordered', 'more_is_better', 'matters']);
         $read = new Gauge(
             $gauge->at('name')->optionalText(self::LONGEST_NAME) ?? 'the measure',

@@ -62,7 +62,7 @@ final class Limits
     public const MOST_GROWTH = 3;
 
     /** In grams: what a kitchen would call a bag. */
-    public const MOST_LEFT_GRAMS = 1_000_000;
+    public const MOST_BAG_GRAMS = 1_000_000;
 
     public const MOST_PRICE = 100000;
 

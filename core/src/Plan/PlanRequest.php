@@ -245,7 +245,7 @@ final readonly class PlanRequest
         $lots = [];
         foreach ($node->entries(Limits::LOTS) as $name => $lot) {
             $lot->object(['certified_gluten_free', 'price_per_kg', 'left_grams', 'water']);
-            $lots[$name] = new LotFacts($lot->at('certified_gluten_free')->boolean(), $lot->at('price_per_kg')->optionalNumber(0, Limits::MOST_PRICE, 'a kg'), self::learned($lot->at('water')), $lot->at('left_grams')->optionalNumber(0, Limits::MOST_LEFT_GRAMS, 'g'));
+            $lots[$name] = new LotFacts($lot->at('certified_gluten_free')->boolean(), $lot->at('price_per_kg')->optionalNumber(0, Limits::MOST_PRICE, 'a kg'), self::learned($lot->at('water')), $lot->at('left_grams')->optionalNumber(0, Limits::MOST_BAG_GRAMS, 'g'));
         }
 
         return $lots;

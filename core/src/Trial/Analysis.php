@@ -35,6 +35,14 @@ final readonly class Analysis
     {
     }
 
+    /** @return array{count: int, words: string} how many of each, or doughs in halves, are the fewest that can decide */
+    public static function fewest(bool $inHalves): array
+    {
+        return $inHalves
+            ? ['count' => self::LEAST_PAIRS, 'words' => 'Six doughs are the fewest that can decide. Which half comes first is drawn.']
+            : ['count' => self::LEAST_OF_EACH, 'words' => 'Four of each are the fewest that can decide. The order is drawn, so that days do not.'];
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {
@@ -105,15 +113,28 @@ final readonly class Analysis
         if ($this->isPaired()) {
             return $this->paired($best, $second);
         }
-        [$better, $worse] = [$this->valuesOf($best), $this->valuesOf($second)];
-        if ($this->gauge->isOrdered) {
-            $ranks = self::ranks([...$better, ...$worse]);
-            [$better, $worse] = [array_slice($ranks, 0, count($better)), array_slice($ranks, count($better))];
-        }
+        [$better, $worse] = $this->asItCounts($this->valuesOf($best), $this->valuesOf($second));
 
         /** @var non-empty-list<float> $worse */
         /** @var non-empty-list<float> $better */
         return new TwoGroups($worse, $better);
+    }
+
+    /**
+     * Values as they are, or their ranks among both where only the order counts.
+     *
+     * @param list<float> $better
+     * @param list<float> $worse
+     * @return array{list<float>, list<float>}
+     */
+    private function asItCounts(array $better, array $worse): array
+    {
+        if (! $this->gauge->isOrdered) {
+            return [$better, $worse];
+        }
+        $ranks = self::ranks([...$better, ...$worse]);
+
+        return [array_slice($ranks, 0, count($better)), array_slice($ranks, count($better))];
     }
 
     private function isPaired(): bool
@@ -129,13 +150,7 @@ final readonly class Analysis
             $pairs[(string) $point->pair][$point->level] = $point->value;
         }
         $pairs = array_values(array_filter($pairs, static fn (array $pair): bool => count($pair) === 2));
-        $better = array_column($pairs, $best);
-        $worse = array_column($pairs, $second);
-        if ($this->gauge->isOrdered) {
-            $ranks = self::ranks([...$better, ...$worse]);
-            [$better, $worse] = [array_slice($ranks, 0, count($better)), array_slice($ranks, count($better))];
-        }
-
+        [$better, $worse] = $this->asItCounts(array_column($pairs, $best), array_column($pairs, $second));
         $differences = array_map(static fn (float $high, float $low): float => $high - $low, $better, $worse);
 
         return $differences === [] ? null : new Pairs($differences);

@@ -6,28 +6,53 @@ namespace StoneMill\Trial;
 
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\MergePatch;
+use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
 
-/** A bread at one level of a trial. */
-final readonly class Levels
+/** A bread at the levels of a trial. */
+final class Levels
 {
-    /** @param array<string, LevelBag> $bags of the kitchen, with something in them, by their identifiers */
-    public function __construct(private Reference $reference, private Planner $planner, private array $bags)
+    private ?BatchPlan $standing = null;
+
+    /**
+     * @param array<string, mixed> $request plan request of the bread as it stands
+     * @param array<string, LevelBag> $bags of the kitchen, with something in them, by their identifiers
+     */
+    public function __construct(private readonly Reference $reference, private readonly Planner $planner, private readonly array $request, private readonly array $bags)
     {
     }
 
     /**
-     * @param array<string, mixed> $request plan request of the bread as it stands
-     * @return array<string, mixed> that differs in just this
+     * The bread as it stands, planned once.
+     *
+     * @throws InvalidInput If it cannot be planned.
+     */
+    public function standing(): BatchPlan
+    {
+        return $this->standing ??= $this->planned($this->request);
+    }
+
+    /**
+     * @return array<string, mixed> plan request that differs in just this
      *
      * @throws InvalidInput If the bread cannot be planned, or the level cannot be had.
      */
-    public function request(array $request, Setting $setting): array
+    public function request(Setting $setting): array
     {
-        $patch = $setting->patch() ?? $setting->patchOfLine($this->planner->plan(PlanRequest::read($request, $this->reference)), $this->bags);
+        return MergePatch::applied($this->request, $setting->patch() ?? $setting->patchOfLine($this->standing(), $this->bags));
+    }
 
-        return MergePatch::applied($request, $patch);
+    /** @throws InvalidInput If the level cannot be had, or cannot be planned. */
+    public function plan(Setting $setting): BatchPlan
+    {
+        return $this->planned($this->request($setting));
+    }
+
+    /** @param array<string, mixed> $request */
+    private function planned(array $request): BatchPlan
+    {
+        return $this->planner->plan(PlanRequest::read($request, $this->reference));
     }
 }

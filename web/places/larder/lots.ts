@@ -1,4 +1,5 @@
 import type { Lot, LotChange, Unit } from '@/api/types'
+import { toLocal } from '@/stages/choose/serving'
 import { day } from '../batches'
 
 /** A bag as a change to send: everything but its identifier, at the version that was seen. */
@@ -56,23 +57,20 @@ export function inOrder(lots: Lot[]): Lot[] {
 export const onDay = (date: string) => day(`${date}T12:00`)
 
 /** The day that it is here, as the calendar of the core has it. */
-export function today(): string {
-  const now = new Date()
-  return [now.getFullYear(), now.getMonth() + 1, now.getDate()]
-    .map(part => String(part).padStart(2, '0'))
-    .join('-')
+export const today = (): string => toLocal(new Date()).slice(0, 10)
+
+/** What is left of what was bought; of an empty one just the latter. */
+function contents(lot: Lot, text: (value: number, unit: Unit) => string): string {
+  const bought = lot.grams === null ? '' : text(lot.grams, 'g')
+  if (lot.left_grams === null || lot.emptied_on) return bought
+  const left = `${text(lot.left_grams, 'g')} left`
+  return bought ? `${left} of ${bought}` : left
 }
 
 /** What has become of a bag, in one line: what is left, bought, opened, emptied. */
 export function historyOf(lot: Lot, text: (value: number, unit: Unit) => string): string {
   const said = [
-    lot.left_grams === null || lot.emptied_on
-      ? lot.grams === null
-        ? ''
-        : text(lot.grams, 'g')
-      : lot.grams === null
-        ? `${text(lot.left_grams, 'g')} left`
-        : `${text(lot.left_grams, 'g')} left of ${text(lot.grams, 'g')}`,
+    contents(lot, text),
     lot.bought_on ? `bought ${onDay(lot.bought_on)}` : '',
     lot.opened_on ? `open since ${onDay(lot.opened_on)}` : '',
     lot.emptied_on ? `empty since ${onDay(lot.emptied_on)}` : '',

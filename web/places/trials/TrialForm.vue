@@ -23,7 +23,7 @@ const trial = reactive<TrialToBegin>({
   factor: 'hydration',
   levels: [],
   judged: 'pliability',
-  rounds: 4,
+  rounds: offered.fewest.each.count,
   seed: Math.floor(2_000_000_000 * Math.random()),
   blind: false,
   halves: false,
@@ -63,7 +63,7 @@ const inHalves = computed(() => trial.halves === true && canHalve.value)
 
 // Fewer doughs than these cannot decide.
 watch(inHalves, halved => {
-  if (halved) trial.rounds = Math.max(6, trial.rounds)
+  if (halved) trial.rounds = Math.max(offered.fewest.doughs.count, trial.rounds)
 })
 
 async function begin() {
@@ -152,11 +152,7 @@ async function begin() {
       :unit="null"
     />
     <p class="soft">
-      {{
-        inHalves
-          ? 'Six doughs are the fewest that can decide. Which half comes first is drawn.'
-          : 'Four of each are the fewest that can decide. The order is drawn, so that days do not.'
-      }}
+      {{ (inHalves ? offered.fewest.doughs : offered.fewest.each).words }}
     </p>
     <label v-if="!inHalves" class="row"
       ><ElSwitch v-model="trial.blind" aria-label="Keep me from knowing the level until it is judged" /> Keep

@@ -39,24 +39,12 @@ final readonly class Pairs implements Contrast
 
     public function chanceAbove(): float
     {
-        $reach = $this->standardError();
-        $difference = $this->difference();
-
-        return match (true) {
-            $reach === null => 0.5,
-            $reach <= 0.0 => $difference > 0 ? 1.0 : ($difference < 0 ? 0.0 : 0.5),
-            default => (new StudentT(count($this->differences) - 1))->cumulative($difference / $reach),
-        };
+        return $this->student()->chanceAbove();
     }
 
     public function interval(float $share): Interval
     {
-        if (count($this->differences) <= self::MOST_EXACT) {
-            return ExactShifts::interval($this->difference(), $this->changedPlaces(), 1 - $share);
-        }
-        $reach = (float) $this->standardError() * (new StudentT(count($this->differences) - 1))->quantile(0.5 + $share / 2);
-
-        return new Interval($this->difference() - $reach, $this->difference() + $reach);
+        return count($this->differences) <= self::MOST_EXACT ? ExactShifts::interval($this->difference(), $this->changedPlaces(), 1 - $share) : $this->student()->interval($share);
     }
 
     public function reachOf(int $each, float $share): ?float
@@ -66,11 +54,12 @@ final readonly class Pairs implements Contrast
         return $scatter === null ? null : (new StudentT($each - 1))->quantile(0.5 + $share / 2) * $scatter / sqrt($each);
     }
 
-    private function standardError(): ?float
+    private function student(): Student
     {
         $scatter = $this->scatter();
+        $count = count($this->differences);
 
-        return $scatter === null ? null : $scatter / sqrt(count($this->differences));
+        return new Student($this->difference(), $scatter === null ? null : $scatter / sqrt($count), $count - 1);
     }
 
     /** @return iterable<array{float, float}> mean of the differences, and of ones, with some of their signs turned */

@@ -47,19 +47,12 @@ final readonly class TwoGroups implements Contrast
 
     public function chanceAbove(): float
     {
-        $error = $this->standardError();
-        $difference = $this->difference();
-
-        return match (true) {
-            $error === null => 0.5,
-            $error <= 0.0 => $difference > 0 ? 1.0 : ($difference < 0 ? 0.0 : 0.5),
-            default => (new StudentT($this->degrees()))->cumulative($difference / $error),
-        };
+        return $this->student()->chanceAbove();
     }
 
     public function interval(float $share): Interval
     {
-        return $this->dealings() <= self::MOST_DEALINGS ? ExactShifts::interval($this->difference(), $this->everyDealing(), 1 - $share) : $this->byStudent($share);
+        return $this->dealings() <= self::MOST_DEALINGS ? ExactShifts::interval($this->difference(), $this->everyDealing(), 1 - $share) : $this->student()->interval($share);
     }
 
     public function reachOf(int $each, float $share): ?float
@@ -80,22 +73,11 @@ final readonly class TwoGroups implements Contrast
         }
     }
 
-    private function byStudent(float $share): Interval
-    {
-        $error = $this->standardError();
-        if ($error === null) {
-            return new Interval(null, null);
-        }
-        $reach = $error * (new StudentT($this->degrees()))->quantile(0.5 + $share / 2);
-
-        return new Interval($this->difference() - $reach, $this->difference() + $reach);
-    }
-
-    private function standardError(): ?float
+    private function student(): Student
     {
         $scatter = $this->scatter();
 
-        return $scatter === null ? null : $scatter * sqrt(1 / count($this->first) + 1 / count($this->second));
+        return new Student($this->difference(), $scatter === null ? null : $scatter * sqrt(1 / count($this->first) + 1 / count($this->second)), $this->degrees());
     }
 
     private function degrees(): int
