@@ -14,9 +14,27 @@ Route::get('guides/ring', PrintGuideController::class)->middleware('auth');
 Route::get('batches/{batch}/timeline.ics', CalendarController::class)->middleware('auth');
 Route::get('batches/{batch}/run-sheet.{form}', RunSheetController::class)->whereIn('form', ['pdf', 'txt'])->middleware('auth');
 
-// The page knows its way from here; an address that is none of these is answered with the page and 404.
-Route::get('/', PageController::class)->name('login');
-foreach (['breads/{bread?}', 'larder', 'grain', 'hearth', 'practice', 'record/{batch?}', 'batch/{batch}/{stage?}', 'sign-in', 'first-run'] as $place) {
-    Route::get($place, PageController::class);
+// The page knows its way from here; an address that is none of these is answered with the page and 404. Which part of it an address
+// shows is said here too, so that a browser fetches that part with the page and not after it.
+foreach ([
+    '/' => 'places/Today.vue',
+    'breads' => 'places/breads/Breads.vue',
+    'breads/{bread}' => 'places/breads/FormulaBench.vue',
+    'breads/{bread}/label' => 'places/breads/LabelSheet.vue',
+    'larder' => 'places/larder/Larder.vue',
+    'grain' => 'places/larder/FromTheGrain.vue',
+    'hearth' => 'places/hearth/Hearth.vue',
+    'practice' => 'places/practice/Practice.vue',
+    'record' => 'places/record/Record.vue',
+    'record/compare' => 'places/record/CompareBatches.vue',
+    'record/{batch}' => 'places/record/MadeBatch.vue',
+    'trials' => 'places/trials/Trials.vue',
+    'trials/{trial}' => 'places/trials/TrialPage.vue',
+    'batch/{batch}/{stage?}' => 'stages/BatchPage.vue',
+    'sign-in' => 'places/SignIn.vue',
+    'first-run' => 'places/FirstRun.vue',
+    'away' => 'places/Away.vue',
+] as $address => $part) {
+    Route::get($address, PageController::class)->defaults('part', $part);
 }
 Route::fallback(PageController::class);

@@ -57,7 +57,7 @@ export const useHouse = defineStore('house', () => {
   }
 
   async function lookNow() {
-    heard ??= api.hearTheTime()
+    heard ??= api.hearOnArrival()
     // Who is here and what time it is are asked for at once: a page waits for the slower of the two, not for both.
     const asked = session.value || isLeaving.value ? null : api.session()
     asked?.catch(() => undefined)

@@ -7,7 +7,10 @@
     <title>Stone Mill</title>
     <link rel="manifest" href="/manifest.json">
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
-    @vite('web/main.ts')
+@foreach ($asked as $question)
+    <link rel="preload" as="fetch" href="/api/v1/{{ $question }}" crossorigin>
+@endforeach
+    @vite($parts)
 </head>
 <body>
     <div id="app"></div>

@@ -93,3 +93,26 @@ describe('asking the house', () => {
     await expect(api.plan({ style: 'rice-round' }, given.signal)).rejects.toBeInstanceOf(DOMException)
   })
 })
+
+describe('hearing what time it is in the house', () => {
+  const arrival = { serverTiming: [{ name: 'house-time', duration: 1795801365259 }], workerStart: 0 }
+  const cameWith = (entry: object) =>
+    vi.spyOn(performance, 'getEntriesByType').mockReturnValue([entry as PerformanceEntry])
+  afterEach(() => vi.restoreAllMocks())
+
+  it('needs no question where the page itself came from the house', async () => {
+    cameWith({ ...arrival, transferSize: 900, requestStart: 10, responseStart: 30 })
+    await api.hearOnArrival()
+    expect(sent).not.toHaveBeenCalled()
+  })
+
+  it.each([
+    ['was kept by the tablet for when the house is away', { workerStart: 4, transferSize: 900 }],
+    ['came out of the browser’s store', { transferSize: 0 }],
+  ])('asks where the page %s', async (_, kept) => {
+    cameWith({ ...arrival, ...kept, requestStart: 10, responseStart: 30 })
+    sent.mockResolvedValue(answer(200, {}))
+    await api.hearOnArrival()
+    expect(sent.mock.calls[0]?.[0]).toBe('/up')
+  })
+})

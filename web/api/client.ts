@@ -189,6 +189,15 @@ async function refusal(response: Response): Promise<Error> {
   }
 }
 
+/** Hears what time it is from the page's own arrival, where it came from the house; one that the tablet kept has to ask. */
+async function hearOnArrival(): Promise<void> {
+  const [arrival] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[]
+  const said = arrival?.serverTiming?.find(one => one.name === 'house-time')
+  if (!arrival || !said || arrival.workerStart > 0 || arrival.transferSize === 0) return hearTheTime()
+  houseAway.value = false
+  houseClock.heard(said.duration, arrival.requestStart, arrival.responseStart)
+}
+
 /** Hears what time it is in the house, from an address that no tablet keeps an answer of. */
 async function hearTheTime(): Promise<void> {
   const sentAt = houseClock.steadily
@@ -203,6 +212,7 @@ async function hearTheTime(): Promise<void> {
 
 export const api = {
   hearTheTime,
+  hearOnArrival,
   session: () => send<Session>('GET', '/session'),
   signIn: (name: string, password: string) => send<Session>('POST', '/session', { name, password }),
   signOut: () => send<Session>('DELETE', '/session'),

@@ -8,9 +8,19 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** The one page; what it shows is the browser's business. It says so itself where an address leads nowhere. */
+/**
+ * The one page; what it shows is the browser's business. It says so itself where an address leads nowhere. A browser that has just
+ * arrived is told what it will ask for next, so that it asks for all of it at once.
+ */
 final class PageController
 {
+    private const MAIN = 'web/main.ts';
+
+    private const SIGN_IN = 'web/places/SignIn.vue';
+
+    /** What each page asks of the house before it can show anything. */
+    private const ASKED = ['places/Today.vue' => ['batches'], 'places/record/Record.vue' => ['batches']];
+
     public function __invoke(Request $request): Response
     {
         $isNowhere = $request->route()->isFallback ?? true;
@@ -18,6 +28,25 @@ final class PageController
             throw new NotFoundHttpException;
         }
 
-        return new Response(view('page'), $isNowhere ? 404 : 200);
+        return new Response(view('page', $this->ahead($request)), $isNowhere ? 404 : 200);
+    }
+
+    /**
+     * What is fetched with the page. The copy that a tablet keeps of it for all addresses, which it does not fetch in order to show
+     * it, names no part of its own and nothing that only somebody who is here may ask.
+     *
+     * @return array{parts: list<string>, asked: list<string>}
+     */
+    private function ahead(Request $request): array
+    {
+        $part = $request->route('part');
+        if (! is_string($part) || $request->headers->get('Sec-Fetch-Dest') !== 'document') {
+            return ['parts' => [self::MAIN], 'asked' => ['session']];
+        }
+        if ($request->user() === null) {
+            return ['parts' => [self::MAIN, self::SIGN_IN], 'asked' => ['session']];
+        }
+
+        return ['parts' => [self::MAIN, "web/$part"], 'asked' => ['session', 'kitchen', ...self::ASKED[$part] ?? []]];
     }
 }
