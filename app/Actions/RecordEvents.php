@@ -92,7 +92,7 @@ final class RecordEvents
             $events,
         ));
         $batch->update([...$batch->columnsAfter($state), 'cooks' => Batch::withCook($batch->cooks, $user->id), 'event_count' => $batch->event_count + count($events)]);
-        if (array_filter($events, static fn (CoreEvent $event): bool => in_array($event->kind, [EventKind::Measured, EventKind::Corrected, EventKind::Remedied, EventKind::Undone], true)) !== []) {
+        if (array_filter($events, static fn (CoreEvent $event): bool => in_array($event->kind, [EventKind::Measured, EventKind::ExtraWeighed, EventKind::Corrected, EventKind::Remedied, EventKind::Undone], true)) !== []) {
             BatchBags::weigh($batch, $state);
         }
     }

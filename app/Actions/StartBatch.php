@@ -140,14 +140,16 @@ final readonly class StartBatch
      */
     private function withLots(Kitchen $kitchen, KitchenRecord $record, array $request): array
     {
-        /** @var array{formula: array{lines: list<array<string, mixed>>}} $request */
+        /** @var array{formula: array{lines: list<array<string, mixed>>, extras?: list<array<string, mixed>>}} $request */
         $shelf = Lot::shelf(Lot::ofKitchen($kitchen)->whereNull('archived_at')->get(), $record->water);
         $lots = [];
-        foreach ($request['formula']['lines'] as $index => $line) {
-            $taken = is_string($line['ingredient'] ?? null) ? $shelf->taken($line['ingredient']) : null;
-            if ($taken !== null) {
-                $request['formula']['lines'][$index]['lot'] = $taken->id;
-                $lots[$taken->id] = $taken->facts->toRequest();
+        foreach (['lines', 'extras'] as $part) {
+            foreach ($request['formula'][$part] ?? [] as $index => $line) {
+                $taken = is_string($line['ingredient'] ?? null) ? $shelf->taken($line['ingredient']) : null;
+                if ($taken !== null) {
+                    $request['formula'][$part][$index]['lot'] = $taken->id;
+                    $lots[$taken->id] = $taken->facts->toRequest();
+                }
             }
         }
 

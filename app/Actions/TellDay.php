@@ -53,7 +53,7 @@ final class TellDay
             $left[$lot->ingredient] = $there === null || $lot->leftGrams() === null ? null : $there + $lot->leftGrams();
         }
 
-        return new Shopping(array_merge(...array_map(static fn (Batch $batch): array => $batch->state()->bowl()->stillToWeigh(), $open)), $left);
+        return new Shopping(array_merge(...array_map(static fn (Batch $batch): array => [...$batch->state()->bowl()->stillToWeigh(), ...$batch->state()->extras()->stillToWeigh()], $open)), $left);
     }
 
     private static function batch(Batch $batch, DateTimeZone $zone): DayBatch

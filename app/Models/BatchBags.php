@@ -25,8 +25,8 @@ final class BatchBags
     /** What was weighed from each, worked-in corrections too; written in the transaction that writes the log. */
     public static function weigh(Batch $batch, BatchState $state): void
     {
-        foreach ($state->bowl()->lines() as $line) {
-            DB::table(self::TABLE)->where('batch_id', $batch->id)->where('ingredient', $line['ingredient'])->where('grams', '!=', $line['grams'])->update(['grams' => $line['grams']]);
+        foreach ($state->takenFromBags() as ['ingredient' => $ingredient, 'lot' => $lot, 'grams' => $grams]) {
+            DB::table(self::TABLE)->where('batch_id', $batch->id)->where('ingredient', $ingredient)->where('lot', $lot)->where('grams', '!=', $grams)->update(['grams' => $grams]);
         }
     }
 }

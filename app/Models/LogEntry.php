@@ -11,6 +11,7 @@ use StoneMill\Dough\FeelGrade;
 use StoneMill\Record\BatchEvent as CoreEvent;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\LogTime;
+use StoneMill\School\ExtraPlace;
 use StoneMill\School\Stage;
 use StoneMill\School\Symptom;
 
@@ -40,6 +41,7 @@ use StoneMill\School\Symptom;
  * @property float|null $diameter_mm
  * @property string|null $symptom
  * @property string|null $cause
+ * @property string|null $extra
  */
 final class LogEntry extends Model
 {
@@ -71,6 +73,7 @@ final class LogEntry extends Model
             diameterMillimetres: $this->diameter_mm,
             symptom: $this->symptom === null ? null : Symptom::from($this->symptom),
             cause: $this->cause,
+            extra: $this->extra === null ? null : ExtraPlace::from($this->extra),
             by: $this->user_id === null ? null : (string) $this->user_id,
         );
     }
@@ -111,6 +114,7 @@ final class LogEntry extends Model
             'diameter_mm' => $event->diameterMillimetres,
             'symptom' => $event->symptom?->value,
             'cause' => $event->cause,
+            'extra' => $event->extra?->value,
         ];
     }
 

@@ -170,6 +170,34 @@ final class LarderTest extends TestCase
         $this->putJson("/api/v1/lots/$bag", [...$document, ...$now, 'version' => 2, 'emptied_on' => '2026-12-02'])->assertOk()->assertJsonPath('left_grams', 0);
     }
 
+    public function test_what_stands_beside_the_dough_is_weighed_from_its_bag_and_refused_where_it_does_not_stand(): void
+    {
+        $this->cook();
+        $bag = self::uuid();
+        $this->putJson("/api/v1/lots/$bag", ['version' => 0, 'ingredient' => 'instant-masa-fine', 'label' => 'For all of it', 'certified_gluten_free' => true, 'opened_on' => '2026-03-01', 'grams' => 1000])->assertOk();
+        $bread = self::uuid();
+        $dust = ['ingredient' => 'instant-masa-fine', 'place' => 'dusting', 'grams_each' => 2];
+        $request = ['style' => 'pressed-masa', 'pieces' => ['count' => 10], 'formula' => ['extras' => [$dust, ['ingredient' => 'fresh-cheese', 'place' => 'filling', 'grams_each' => 12]]]];
+        $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => 'Filled discs', 'request' => $request])->assertCreated();
+        $batch = self::document($this->postJson('/api/v1/batches', ['id' => self::uuid(), 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z'])->assertCreated());
+        self::assertSame($bag, data_get($batch, 'request.formula.extras.0.lot'));
+        self::assertEquals([20, 120], array_column((array) data_get($batch, 'state.extras'), 'planned_grams'));
+        self::assertSame('milk', data_get($batch, 'plan.label.allergens.0.id'));
+
+        $left = fn (): mixed => collect((array) $this->getJson('/api/v1/kitchen')->json('lots'))->firstWhere('id', $bag)['left_grams'] ?? null;
+        $dusted = self::event('extra_weighed', ['extra' => 'dusting', 'ingredient' => 'instant-masa-fine', 'grams' => 23]);
+        $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('measured', ['ingredient' => 'instant-masa-fine', 'grams' => 250]), $dusted]])
+            ->assertOk()->assertJsonPath('state.extras.0.grams', 23);
+        self::assertEquals(727, $left(), '250 g in the dough and 23 g to dust with');
+        $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('undone', ['event' => $dusted['id']])]])->assertOk()->assertJsonPath('state.extras.0.grams', null);
+        self::assertEquals(750, $left());
+        self::assertSame(0, Artisan::call('mill:rebuild'));
+        self::assertEquals(750, $left(), 'the log says the same again');
+        $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('extra_weighed', ['extra' => 'topping', 'ingredient' => 'fresh-cheese', 'grams' => 50])]])
+            ->assertUnprocessable()->assertJsonPath('errors.0.path', 'events[0].ingredient');
+        $this->get("/batches/{$batch['id']}/run-sheet.txt")->assertOk()->assertSee('to dust with');
+    }
+
     public function test_a_bag_with_too_little_in_it_is_said_when_the_batch_begins_and_what_the_day_lacks_is_to_buy(): void
     {
         $this->cook();

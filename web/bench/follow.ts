@@ -33,6 +33,11 @@ function running(clocks: BatchState['clocks'], event: BatchEvent): BatchState['c
   )
 }
 
+function stoodReady(extra: BatchState['extras'][number], event: BatchEvent): BatchState['extras'][number] {
+  const isIt = extra.place === event.extra && extra.ingredient === event.ingredient
+  return isIt ? { ...extra, grams: event.grams ?? null } : extra
+}
+
 function later(at: string, seconds: number): string {
   return new Date(Date.parse(at) + seconds * 1000).toISOString()
 }
@@ -43,6 +48,8 @@ function after(state: BatchState, event: BatchEvent): BatchState {
       return event.stage ? { ...state, stage: event.stage, entered: [...state.entered, event.stage] } : state
     case 'measured':
       return { ...state, bowl: measured(state.bowl, event, state.portion) }
+    case 'extra_weighed':
+      return { ...state, extras: state.extras.map(one => stoodReady(one, event)) }
     case 'poured':
       return { ...state, begun: true, bowl: poured(state.bowl, event, state.portion) }
     case 'felt':

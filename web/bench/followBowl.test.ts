@@ -32,6 +32,11 @@ describe('what the page works out while the house is away', () => {
             said,
             `${what}: water.${field}`,
           )
+        near(
+          seen.extras.map(extra => extra.grams),
+          then.extras_grams,
+          `${what}: beside the dough`,
+        )
         near(seen.shape.diameter_mm.value, then.diameter_mm, `${what}: diameter`)
       })
     })

@@ -11,6 +11,7 @@ export function eventWords(event: Partial<BatchEvent>, names: Map<string, string
   const piece = `piece ${event.piece ?? ''}`
   switch (event.kind) {
     case 'measured':
+    case 'extra_weighed':
       return `${grams} ${lower(names.get(event.ingredient ?? '') ?? event.ingredient ?? '')}`
     case 'poured':
       return `pouring ${grams}`

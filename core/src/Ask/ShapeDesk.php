@@ -12,20 +12,17 @@ use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
+use StoneMill\Plan\Stuffing;
 use StoneMill\Shape\Batter;
 use StoneMill\Shape\CutOuts;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Handling;
 use StoneMill\Shape\Pan;
-use StoneMill\Shape\Stuffed;
 use StoneMill\Shape\Wedges;
 
 /** Questions about the shape of the pieces: handling and limits, cut-outs, filling, batter by the pan, wedges, a spread sheet. */
 final readonly class ShapeDesk
 {
-    /** Binding that a filled bread needs beyond its style's own, in points. As Purpose::Fill has it. */
-    private const STUFFING_POINTS = 5.0;
-
     private const FILLING_DENSITY = 1.05;
 
     private const USUAL_FILLING_PERCENT = 45.0;
@@ -160,9 +157,8 @@ final readonly class ShapeDesk
             return null;
         }
         $dough = $plan->portions->pieceGrams();
-        $binding = $plan->dough->ledger->bindingIndex() / max(1.0, $plan->dough->bindingNeed->index + self::STUFFING_POINTS);
 
-        return Stuffed::of($dough, $percent / 100 * $dough, $thickness, $plan->disc->gramsPerMillilitre, $density, max(0.05, $binding))->toArray();
+        return (new Stuffing($plan->dough, $dough, $plan->piece->doughDensity))->pressedTo($thickness, $percent / 100 * $dough, $density)->toArray();
     }
 
     /** @return array<string, mixed>|null */

@@ -33,13 +33,13 @@ final readonly class Cost
         foreach ($lines as $line) {
             $price = $line->lot === null ? null : ($lots[$line->lot] ?? null)?->pricePerKilogram;
             if ($price !== null) {
-                $byLine[$line->ingredient->name] = $price * $line->grams / 1000;
+                $byLine[$line->ingredient->name] = ($byLine[$line->ingredient->name] ?? 0.0) + $price * $line->grams / 1000;
             } elseif ($line->ingredient->role !== Role::Water) {
                 $unpriced[] = $line->ingredient->name;
             }
         }
 
-        return new self($byLine, $unpriced);
+        return new self($byLine, array_values(array_unique($unpriced)));
     }
 
     /** @return array<string, mixed> */

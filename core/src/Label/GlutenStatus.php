@@ -48,7 +48,7 @@ enum GlutenStatus: string
             }
         }
 
-        return $names;
+        return array_values(array_unique($names));
     }
 
     public function inWords(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Label;
 
+use StoneMill\Dough\WeighedExtra;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
@@ -19,6 +20,8 @@ final readonly class Label
     private const TABLE_REACH = 0.08;
 
     /**
+     * @param Composition|null $beside of what is eaten with a piece and is no part of what bakes, as one; null for nothing
+     * @param Spread $besideGrams of it in a piece
      * @param list<Allergen> $allergens
      * @param list<string> $uncertified names of lines without a certified lot
      * @param list<array{name: string, share_percent: float, allergens: list<string>}> $ingredients the heaviest first, as they went in
@@ -27,6 +30,8 @@ final readonly class Label
         private Composition $raw,
         public float $rawPieceGrams,
         private Spread $keptShare,
+        private ?Composition $beside,
+        private Spread $besideGrams,
         public array $allergens,
         public GlutenStatus $gluten,
         public array $uncertified,
@@ -35,16 +40,37 @@ final readonly class Label
     }
 
     /**
-     * @param list<WeighedLine> $lines water included
+     * @param list<WeighedLine> $lines of what bakes, water included
      * @param Spread $weightLossPercent of the piece on the griddle, all of it water
      * @param array<string, bool> $certifiedLots
+     * @param list<WeighedExtra> $extras what is eaten with it and is no part of what bakes
      */
-    public static function of(array $lines, float $rawPieceGrams, Spread $weightLossPercent, array $certifiedLots): self
+    public static function of(array $lines, float $rawPieceGrams, Spread $weightLossPercent, array $certifiedLots, array $extras = []): self
     {
         $raw = WeighedLine::mixed($lines);
         $kept = Spread::of(1 - $weightLossPercent->high / 100, 1 - $weightLossPercent->likely / 100, 1 - $weightLossPercent->low / 100);
+        $beside = array_map(static fn (WeighedExtra $extra): WeighedLine => $extra->line(), $extras);
+        $all = [...$lines, ...$beside];
 
-        return new self($raw, $rawPieceGrams, $kept, self::allergensOf($lines), GlutenStatus::of($lines, $certifiedLots), GlutenStatus::uncertified($lines, $certifiedLots), self::ingredientsOf($lines));
+        return new self(
+            $raw,
+            $rawPieceGrams,
+            $kept,
+            $extras === [] ? null : WeighedLine::mixed(array_map(static fn (WeighedExtra $extra): WeighedLine => new WeighedLine($extra->ingredient, $extra->eatenEach()->likely, 0.0, null), $extras)),
+            self::eatenBeside($extras),
+            self::allergensOf($all),
+            GlutenStatus::of($all, $certifiedLots),
+            GlutenStatus::uncertified($all, $certifiedLots),
+            self::ingredientsOf($all),
+        );
+    }
+
+    /** @param list<WeighedExtra> $extras */
+    private static function eatenBeside(array $extras): Spread
+    {
+        $eaten = array_map(static fn (WeighedExtra $extra): Spread => $extra->eatenEach(), $extras);
+
+        return Spread::of(...array_map(static fn (string $end): float => array_sum(array_column($eaten, $end)), ['low', 'likely', 'high']));
     }
 
     /** @return array<string, mixed> */
@@ -53,13 +79,10 @@ final readonly class Label
         return [
             'per_piece' => [
                 'grams' => $this->eatenPiece()->toArray(),
-                ...$this->facts(Spread::exactly($this->rawPieceGrams / 100), 'In one piece; only water leaves on the griddle.'),
+                ...$this->facts(Spread::exactly($this->rawPieceGrams / 100), $this->besideGrams->multipliedBy(0.01), 'In one piece; only water leaves on the griddle.'),
             ],
-            'per_100_g' => $this->facts(
-                Spread::of(1 / $this->keptShare->high, 1 / $this->keptShare->likely, 1 / $this->keptShare->low),
-                'In 100 g as eaten, after the water lost on the griddle.',
-            ),
-            'per_100_g_raw' => $this->facts(Spread::exactly(1.0), 'In 100 g of raw dough.'),
+            'per_100_g' => $this->facts(...$this->sharesAsEaten(), basis: 'In 100 g as eaten, after the water lost on the griddle.'),
+            'per_100_g_raw' => $this->facts(Spread::exactly(1.0), Spread::exactly(0.0), 'In 100 g of raw dough.'),
             'ingredients' => $this->ingredients,
             'allergens' => array_map(static fn (Allergen $allergen): array => ['id' => $allergen->value, 'words' => $allergen->inWords()], $this->allergens),
             'contains' => $this->inWords(),
@@ -79,40 +102,71 @@ final readonly class Label
         return $this->raw->carbohydrateGrams;
     }
 
+    /** Grams in a piece that come with what is no part of what bakes. */
+    public function carbohydrateBesideGrams(): float
+    {
+        return ($this->beside->carbohydrateGrams ?? 0.0) * $this->besideGrams->likely / 100;
+    }
+
     private function eatenPiece(): Figure
     {
+        $baked = $this->keptShare->multipliedBy($this->rawPieceGrams);
+        $reasons = $this->besideGrams->high > 0 ? [Reason::amount('Eaten with it, beside the dough', $this->besideGrams->likely, Unit::Gram)] : [];
+
         return Figure::spread(
-            $this->keptShare->multipliedBy($this->rawPieceGrams),
+            Spread::of($baked->low + $this->besideGrams->low, $baked->likely + $this->besideGrams->likely, $baked->high + $this->besideGrams->high),
             Unit::Gram,
             Reason::amount('Raw piece', $this->rawPieceGrams, Unit::Gram),
             Reason::amount('Share left after the griddle', $this->keptShare->likely, Unit::Share),
+            ...$reasons,
         );
+    }
+
+    /** @return array{Spread, Spread} hundreds of grams of raw dough, and of what is eaten with it, in 100 g as eaten */
+    private function sharesAsEaten(): array
+    {
+        if ($this->beside === null) {
+            return [Spread::of(1 / $this->keptShare->high, 1 / $this->keptShare->likely, 1 / $this->keptShare->low), Spread::exactly(0.0)];
+        }
+        $eaten = fn (float $kept): float => $kept * $this->rawPieceGrams + $this->besideGrams->likely;
+
+        return [
+            Spread::of($this->rawPieceGrams / $eaten($this->keptShare->high), $this->rawPieceGrams / $eaten($this->keptShare->likely), $this->rawPieceGrams / $eaten($this->keptShare->low)),
+            Spread::of(...array_map(fn (float $beside): float => $beside / ($this->keptShare->likely * $this->rawPieceGrams + $beside), [$this->besideGrams->low, $this->besideGrams->likely, $this->besideGrams->high])),
+        ];
     }
 
     /**
      * @param Spread $hundreds of raw grams
+     * @param Spread $hundredsBeside of grams that are no part of what bakes
      * @return array<string, array<string, mixed>>
      */
-    private function facts(Spread $hundreds, string $basis): array
+    private function facts(Spread $hundreds, Spread $hundredsBeside, string $basis): array
     {
-        $raw = $this->raw;
-        $per100 = [
-            'protein_grams' => $raw->proteinGrams,
-            'fat_grams' => $raw->fatGrams,
-            'carbohydrate_grams' => $raw->carbohydrateGrams,
-            'sugars_grams' => $raw->sugarsGrams,
-            'fibre_grams' => $raw->fibreGrams,
-            'salt_grams' => $raw->saltGrams,
-            // The convention that counts fibre into total carbohydrate takes it out again for "net".
-            'total_carbohydrate_grams' => $raw->carbohydrateGrams + $raw->fibreGrams,
-            'net_carbohydrate_grams' => $raw->carbohydrateGrams,
-        ];
-        $facts = ['energy_kj' => self::fact($raw->energyKilojoules, $hundreds, Unit::Kilojoule, $basis)];
-        foreach ($per100 as $name => $grams) {
-            $facts[$name] = self::fact($grams, $hundreds, Unit::Gram, $basis);
+        $beside = $this->beside === null ? null : self::amounts($this->beside);
+        $facts = [];
+        foreach (self::amounts($this->raw) as $name => $per100) {
+            $facts[$name] = self::fact([[$per100, $hundreds], [$beside[$name] ?? 0.0, $hundredsBeside]], $name === 'energy_kj' ? Unit::Kilojoule : Unit::Gram, $basis);
         }
 
         return $facts;
+    }
+
+    /** @return array<string, float> in 100 g */
+    private static function amounts(Composition $of): array
+    {
+        return [
+            'energy_kj' => $of->energyKilojoules,
+            'protein_grams' => $of->proteinGrams,
+            'fat_grams' => $of->fatGrams,
+            'carbohydrate_grams' => $of->carbohydrateGrams,
+            'sugars_grams' => $of->sugarsGrams,
+            'fibre_grams' => $of->fibreGrams,
+            'salt_grams' => $of->saltGrams,
+            // The convention that counts fibre into total carbohydrate takes it out again for "net".
+            'total_carbohydrate_grams' => $of->carbohydrateGrams + $of->fibreGrams,
+            'net_carbohydrate_grams' => $of->carbohydrateGrams,
+        ];
     }
 
     /** @return list<Allergen> what this one has and the other has not */
@@ -121,16 +175,20 @@ final readonly class Label
         return array_values(array_filter($this->allergens, static fn (Allergen $allergen): bool => ! in_array($allergen, $other->allergens, true)));
     }
 
-    /** @return array<string, mixed> */
-    private static function fact(float $per100, Spread $hundreds, Unit $unit, string $basis): array
+    /**
+     * @param list<array{float, Spread}> $parts in 100 g of each, and how many hundreds of grams of it
+     * @return array<string, mixed>
+     */
+    private static function fact(array $parts, Unit $unit, string $basis): array
     {
-        $spread = Spread::of(
-            $per100 * $hundreds->low * (1 - self::TABLE_REACH),
-            $per100 * $hundreds->likely,
-            $per100 * $hundreds->high * (1 + self::TABLE_REACH),
-        );
+        [$low, $likely, $high] = [0.0, 0.0, 0.0];
+        foreach ($parts as [$per100, $hundreds]) {
+            $low += $per100 * $hundreds->low * (1 - self::TABLE_REACH);
+            $likely += $per100 * $hundreds->likely;
+            $high += $per100 * $hundreds->high * (1 + self::TABLE_REACH);
+        }
 
-        return Figure::spread($spread, $unit, Reason::saying($basis))->toArray();
+        return Figure::spread(Spread::of($low, $likely, $high), $unit, Reason::saying($basis))->toArray();
     }
 
     /**
@@ -140,7 +198,13 @@ final readonly class Label
     private static function ingredientsOf(array $lines): array
     {
         $all = array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $lines));
-        $put = array_values(array_filter($lines, static fn (WeighedLine $line): bool => $line->grams > 0));
+        $put = [];
+        foreach ($lines as $line) {
+            $id = $line->ingredient->id;
+            if ($line->grams > 0) {
+                $put[$id] = new WeighedLine($line->ingredient, ($put[$id]->grams ?? 0.0) + $line->grams, 0.0, null);
+            }
+        }
         usort($put, static fn (WeighedLine $one, WeighedLine $other): int => $other->grams <=> $one->grams);
 
         return array_map(static fn (WeighedLine $line): array => [

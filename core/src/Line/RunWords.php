@@ -26,7 +26,7 @@ final readonly class RunWords
             'simmer' => ['Simmer the corn with lime', 'Caustic: gloves, eye protection, no aluminium pot.'],
             'steep' => ['Steep', ''],
             'grind' => ['Rinse and grind', ''],
-            'weigh' => ['Weigh', $this->lines()],
+            'weigh' => ['Weigh', $this->lines().$this->extras()],
             'scald' => [sprintf('Scald: %.0f g of water at %.0f °C', $water['first_pour_grams']['value'], $water['celsius']['value']), sprintf('Spoon first, hands later: it burns. Keep %.0f g by.', $water['reserve_grams']['value'])],
             'pour' => [sprintf('Pour %.0f g of water at %.0f °C', $water['first_pour_grams']['value'], $water['celsius']['value']), sprintf('Keep %.0f g by.', $water['reserve_grams']['value'])],
             'cool' => ['Let it cool until hands bear it', ''],
@@ -47,6 +47,13 @@ final readonly class RunWords
     private function lines(): string
     {
         return implode(', ', array_map(static fn (array $line): string => sprintf('%s %.0f g', $line['name'], $line['grams']), $this->plan['ledger'])).'.';
+    }
+
+    private function extras(): string
+    {
+        $extras = array_map(static fn (array $extra): string => sprintf('%s %.0f g %s', $extra['name'], $extra['grams'], $extra['words']), $this->plan['extras'] ?? []);
+
+        return $extras === [] ? '' : ' Beside it: '.implode(', ', $extras).'.';
     }
 
     private function griddle(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
+use StoneMill\Dough\WeighedExtra;
 use StoneMill\Griddle\Face;
 use StoneMill\Griddle\FinishRound;
 use StoneMill\Griddle\TurnPlan;
@@ -32,6 +33,7 @@ final readonly class BatchPlan
         public PlanRequest $request,
         public DoughPlan $dough,
         public Portions $portions,
+        public Piece $piece,
         public Disc $disc,
         public Packing $packing,
         public TurnPlan $turns,
@@ -52,6 +54,7 @@ final readonly class BatchPlan
             'style' => ['id' => $this->request->style->id, 'name' => $this->request->style->name],
             'method' => $this->request->method->toArray(),
             ...(new DoughSection($this->request, $this->dough))->toArray(),
+            'extras' => array_map(static fn (WeighedExtra $extra): array => $extra->toArray(), $this->piece->extras),
             'portion' => $this->portion(),
             'shape' => $this->shape(),
             'griddle' => $this->griddle(),
@@ -82,13 +85,14 @@ final readonly class BatchPlan
             return null;
         }
         $perGram = $this->label->carbohydratePer100GramsRaw() / 100;
-        $likely = $perGram * $this->portions->pieceGrams();
+        $beside = $this->label->carbohydrateBesideGrams();
+        $likely = $perGram * $this->disc->grams + $beside;
 
         return [
             'net_carbohydrate_grams' => $budget,
             'met' => $likely <= $budget,
             'largest_piece_grams' => Figure::exact(
-                $perGram > 0 ? min(Limits::MOST_PIECE_GRAMS, $budget / $perGram) : Limits::MOST_PIECE_GRAMS,
+                $perGram > 0 ? min(Limits::MOST_PIECE_GRAMS, max(0.0, $budget - $beside) / $perGram) : Limits::MOST_PIECE_GRAMS,
                 Unit::Gram,
                 Reason::amount('Net carbohydrate in 100 g of dough', 100 * $perGram, Unit::Gram),
                 Reason::amount('At most in a piece', $budget, Unit::Gram),
@@ -131,7 +135,7 @@ final readonly class BatchPlan
             'diameter_mm' => Figure::exact(
                 $this->disc->diameterMillimetres,
                 Unit::Millimetre,
-                Reason::amount('Piece', $this->disc->grams, Unit::Gram),
+                Reason::amount($this->piece->stuffed === null ? 'Piece' : 'Piece with its filling', $this->disc->grams, Unit::Gram),
                 Reason::amount('Thickness', $this->disc->thicknessMillimetres, Unit::Millimetre),
                 Reason::amount('Dough density', $this->disc->gramsPerMillilitre, Unit::GramPerMillilitre),
             )->toArray(),
@@ -139,10 +143,23 @@ final readonly class BatchPlan
                 $this->disc->thicknessMillimetres,
                 Unit::Millimetre,
                 Reason::amount('Usual for this style', $this->request->style->thicknessMillimetres, Unit::Millimetre),
+                ...$this->thickerForFilling(),
                 ...$this->said(LearnedKind::Thickness),
             )->toArray(),
             'cooked_diameter_mm' => Figure::exact($this->cookedDiameterMillimetres(), Unit::Millimetre, Reason::saying('Rounds of this style draw in a little on the griddle.'))->toArray(),
             'uncovered_seconds' => $this->request->style->uncoveredSeconds,
+            'stuffed' => $this->piece->stuffed?->toArray(),
+        ];
+    }
+
+    /** @return list<Reason> why a filled bread is thicker than its kind */
+    private function thickerForFilling(): array
+    {
+        $stuffed = $this->piece->stuffed;
+
+        return $stuffed === null ? [] : [
+            Reason::amount('Filling in it', $stuffed->fillingGrams, Unit::Gram),
+            Reason::amount('Thinnest at which its wall still holds', $stuffed->leastThicknessMillimetres(), Unit::Millimetre),
         ];
     }
 

@@ -9,6 +9,11 @@ final class Limits
 {
     public const LINES = 40;
 
+    public const EXTRAS = 12;
+
+    /** Of a line that is no part of the dough, for each piece. */
+    public const LEAST_EXTRA_GRAMS = 0.01;
+
     public const LEAST_GRAMS = 0.01;
 
     public const MOST_GRAMS = 50000;

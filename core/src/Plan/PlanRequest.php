@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use DateTimeImmutable;
+use StoneMill\Dough\Extra;
 use StoneMill\Dough\Formula;
 use StoneMill\Dough\Rise;
 use StoneMill\Dough\Room;
@@ -35,6 +36,7 @@ final readonly class PlanRequest
     private const DEFAULT_ROOM_CELSIUS = 21.0;
 
     /**
+     * @param list<Extra> $extras what is no part of the dough
      * @param array<string, LotFacts> $lots by lot
      * @param DateTimeImmutable|null $beginAt before which no hand is free
      * @param array<string, float> $pace seconds by task, where the cook or the record knows better
@@ -43,6 +45,7 @@ final readonly class PlanRequest
         public Catalogue $catalogue,
         public Style $style,
         public Formula $formula,
+        public array $extras,
         public Texture $texture,
         public ?ScaleWish $scale,
         public Method $method,
@@ -88,15 +91,17 @@ final readonly class PlanRequest
         $root->object(self::FIELDS);
         $style = $reference->styles->named($root->at('style'));
         $catalogue = $reference->catalogue->with(OwnLabel::readAll($root->at('own_ingredients'), $reference->catalogue));
-        $formula = $root->at('formula')->object(['lines', 'method', 'texture', 'scale']);
+        $formula = $root->at('formula')->object(['lines', 'extras', 'method', 'texture', 'scale']);
         $method = Method::read($formula->at('method'), $style->method);
         if (! $style->baking->knows($method->turns)) {
             $formula->at('method')->at('turns')->refuse('This style is not turned that way.', $style->baking->schoolsInWords());
         }
         $lots = self::lots($root->at('lots'));
         $gear = GearWish::read($root->at('gear'));
-        $lines = (new FormulaReader($catalogue, $findings, $gear->cup))->read($formula->at('lines'), $style, array_map(strval(...), array_keys($lots)), $method->fat);
+        $bags = array_map(strval(...), array_keys($lots));
+        $lines = (new FormulaReader($catalogue, $findings, $gear->cup))->read($formula->at('lines'), $style, $bags, $method->fat);
         $method = $lines === null ? $method : $method->withFat(FormulaReader::fatIn($lines->lines));
+        $extras = (new ExtrasReader($catalogue, $bags))->read($formula->at('extras'), $method);
         $texture = $formula->at('texture')->optionalChoice(Texture::class) ?? $style->texture;
         $scale = ScaleWish::read($formula->at('scale'));
         $pieces = PieceWish::read($root->at('pieces'), $style);
@@ -125,7 +130,7 @@ final readonly class PlanRequest
             Experience::read($root->at('learned')),
         ];
 
-        return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $texture, $scale, $method, ...$request);
+        return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $extras, $texture, $scale, $method, ...$request);
     }
 
     /** The same, however early hands have to be free for it. */
@@ -135,6 +140,7 @@ final readonly class PlanRequest
             $this->catalogue,
             $this->style,
             $this->formula,
+            $this->extras,
             $this->texture,
             $this->scale,
             $this->method,

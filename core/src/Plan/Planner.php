@@ -48,28 +48,30 @@ final readonly class Planner
         $lines = $dough->linesWithWater($this->reference->catalogue->ingredient('water'));
         $density = $this->density($request, $lines);
         $portions = $this->portions($request, $dough, $density);
-        $disc = $this->disc($request, $portions->pieceGrams(), $density);
+        $piece = Piece::of($request, $dough, $lines, $portions->pieceGrams(), $portions->count, $density);
+        $disc = $piece->disc;
         $packing = $request->gear->packing($disc->diameterMillimetres);
-        $laying = self::laid($request, $lines, $dough, $disc, $packing);
+        $laying = self::laid($request, $piece, $dough, $packing);
         $turns = $request->griddle->own?->bake($this->turnPlanner->settled($laying))->plan() ?? $this->turnPlanner->plan($laying);
         $turns = $turns->known($request->experience->of(LearnedKind::WeightLoss), $request->setting()?->inWords());
-        $label = Label::of($lines, $portions->pieceGrams(), $turns->lossSpread(), $request->certifiedLots());
+        $label = Label::of($piece->baked, $disc->grams, $turns->lossSpread(), $request->certifiedLots(), $piece->beside());
         $restSeconds = $this->restSeconds($request, $dough);
 
         return new BatchPlan(
             request: $request,
             dough: $dough,
             portions: $portions,
+            piece: $piece,
             disc: $disc,
             packing: $packing,
             turns: $turns,
             line: (new LinePlanner($request, $dough, $disc, $turns, $restSeconds, $this->effort, $this->memory))->plan($portions->count, count($packing->places)),
             label: $label,
-            keeping: new Keeping($request->method->after, $disc->thicknessMillimetres, $disc->diameterMillimetres, $portions->count, $lines, $request->room->celsius),
-            cost: Cost::of($dough->lines, $request->lots),
+            keeping: new Keeping($request->method->after, $disc->thicknessMillimetres, $disc->diameterMillimetres, $portions->count, $piece->baked, $request->room->celsius),
+            cost: Cost::of([...$dough->lines, ...$piece->extraLines()], $request->lots),
             restSeconds: $restSeconds,
-            cautions: $this->reference->cautions->for($this->hazards($request, $dough, $label, $turns, $restSeconds)),
-            warnings: (new Warnings($request))->about($dough, $disc, $portions, $turns),
+            cautions: $this->reference->cautions->for($this->hazards($request, $dough, $piece, $label, $turns, $restSeconds)),
+            warnings: (new Warnings($request))->about($dough, $piece, $portions, $turns),
         );
     }
 
@@ -83,9 +85,10 @@ final readonly class Planner
         $dough = $this->dough($request);
         $lines = $dough->linesWithWater($this->reference->catalogue->ingredient('water'));
         $density = $this->density($request, $lines);
-        $disc = $this->disc($request, $this->portions($request, $dough, $density)->pieceGrams(), $density);
+        $portions = $this->portions($request, $dough, $density);
+        $piece = Piece::of($request, $dough, $lines, $portions->pieceGrams(), $portions->count, $density);
 
-        return self::laid($request, $lines, $dough, $disc, $request->gear->packing($disc->diameterMillimetres));
+        return self::laid($request, $piece, $dough, $request->gear->packing($piece->disc->diameterMillimetres));
     }
 
     /**
@@ -212,26 +215,12 @@ final readonly class Planner
         return Portions::ofDough($dough->mixedGrams(), $count, $request->gear->scaleResolutionGrams, $request->bowlLoss());
     }
 
-    private function disc(PlanRequest $request, float $pieceGrams, float $density): Disc
-    {
-        $wish = $request->pieces;
-
-        // What was said of the width holds, and a pan's own width where a batter runs to it; the thickness then follows from the weight.
-        $wide = $wish->diameterMillimetres ?? ($request->method->shape === Shaping::Pour ? $request->gear->panMillimetres : null);
-
-        return InvalidInput::unless(static fn (): Disc => $wide !== null
-            ? Disc::ofWeightAndDiameter($pieceGrams, $wide, $density)
-            : Disc::ofWeightAndThickness($pieceGrams, ($wish->thicknessMillimetres ?? $request->style->thicknessMillimetres) * ($request->experience->of(LearnedKind::Thickness)->value ?? 1.0), $density), 'pieces');
-    }
-
     /**
      * A bread of a size that the model of the griddle does not know is a wish for another size.
-     *
-     * @param list<WeighedLine> $lines with the water
      */
-    private static function laid(PlanRequest $request, array $lines, DoughPlan $dough, Disc $disc, Packing $packing): Laying
+    private static function laid(PlanRequest $request, Piece $piece, DoughPlan $dough, Packing $packing): Laying
     {
-        return InvalidInput::unless(static fn (): Laying => OnTheGriddle::laying($request, $lines, $dough->mixCelsius, $disc, $packing), 'pieces');
+        return InvalidInput::unless(static fn (): Laying => OnTheGriddle::laying($request, $piece->baked, $dough->mixCelsius, $piece->disc, $packing), 'pieces');
     }
 
     /** A dough with yeast waits until it has grown; any other as long as its school says. */
@@ -243,9 +232,9 @@ final readonly class Planner
     }
 
     /** @return list<Hazard> */
-    private function hazards(PlanRequest $request, DoughPlan $dough, Label $label, TurnPlan $turns, int $restSeconds): array
+    private function hazards(PlanRequest $request, DoughPlan $dough, Piece $piece, Label $label, TurnPlan $turns, int $restSeconds): array
     {
-        $ingredients = array_map(static fn (WeighedLine $line): Ingredient => $line->ingredient, $dough->lines);
+        $ingredients = array_map(static fn (WeighedLine $line): Ingredient => $line->ingredient, [...$dough->lines, ...$piece->extraLines()]);
         $has = static fn (callable $test): bool => array_filter($ingredients, $test) !== [];
         $carries = static fn (string $caution): bool => $has(static fn (Ingredient $ingredient): bool => in_array($caution, $ingredient->cautions, true));
 
@@ -256,7 +245,7 @@ final readonly class Planner
             Hazard::Liner->value => $request->method->shape->needsLiner(),
             Hazard::Puff->value => $request->method->turns === TurnSchool::ThreeWithPress || $turns->finish === 'flame',
             Hazard::Split->value => $request->purpose === Purpose::Split || $request->purpose === null && in_array(Purpose::Split, $request->style->uses, true),
-            Hazard::Greased->value => $request->method->grease->usesFat(),
+            Hazard::Greased->value => $request->method->grease->usesFat() || $piece->meetsTheIronWithFat(),
             Hazard::FlameFinish->value => $turns->finish === 'flame',
             Hazard::Allergens->value => $label->allergens !== [],
             Hazard::GlutenUnknown->value => $label->gluten === GlutenStatus::CrossContactUnknown,

@@ -14,7 +14,7 @@ final class StoredPlan
      * The form that plan documents have. It grows by one when a field is added, renamed or taken out, together with a migration,
      * so that the documents of older kitchens are brought up to date at the next start.
      */
-    public const FORMAT = 6;
+    public const FORMAT = 7;
 
     /**
      * @param array<string, mixed> $stored

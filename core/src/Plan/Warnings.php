@@ -6,6 +6,7 @@ namespace StoneMill\Plan;
 
 use Closure;
 use StoneMill\Dough\Rise;
+use StoneMill\Dough\WeighedLine;
 use StoneMill\Dough\Yeast;
 use StoneMill\Griddle\Missed;
 use StoneMill\Griddle\SurfaceRange;
@@ -25,6 +26,9 @@ final readonly class Warnings
     /** Off the dough's own need by more than this, hands will feel it. */
     private const FELT_POINTS = 3.0;
 
+    /** Dusting flour lies on the outside and is worked in only where scraps are gathered: a usual dusting is no fault. Planning estimate. */
+    private const DUSTED_POINTS = 8.0;
+
     /** Warm enough for yeast to wake in, and far from what harms it. */
     private const YEAST_WATER_CELSIUS = 40.0;
 
@@ -36,13 +40,14 @@ final readonly class Warnings
     }
 
     /** @return list<Warning> */
-    public function about(DoughPlan $dough, Disc $disc, Portions $portions, TurnPlan $turns): array
+    public function about(DoughPlan $dough, Piece $piece, Portions $portions, TurnPlan $turns): array
     {
+        $disc = $piece->disc;
         $style = $this->request->style;
         $pieceGrams = $portions->pieceGrams();
 
         return array_values(array_filter([
-            ...$this->aboutBags($dough, $portions->count),
+            ...$this->aboutBags([...$dough->lines, ...$piece->extraLines()], $portions->count),
             ...$this->aboutWater($dough),
             $this->outside('hydration-unusual', 'water', 'hydration for this style', $dough->hydrationPercent(), $style->hydrationBand, Unit::Percent, fn (): ?Mend => $this->ownWater()),
             $dough->ledger->bindingIndex() < $dough->bindingNeed->index
@@ -53,7 +58,8 @@ final readonly class Warnings
                 : null,
             ...$this->aboutMix($dough),
             $this->outside('piece-unusual', 'portion', 'piece weight for this style', $pieceGrams, $style->pieceGramsBand, Unit::Gram, fn (float $grams): ?Mend => $this->request->pieces->gramsEach === null ? null : Mend::pieceGrams($grams)),
-            $this->outside('thickness-unusual', 'shape', 'thickness for this style', $disc->thicknessMillimetres, $style->thicknessBand, Unit::Millimetre, fn (float $millimetres): ?Mend => $this->request->pieces->thicknessMillimetres === null ? null : Mend::thickness($millimetres)),
+            ...$this->aboutExtras($dough, $piece),
+            $piece->stuffed !== null ? null : $this->outside('thickness-unusual', 'shape', 'thickness for this style', $disc->thicknessMillimetres, $style->thicknessBand, Unit::Millimetre, fn (float $millimetres): ?Mend => $this->request->pieces->thicknessMillimetres === null ? null : Mend::thickness($millimetres)),
             $this->request->method->shape === Shaping::LeverPress ? $this->tooWide('press', $disc, $this->request->gear->pressMillimetres) : null,
             $this->tooWide('griddle', $disc, $this->request->gear->widestMillimetres()),
             $this->outside('heat-unusual', 'griddle', 'heat for this style', $turns->surfaceCelsius->value, $style->baking->surfaceCelsius, Unit::Celsius, Mend::heat(...)),
@@ -61,27 +67,47 @@ final readonly class Warnings
         ]));
     }
 
-    /** @return list<Warning> for each bag that has less in it than this takes */
-    private function aboutBags(DoughPlan $dough, int $pieces): array
+    /** @return list<Warning> */
+    private function aboutExtras(DoughPlan $dough, Piece $piece): array
+    {
+        $stuffed = $piece->stuffed;
+        $drier = $piece->drierPoints($dough);
+
+        return array_values(array_filter([
+            $stuffed === null || $stuffed->holds() ? null : Warning::of('filling-bursts', 'shape', $stuffed->inWords(), min($stuffed->walls()), $stuffed->leastWallMillimetres(), Unit::Millimetre, Mend::thickness(ceil(2 * $stuffed->leastThicknessMillimetres(Stuffing::RESERVE)) / 2)),
+            $drier < self::DUSTED_POINTS ? null : Warning::of('dusting-dries', 'shape', 'So much dusting flour, worked in, makes the dough drier than it was made: brush it off, or use less.', $drier, self::DUSTED_POINTS, Unit::Point),
+        ]));
+    }
+
+    /**
+     * @param list<WeighedLine> $lines
+     * @return list<Warning> for each bag that has less in it than this takes
+     */
+    private function aboutBags(array $lines, int $pieces): array
     {
         $short = [];
-        foreach ($dough->ledger->rows as $row) {
-            $left = $this->request->lots[$row->line->lot ?? '']->leftGrams ?? null;
-            if ($left !== null && $left < $row->line->grams) {
-                $enough = (int) floor($pieces * $left / $row->line->grams + 1e-9);
-                $short[] = Warning::of(
-                    'bag-short-'.$row->line->ingredient->id,
+        $taken = [];
+        foreach ($lines as $line) {
+            $taken[$line->lot ?? ''] = ($taken[$line->lot ?? ''] ?? 0.0) + $line->grams;
+        }
+        foreach ($lines as $line) {
+            $left = $this->request->lots[$line->lot ?? '']->leftGrams ?? null;
+            $takes = $taken[$line->lot ?? ''];
+            if ($left !== null && $left < $takes) {
+                $enough = (int) floor($pieces * $left / $takes + 1e-9);
+                $short[$line->lot] = Warning::of(
+                    'bag-short-'.$line->ingredient->id,
                     'choose',
-                    sprintf('%s: its bag is enough for %d of %d pieces, with', $row->line->ingredient->name, $enough, $pieces),
+                    sprintf('%s: its bag is enough for %d of %d pieces, with', $line->ingredient->name, $enough, $pieces),
                     $left,
-                    $row->line->grams,
+                    $takes,
                     Unit::Gram,
                     $enough > 0 && $this->request->formula->isScalable() ? Mend::pieces($enough) : null,
                 );
             }
         }
 
-        return $short;
+        return array_values($short);
     }
 
     /** @return list<Warning> */

@@ -9,6 +9,7 @@ use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\Node;
 use StoneMill\Griddle\OwnTurns;
 use StoneMill\Plan\Limits;
+use StoneMill\School\ExtraPlace;
 use StoneMill\School\Stage;
 use StoneMill\School\Symptom;
 
@@ -16,7 +17,7 @@ use StoneMill\School\Symptom;
  * One thing that happened, with a client-made identifier, so that sending it twice records it once. A turn or lift
  * may say which touch of its piece it is meant to be, so that two cooks who do the same one record it once.
  *
- * @phpstan-type EventRow array{id: string, kind: string, at: int, stage?: string, ingredient?: string, grams?: float, water_grams?: float, flour_grams?: float, celsius?: float, grade?: string, pieces?: int, piece?: int, place?: int, touch?: int, text?: string, diameter_mm?: float, symptom?: string, cause?: string}
+ * @phpstan-type EventRow array{id: string, kind: string, at: int, stage?: string, ingredient?: string, grams?: float, water_grams?: float, flour_grams?: float, celsius?: float, grade?: string, pieces?: int, piece?: int, place?: int, touch?: int, text?: string, diameter_mm?: float, symptom?: string, cause?: string, extra?: string}
  */
 final readonly class BatchEvent
 {
@@ -43,6 +44,7 @@ final readonly class BatchEvent
         public ?string $by = null,
         public ?Symptom $symptom = null,
         public ?string $cause = null,
+        public ?ExtraPlace $extra = null,
     ) {
     }
 
@@ -70,6 +72,7 @@ final readonly class BatchEvent
             $cook,
             $this->symptom,
             $this->cause,
+            $this->extra,
         );
     }
 
@@ -105,6 +108,7 @@ final readonly class BatchEvent
             diameterMillimetres: $node->at('diameter_mm')->optionalNumber(10, 2 * Limits::MOST_DIAMETER_MM, 'mm'),
             symptom: $node->at('symptom')->optionalChoice(Symptom::class),
             cause: $node->at('cause')->optionalText(self::LONGEST_CAUSE),
+            extra: $node->at('extra')->optionalChoice(ExtraPlace::class),
         );
     }
 
@@ -130,6 +134,7 @@ final readonly class BatchEvent
             'diameter_mm' => $this->diameterMillimetres,
             'symptom' => $this->symptom?->value,
             'cause' => $this->cause,
+            'extra' => $this->extra?->value,
         ], static fn (string|int|float|null $value): bool => $value !== null);
     }
 
@@ -155,6 +160,7 @@ final readonly class BatchEvent
             diameterMillimetres: $row['diameter_mm'] ?? null,
             symptom: isset($row['symptom']) ? Symptom::from($row['symptom']) : null,
             cause: $row['cause'] ?? null,
+            extra: isset($row['extra']) ? ExtraPlace::from($row['extra']) : null,
         );
     }
 }

@@ -69,6 +69,25 @@ final readonly class BatchState
         return Bowl::of($this->plan, $this->tally->bowl);
     }
 
+    public function extras(): ExtrasState
+    {
+        return new ExtrasState($this->plan, $this->tally->extras, $this->portions()->count);
+    }
+
+    /** @return list<array{ingredient: string, lot: string|null, grams: float}> what went out of which bag, into the dough or beside it */
+    public function takenFromBags(): array
+    {
+        $taken = [];
+        $lots = array_column($this->plan->lines, 'lot', 'ingredient');
+        $lines = array_map(static fn (array $line): array => ['ingredient' => $line['ingredient'], 'lot' => $lots[$line['ingredient']] ?? null, 'grams' => $line['grams']], $this->bowl()->lines());
+        foreach ([...$lines, ...$this->extras()->taken()] as $one) {
+            $key = $one['ingredient'].' '.$one['lot'];
+            $taken[$key] = [...$one, 'grams' => ($taken[$key]['grams'] ?? 0.0) + $one['grams']];
+        }
+
+        return array_values($taken);
+    }
+
     public function portions(): PortionLog
     {
         return PortionLog::of($this->plan, $this->tally->scale);
@@ -134,6 +153,7 @@ final readonly class BatchState
         $piece = (int) $event->piece;
         match ($event->kind) {
             EventKind::Measured => $this->plan->has((string) $event->ingredient) ?: $node->at('ingredient')->refuse('This is not a line of the batch.', 'an ingredient of the plan'),
+            EventKind::ExtraWeighed => $event->extra === null || $this->extras()->has($event->extra, (string) $event->ingredient) ?: $node->at('ingredient')->refuse('This does not stand beside the dough of this batch.', 'an ingredient of the plan, at its place'),
             EventKind::Portioned => match (true) {
                 ! $portions->isSet() => $node->refuse('The bowl is not on the scale yet.', 'after scale_set'),
                 $portions->left() < 1 => $node->refuse('All pieces are portioned.', sprintf('at most %d pieces', $portions->count)),
@@ -181,6 +201,7 @@ final readonly class BatchState
             'stage' => $this->stage()->value,
             'begun' => $this->hasBegun(),
             'bowl' => $bowl->toArray(),
+            'extras' => $this->extras()->toArray(),
             'feel_answers' => (new FeelAnswers($bowl, $this->plan))->all(),
             'rest' => self::clock($course->startedAt(EventKind::RestStarted), $this->plan->restSeconds),
             'portion' => $portions->toArray(),

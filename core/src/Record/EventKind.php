@@ -9,6 +9,8 @@ enum EventKind: string
 {
     case Entered = 'entered';
     case Measured = 'measured';
+    /** Something that is no part of the dough stands ready. */
+    case ExtraWeighed = 'extra_weighed';
     case Poured = 'poured';
     case Felt = 'felt';
     case Corrected = 'corrected';
@@ -41,6 +43,7 @@ enum EventKind: string
         return match ($this) {
             self::Entered => ['stage'],
             self::Measured => ['ingredient', 'grams'],
+            self::ExtraWeighed => ['extra', 'ingredient', 'grams'],
             self::Poured => ['grams'],
             self::Felt => ['grade'],
             self::Corrected => ['water_grams', 'flour_grams'],

@@ -25,10 +25,12 @@ use StoneMill\School\TurnAction;
  * rule does not rewrite an old batch.
  *
  * @phpstan-type PlannedLine array{ingredient: string, name: string, role: string, lot?: string|null, grams: float, brings_grams: float}
+ * @phpstan-type PlannedExtra array{ingredient: string, name: string, place: string, words: string, stage: string, grams_each: float, lot: string|null}
  * @phpstan-type PlannedTouch array{action: string, at_seconds: float, from_seconds: float, to_seconds: float}
  * @phpstan-type Point array{value: float}
  * @phpstan-type PlanDocument array{
  *   ledger: list<PlannedLine>,
+ *   extras?: list<PlannedExtra>,
  *   style?: array{id: string},
  *   method: array<string, string>,
  *   water: array{grams: Point, first_pour_grams: Point, hydration_percent?: Point, celsius?: Point, catalogue_grams?: float, swollen_share?: Point, parts?: list<array{kind: string, grams: float, celsius: float}>, as_batter_grams?: float, texture?: string},
@@ -255,10 +257,24 @@ final readonly class PlannedBatch
         return null;
     }
 
-    /** @return list<array{ingredient: string, lot: string|null, is_flour: bool}> what is weighed, from which bag */
+    /** @return list<array{ingredient: string, lot: string|null, is_flour: bool}> what is weighed, from which bag, each once; what only stands beside the dough is no flour of it */
     public function bags(): array
     {
-        return array_map(static fn (array $line): array => ['ingredient' => $line['ingredient'], 'lot' => $line['lot'] ?? null, 'is_flour' => self::isFlourBase($line['role'])], $this->lines);
+        $bags = [];
+        foreach ($this->lines as $line) {
+            $bags[$line['ingredient'].' '.($line['lot'] ?? '')] = ['ingredient' => $line['ingredient'], 'lot' => $line['lot'] ?? null, 'is_flour' => self::isFlourBase($line['role'])];
+        }
+        foreach ($this->extras() as $extra) {
+            $bags[$extra['ingredient'].' '.$extra['lot']] ??= ['ingredient' => $extra['ingredient'], 'lot' => $extra['lot'], 'is_flour' => false];
+        }
+
+        return array_values($bags);
+    }
+
+    /** @return list<PlannedExtra> what is no part of the dough; plans from before it was told say nothing */
+    public function extras(): array
+    {
+        return $this->document['extras'] ?? [];
     }
 
     /** @return list<array{flour: string, bag: string|null, share: float}> of the flour base as planned, together 1 */

@@ -17,11 +17,12 @@ use JsonException;
  * @phpstan-import-type CourseRow from CourseTally
  * @phpstan-import-type PaceRow from PaceTally
  * @phpstan-import-type FaultRow from FaultTally
+ * @phpstan-import-type ExtrasRow from ExtrasTally
  */
 final readonly class Tally
 {
     /** Of the text that it is kept as; one of another format is counted anew from the log. */
-    private const FORMAT = 6;
+    private const FORMAT = 7;
 
     private function __construct(
         public BowlTally $bowl,
@@ -30,20 +31,21 @@ final readonly class Tally
         public CourseTally $course,
         public PaceTally $pace,
         public FaultTally $faults,
+        public ExtrasTally $extras,
     ) {
     }
 
     /** @param list<BatchEvent> $standing events that were not undone, in order */
     public static function of(array $standing): self
     {
-        $empty = new self(BowlTally::empty(), ScaleTally::empty(), GriddleTally::empty(), CourseTally::empty(), PaceTally::empty(), FaultTally::empty());
+        $empty = new self(BowlTally::empty(), ScaleTally::empty(), GriddleTally::empty(), CourseTally::empty(), PaceTally::empty(), FaultTally::empty(), ExtrasTally::empty());
 
         return array_reduce($standing, static fn (self $tally, BatchEvent $event): self => $tally->with($event), $empty);
     }
 
     public function with(BatchEvent $event): self
     {
-        return new self($this->bowl->with($event), $this->scale->with($event), $this->griddle->with($event), $this->course->with($event), $this->pace->with($event), $this->faults->with($event));
+        return new self($this->bowl->with($event), $this->scale->with($event), $this->griddle->with($event), $this->course->with($event), $this->pace->with($event), $this->faults->with($event), $this->extras->with($event));
     }
 
     public function toText(): string
@@ -51,7 +53,7 @@ final readonly class Tally
         return json_encode([
             'format' => self::FORMAT, 'bowl' => $this->bowl->toRow(), 'scale' => $this->scale->toRow(),
             'griddle' => $this->griddle->toRow(), 'course' => $this->course->toRow(), 'pace' => $this->pace->toRow(),
-            'faults' => $this->faults->toRow(),
+            'faults' => $this->faults->toRow(), 'extras' => $this->extras->toRow(),
         ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 
@@ -59,7 +61,7 @@ final readonly class Tally
     public static function fromText(?string $text): ?self
     {
         try {
-            /** @var array{format?: int, bowl: BowlRow, scale: ScaleRow, griddle: GriddleRow, course: CourseRow, pace: PaceRow, faults: list<FaultRow>} $rows */
+            /** @var array{format?: int, bowl: BowlRow, scale: ScaleRow, griddle: GriddleRow, course: CourseRow, pace: PaceRow, faults: list<FaultRow>, extras: ExtrasRow} $rows */
             $rows = (array) json_decode($text ?? '{}', true, 16, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
             return null;
@@ -72,6 +74,7 @@ final readonly class Tally
             CourseTally::fromRow($rows['course']),
             PaceTally::fromRow($rows['pace']),
             FaultTally::fromRow($rows['faults']),
+            ExtrasTally::fromRow($rows['extras']),
         );
     }
 }

@@ -98,6 +98,41 @@ final readonly class Stuffed
         return self::WALL_MILLIMETRES / sqrt($this->bindingShare);
     }
 
+    /**
+     * Thinnest that this much filling is pressed to with its smooth wall whole, in mm.
+     *
+     * @param float $reserve how many times the least wall is left
+     */
+    public function leastThicknessMillimetres(float $reserve = 1.0): float
+    {
+        $doughShare = $this->doughMillilitres() / ($this->doughMillilitres() + $this->fillingMillilitres());
+
+        return $reserve * $this->leastWallMillimetres() / (self::SMOOTH_SHARE * (1 - self::RIM_SHARE) * $doughShare);
+    }
+
+    public function pressedTo(float $thicknessMillimetres): self
+    {
+        return self::of($this->doughGrams, $this->fillingGrams, $thicknessMillimetres, $this->doughDensity, $this->fillingDensity, $this->bindingShare);
+    }
+
+    /** The closed and pressed piece as a round. */
+    public function disc(): Disc
+    {
+        return Disc::ofWeightAndThickness($this->doughGrams + $this->fillingGrams, $this->thicknessMillimetres, $this->gramsPerMillilitre());
+    }
+
+    /** The same pressed so wide. */
+    public function pressedToDiameter(float $millimetres): self
+    {
+        return $this->pressedTo(Disc::ofWeightAndDiameter($this->doughGrams + $this->fillingGrams, $millimetres, $this->gramsPerMillilitre())->thicknessMillimetres);
+    }
+
+    /** Of the closed piece. */
+    private function gramsPerMillilitre(): float
+    {
+        return ($this->doughGrams + $this->fillingGrams) / ($this->doughMillilitres() + $this->fillingMillilitres());
+    }
+
     /** Most filling in g that this dough holds at this thickness. */
     public function mostFillingGrams(): float
     {
@@ -142,7 +177,7 @@ final readonly class Stuffed
         ];
     }
 
-    private function inWords(): string
+    public function inWords(): string
     {
         $place = match ($this->weakest()) {
             'rim' => 'at the rim, where it is drawn over the filling',

@@ -39,7 +39,7 @@ final class FollowedOffline
     /** @return array<string, mixed> */
     private static function batch(string $style): array
     {
-        $plan = PlannedBatch::of(Bench::sketch(['style' => $style]));
+        $plan = PlannedBatch::of(Bench::sketch(['style' => $style, 'formula' => ['extras' => [['ingredient' => 'rice-white', 'place' => 'dusting']]]]));
         $state = BatchState::of($plan, []);
         $start = self::pages($state);
         $steps = [];
@@ -66,6 +66,7 @@ final class FollowedOffline
 
         return [
             ...$measured,
+            ['kind' => 'extra_weighed', 'extra' => 'dusting', 'ingredient' => 'rice-white', 'grams' => 21.5],
             static fn (BatchState $state): array => ['kind' => 'poured', 'grams' => $state->bowl()->wantedFirstPourGrams()],
             ['kind' => 'felt', 'grade' => 'crumbly'],
             static fn (BatchState $state): array => self::workedIn($state, $plan->count),
@@ -112,7 +113,7 @@ final class FollowedOffline
 
         return [
             'stage' => 'measure', 'begun' => false, 'entered' => [], 'notes' => [], 'clocks' => [],
-            'bowl' => $bowl->toArray(), 'feel_answers' => $answers, 'portion' => $state->portions()->toArray(),
+            'bowl' => $bowl->toArray(), 'extras' => $state->extras()->toArray(), 'feel_answers' => $answers, 'portion' => $state->portions()->toArray(),
             'shape' => ['diameter_mm' => ['value' => $shape, 'low' => $shape, 'high' => $shape]],
         ];
     }
@@ -126,6 +127,7 @@ final class FollowedOffline
 
         return [
             'bowl' => array_intersect_key($bowl, array_flip(self::BOWL)),
+            'extras_grams' => array_column($state->extras()->toArray(), 'grams'),
             'water' => array_diff_key($water, ['jug' => true]),
             'portion' => array_intersect_key($portions->toArray(), array_flip(self::PORTION)),
             'diameter_mm' => (new ShapeState($state->plan(), $portions->meanGrams() ?? $state->bowl()->pieceGrams()))->diameterMillimetres(),

@@ -21,6 +21,7 @@ import { useFormula } from './useFormula'
 const PANELS = {
   size: defineAsyncComponent(() => import('./SizePanel.vue')),
   schools: defineAsyncComponent(() => import('./SchoolsPanel.vue')),
+  extras: defineAsyncComponent(() => import('./ExtrasPanel.vue')),
   swap: defineAsyncComponent(() => import('./SwapPanel.vue')),
   blend: defineAsyncComponent(() => import('./BlendPanel.vue')),
   compare: defineAsyncComponent(() => import('./ComparePanel.vue')),
@@ -114,6 +115,7 @@ function change(next: PlanRequest) {
         :options="[
           { value: 'schools', label: 'Schools' },
           { value: 'size', label: 'Size' },
+          { value: 'extras', label: 'Beside the dough' },
           { value: 'swap', label: 'A swap' },
           { value: 'blend', label: 'A blend' },
           { value: 'compare', label: 'Compare versions' },

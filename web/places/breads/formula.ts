@@ -75,7 +75,9 @@ export function withFlourShare(
 
 /** Own ingredients that the lines name go along with the request, so that it can be planned anywhere. */
 export function withOwn(request: PlanRequest, own: OwnIngredient[]): PlanRequest {
-  const named = new Set(linesOf(request).map(line => line.ingredient))
+  const named = new Set(
+    [...linesOf(request), ...(request.formula?.extras ?? [])].map(line => line.ingredient),
+  )
   const used = own.map(one => one.document).filter(document => named.has(document.id))
   const rest = { ...request }
   delete rest.own_ingredients
@@ -89,13 +91,16 @@ export function withBags(
 ): PlanRequest {
   const lots = new Map(kitchen?.lots.map(lot => [lot.id, lot]))
   const bags: NonNullable<PlanRequest['lots']> = {}
-  const lines = linesOf(request).map(line => {
+  const fromBag = <One extends { ingredient: string }>(line: One): One => {
     const lot = lots.get(kitchen?.bags_taken[line.ingredient] ?? '')
     if (!lot) return line
     bags[lot.id] = factsOf(lot)
     return { ...line, lot: lot.id }
-  })
-  const bagged = Object.keys(bags).length ? { ...withLines(request, lines), lots: bags } : request
+  }
+  const lines = linesOf(request).map(fromBag)
+  const extras = request.formula?.extras?.map(fromBag)
+  const formula = { ...request.formula, lines, ...(extras ? { extras } : {}) }
+  const bagged = Object.keys(bags).length ? { ...request, formula, lots: bags } : request
   return kitchen?.cup ? { ...bagged, gear: { ...bagged.gear, cup: kitchen.cup } } : bagged
 }
 

@@ -12,6 +12,7 @@ import { remembered } from '@/ui/remembered'
 import Views from '@/ui/Views.vue'
 import { useBatch } from '../batch'
 import ActBar from '../ActBar.vue'
+import ExtrasNow from '../ExtrasNow.vue'
 import SomethingWrong from '../faults/SomethingWrong.vue'
 import LearnedPanel from '../LearnedPanel.vue'
 import Warnings from '../Warnings.vue'
@@ -79,6 +80,7 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
       @pause="pause"
     />
     <GriddleMap :plan="plan" :request="request" :griddle="griddle" :next="next" :now="now" @tap="tap" />
+    <ExtrasNow class="griddle-wide" :batch="batch" stage="griddle" />
     <KeptLine class="griddle-wide" :batch="batch" :plan="plan" />
     <CuePanel v-if="!isBench" class="griddle-wide" />
   </div>

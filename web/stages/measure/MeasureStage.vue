@@ -7,6 +7,7 @@ import Fold from '@/ui/Fold.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import ActBar from '../ActBar.vue'
+import ExtrasList from '../ExtrasList.vue'
 import StageHead from '../StageHead.vue'
 import MeasureLine from './MeasureLine.vue'
 
@@ -77,6 +78,7 @@ function row(ingredient: string) {
       @measured="weight => store.record('measured', { ingredient: line.ingredient, grams: weight })"
     />
   </ul>
+  <ExtrasList :extras="batch.state.extras" />
   <Fold name="ledger" title="Who takes water, who brings it">
     <LedgerBars :plan="plan" />
   </Fold>

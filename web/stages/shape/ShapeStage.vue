@@ -4,6 +4,7 @@ import { useAsking } from '@/api/asking'
 import { api } from '@/api/client'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
+import StuffedPicture from '@/pictures/StuffedPicture.vue'
 import TrueDisc from '@/pictures/TrueDisc.vue'
 import Choice from '@/ui/Choice.vue'
 import BenchFold from '@/ui/BenchFold.vue'
@@ -15,6 +16,7 @@ import { useBatch } from '../batch'
 import { discOf } from '../course'
 import { withThickness } from '../requests'
 import ActBar from '../ActBar.vue'
+import ExtrasNow from '../ExtrasNow.vue'
 import StageHead from '../StageHead.vue'
 import LearnedPanel from '../LearnedPanel.vue'
 import Warnings from '../Warnings.vue'
@@ -37,6 +39,18 @@ const thickness = computed({
 })
 
 const shaping = useAsking(api.shape)
+const says = computed(
+  () =>
+    `${units.text(diameter.value.value, 'mm')} wide, ${units.text(plan.shape.thickness_mm.value, 'mm')} ${plan.method.shape === 'pour' ? 'deep' : 'thick'}`,
+)
+/** What a plan with a filling says itself is not worked out beside it. */
+const ways = computed(() => WAYS.filter(one => one.value !== 'stuffed' || !plan.shape.stuffed))
+/** A filled bread is opened, closed and pressed; any other is handled as its way of shaping asks. */
+const detail = computed(() => {
+  const filled = plan.shape.stuffed
+  if (!filled) return shaping.answer.value?.handling.steps[0] ?? ''
+  return `Open a piece to ${units.text(filled.opening_mm, 'mm')}, close it over ${units.text(filled.filling_grams, 'g')} of filling, then press.`
+})
 const way = ref(usualWay(plan))
 const measures = ref(
   usualMeasures(plan, request.value.gear?.pan?.diameter_mm ?? request.value.gear?.griddle?.diameter_mm),
@@ -54,11 +68,9 @@ const guideSheet = computed(() => {
 </script>
 
 <template>
-  <StageHead
-    :says="`${units.text(diameter.value, 'mm')} wide, ${units.text(plan.shape.thickness_mm.value, 'mm')} ${plan.method.shape === 'pour' ? 'deep' : 'thick'}`"
-    :detail="shaping.answer.value?.handling.steps[0] ?? ''"
-  />
+  <StageHead :says="says" :detail="detail" />
   <ActBar :plan="plan" stage="shape" />
+  <ExtrasNow :batch="batch" stage="shape" />
   <Warnings :plan="plan" stage="shape" :begun="batch.state.begun" @mend="store.mend" />
   <LearnedPanel :plan="plan" :request="request" stage="shape" :begun="batch.state.griddle.since !== null" />
   <div class="panel stack">
@@ -78,6 +90,10 @@ const guideSheet = computed(() => {
       <span class="soft">Uncovered no longer than {{ duration(plan.shape.uncovered_seconds) }}.</span>
     </div>
   </div>
+  <div v-if="plan.shape.stuffed" class="panel stack">
+    <StuffedPicture :stuffed="plan.shape.stuffed" />
+    <p :class="{ 'is-harm': !plan.shape.stuffed.holds }">{{ units.words(plan.shape.stuffed.words) }}</p>
+  </div>
   <BenchFold name="handling" title="By hand, press or pin">
     <HandlingCard
       v-if="shaping.answer.value"
@@ -88,7 +104,7 @@ const guideSheet = computed(() => {
   </BenchFold>
   <BenchFold name="ways" title="How the dough becomes pieces">
     <div class="panel stack">
-      <Choice v-model="way" label="How the dough becomes pieces" :options="WAYS" />
+      <Choice v-model="way" label="How the dough becomes pieces" :options="ways" />
       <p v-if="shaping.refused.value" role="alert">{{ shaping.refused.value }}</p>
       <WayCard
         v-if="shaping.answer.value && way !== 'disc'"

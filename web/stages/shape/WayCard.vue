@@ -99,6 +99,10 @@ const FADERS: Record<
     <p :class="{ 'is-harm': !shaping.stuffed.holds }">
       {{ shaping.stuffed.holds ? '' : '▲ ' }}{{ units.words(shaping.stuffed.words) }}
     </p>
+    <p class="soft">
+      To have the filling weighed, planned and on the label, put it into the bread: its formula, beside the
+      dough.
+    </p>
   </template>
   <template v-else-if="way === 'batter' && shaping.batter">
     <p class="way-says">

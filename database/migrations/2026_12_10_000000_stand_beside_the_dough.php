@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Support\Facades\DB;
+
+/** What is no part of the dough (dusting flour, fillings, fat for the faces) is weighed too, and the log says for what. */
+return new class extends Migration {
+    public function up(): void
+    {
+        DB::unprepared('ALTER TABLE batch_events ADD COLUMN extra TEXT;');
+    }
+
+    public function down(): void
+    {
+        DB::unprepared('ALTER TABLE batch_events DROP COLUMN extra;');
+    }
+};
