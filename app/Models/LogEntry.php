@@ -11,6 +11,7 @@ use StoneMill\Dough\FeelGrade;
 use StoneMill\Record\BatchEvent as CoreEvent;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\LogTime;
+use StoneMill\School\Doneness;
 use StoneMill\School\ExtraPlace;
 use StoneMill\School\Stage;
 use StoneMill\School\Symptom;
@@ -42,6 +43,8 @@ use StoneMill\School\Symptom;
  * @property string|null $symptom
  * @property string|null $cause
  * @property string|null $extra
+ * @property string|null $step
+ * @property string|null $sign
  */
 final class LogEntry extends Model
 {
@@ -74,6 +77,8 @@ final class LogEntry extends Model
             symptom: $this->symptom === null ? null : Symptom::from($this->symptom),
             cause: $this->cause,
             extra: $this->extra === null ? null : ExtraPlace::from($this->extra),
+            step: $this->step,
+            sign: $this->sign === null ? null : Doneness::from($this->sign),
             by: $this->user_id === null ? null : (string) $this->user_id,
         );
     }
@@ -115,6 +120,8 @@ final class LogEntry extends Model
             'symptom' => $event->symptom?->value,
             'cause' => $event->cause,
             'extra' => $event->extra?->value,
+            'step' => $event->step,
+            'sign' => $event->sign?->value,
         ];
     }
 

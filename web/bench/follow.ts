@@ -26,11 +26,18 @@ function pieceGrams({ portion, bowl }: BatchState): number {
   return portion.start_grams === null ? bowl.piece_grams : portion.start_grams / portion.count
 }
 
-/** The clocks that such an entry begins, begun. */
+/** The clocks that such an entry begins, begun; that of a step which is done, put away. */
 function running(clocks: BatchState['clocks'], event: BatchEvent): BatchState['clocks'] {
-  return clocks.map(one =>
-    one.started_by === event.kind ? { ...one, ends_at: later(event.at, one.seconds) } : one,
-  )
+  return clocks.map(one => {
+    if ((one.step ?? null) !== (event.step ?? null)) return one
+    if (one.started_by === event.kind) return { ...one, ends_at: later(event.at, one.seconds) }
+    return event.kind === 'step_done' ? { ...one, ends_at: null } : one
+  })
+}
+
+function ticked(step: BatchState['adding'][number], event: BatchEvent): BatchState['adding'][number] {
+  if (step.id !== event.step) return step
+  return event.kind === 'step_done' ? { ...step, done_at: event.at } : { ...step, begun_at: event.at }
 }
 
 function stoodReady(extra: BatchState['extras'][number], event: BatchEvent): BatchState['extras'][number] {
@@ -48,6 +55,9 @@ function after(state: BatchState, event: BatchEvent): BatchState {
       return event.stage ? { ...state, stage: event.stage, entered: [...state.entered, event.stage] } : state
     case 'measured':
       return { ...state, bowl: measured(state.bowl, event, state.portion) }
+    case 'step_begun':
+    case 'step_done':
+      return { ...state, adding: state.adding.map(one => ticked(one, event)) }
     case 'extra_weighed':
       return { ...state, extras: state.extras.map(one => stoodReady(one, event)) }
     case 'poured':

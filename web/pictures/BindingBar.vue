@@ -17,7 +17,7 @@ const holds = computed(() => {
 <template>
   <figure class="binding">
     <figcaption>
-      <strong>{{ units.text(bar.index, 'index') }}</strong> points of binding,
+      <strong>{{ units.beside(bar.index, bar.needed, 'index') }}</strong> points of binding,
       {{ units.text(bar.needed, 'index') }} needed:
       <strong>{{ holds }}</strong>
     </figcaption>

@@ -22,6 +22,7 @@ const offered = computed(() => {
   )
 })
 const text = (value: number, unit: string) => units.text(value, unit as Unit)
+const beside = (value: number, limit: number, unit: string) => units.beside(value, limit, unit as Unit)
 </script>
 
 <template>
@@ -29,7 +30,8 @@ const text = (value: number, unit: string) => units.text(value, unit as Unit)
     <ul class="warnings">
       <li v-for="warning in shown" :key="warning.id">
         <span>
-          {{ units.words(warning.text) }} <strong>{{ text(warning.value, warning.unit) }}</strong>, limit
+          {{ units.words(warning.text) }}
+          <strong>{{ beside(warning.value, warning.limit, warning.unit) }}</strong>, limit
           {{ text(warning.limit, warning.unit) }}.
         </span>
         <ElButton

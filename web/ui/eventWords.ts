@@ -2,6 +2,23 @@ import type { BatchEvent, Unit } from '@/api/types'
 
 type Text = (value: number, unit: Unit | null) => string
 
+/** Steps on the way into the dough, as something that is done. */
+const STEPS: Record<string, string> = {
+  brown: 'browning',
+  melt: 'melting',
+  warm: 'warming',
+  dry: 'whisking the dry',
+  rub: 'rubbing in',
+  whisk: 'whisking',
+  bloom: 'waking the yeast',
+  dissolve: 'dissolving',
+  rain: 'raining in the flour',
+  wet: 'stirring in the wet',
+  stages: 'adding in goes',
+  together: 'mixing',
+  'knead-in': 'kneading in',
+  end: 'folding in',
+}
 const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1)
 
 /** An entry of the log in a few words, in the cook's own units. */
@@ -13,6 +30,10 @@ export function eventWords(event: Partial<BatchEvent>, names: Map<string, string
     case 'measured':
     case 'extra_weighed':
       return `${grams} ${lower(names.get(event.ingredient ?? '') ?? event.ingredient ?? '')}`
+    case 'step_begun':
+      return `beginning of ${STEPS[event.step ?? ''] ?? 'a step'}`
+    case 'step_done':
+      return `${STEPS[event.step ?? ''] ?? 'a step'}: done`
     case 'poured':
       return `pouring ${grams}`
     case 'felt':
@@ -39,6 +60,8 @@ export function eventWords(event: Partial<BatchEvent>, names: Map<string, string
       return `turning ${piece}`
     case 'lifted':
       return `lifting ${piece}`
+    case 'sign_seen':
+      return `${piece} looked ${(event.sign ?? '').replaceAll('_', ' ')}`
     case 'paused':
       return 'pause'
     case 'resumed':

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { clock, gramsFrom, kelvins, massFor, show, type Choice, duration } from './units'
+import { against, clock, gramsFrom, kelvins, massFor, show, type Choice, duration } from './units'
 
 const metric: Choice = { mass: 'g', temperature: 'C', length: 'mm' }
 const inch: Choice = { mass: 'oz', temperature: 'F', length: 'in' }
@@ -57,5 +57,16 @@ describe('a length of time', () => {
       '1 h 05',
       '14 h',
     ])
+  })
+})
+
+describe('a value beside its limit', () => {
+  const METRIC = { mass: 'g', temperature: 'C', length: 'mm' } as const
+
+  it('says which side it is on where both read alike', () => {
+    expect(against(39.8, 40.2, 'index', METRIC)).toBe('just under 40')
+    expect(against(40.3, 40.1, 'index', METRIC)).toBe('just over 40')
+    expect(against(38, 40, 'index', METRIC)).toBe('38')
+    expect(against(40, 40, 'index', METRIC)).toBe('40')
   })
 })

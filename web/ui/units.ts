@@ -53,6 +53,13 @@ export function show(value: number, unit: Unit | null, choice: Choice): string {
   }
 }
 
+/** A value beside the limit that it is held against: two that read alike and are not say which side it is on. */
+export function against(value: number, limit: number, unit: Unit | null, choice: Choice): string {
+  const shown = show(value, unit, choice)
+  if (value === limit || shown !== show(limit, unit, choice)) return shown
+  return `just ${value < limit ? 'under' : 'over'} ${shown}`
+}
+
 /** How far apart two temperatures are, which is another number in °F than a temperature is. */
 export function kelvins(value: number, unit: TemperatureUnit): string {
   return unit === 'C' ? `${fixed(value, 0)} °C` : `${fixed((value * 9) / 5, 0)} °F`
@@ -121,6 +128,9 @@ export const useUnits = defineStore('units', () => {
   const choice = ref<Choice>(remembered())
   watch(choice, value => localStorage.setItem(STORED, JSON.stringify(value)), { deep: true })
   const text = computed(() => (value: number, unit: Unit | null) => show(value, unit, choice.value))
+  const beside = computed(
+    () => (value: number, limit: number, unit: Unit | null) => against(value, limit, unit, choice.value),
+  )
   const apart = computed(() => (value: number) => kelvins(value, choice.value.temperature))
   /** What a food holds is told in grams everywhere, as labels tell it. */
   const held = computed(
@@ -128,7 +138,7 @@ export const useUnits = defineStore('units', () => {
   )
   /** A sentence of the house in the units the cook reads. */
   const words = computed(() => (sentence: string) => inUnits(sentence, choice.value))
-  return { choice, text, held, apart, words }
+  return { choice, text, beside, held, apart, words }
 })
 
 function remembered(): Choice {

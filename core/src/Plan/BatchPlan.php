@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
+use StoneMill\Dough\AddingStep;
 use StoneMill\Dough\WeighedExtra;
 use StoneMill\Griddle\Face;
 use StoneMill\Griddle\FinishRound;
@@ -54,6 +55,7 @@ final readonly class BatchPlan
             'style' => ['id' => $this->request->style->id, 'name' => $this->request->style->name],
             'method' => $this->request->method->toArray(),
             ...(new DoughSection($this->request, $this->dough))->toArray(),
+            'adding' => array_map(static fn (AddingStep $step): array => $step->toArray(), $this->request->addingOrder()->steps()),
             'extras' => array_map(static fn (WeighedExtra $extra): array => $extra->toArray(), $this->piece->extras),
             'portion' => $this->portion(),
             'shape' => $this->shape(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
+use StoneMill\Dough\AddingOrder;
 use StoneMill\Dough\LedgerRow;
 use StoneMill\Dough\Rise;
 use StoneMill\Measure\Cup;
@@ -188,6 +189,7 @@ final readonly class DoughSection
             'name' => $row->line->ingredient->name,
             'role' => $row->line->ingredient->role->value,
             'lot' => $row->line->lot,
+            'goes_in' => ($this->request->formula->line($row->line->ingredient->id)?->way() ?? AddingOrder::usual($row->line->ingredient))->value,
             'grams' => round($row->line->grams, 4),
             'millilitres' => round($row->line->grams / $row->line->ingredient->spoonDensity(), 4),
             'spoons' => Spoons::orCups($row->line->grams, $row->line->ingredient->spoonDensity(), $this->cup()),

@@ -9,13 +9,14 @@ use StoneMill\Exchange\Node;
 use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\Role;
 use StoneMill\School\ExtraPlace;
+use StoneMill\School\Fat;
 use StoneMill\School\Grease;
 use StoneMill\School\Method;
 
 /** Reads the lines of a formula that are no part of the dough. */
 final readonly class ExtrasReader
 {
-    /** What a griddle is wiped with where the formula has no fat of its own. */
+    /** What a griddle is wiped with where the formula has no fat of its own, or one that burns there. */
     private const OIL = 'sunflower-oil';
 
     /** @param list<string> $lots the lots that the request describes */
@@ -58,7 +59,9 @@ final readonly class ExtrasReader
             Grease::Dry, Grease::WetTop => null,
         };
 
-        return $place === null ? [] : [Extra::usual($this->catalogue->ingredient($method->fat->ingredient() ?? self::OIL), $place)];
+        $fat = $method->fat === Fat::Butter ? null : $method->fat->ingredient();
+
+        return $place === null ? [] : [Extra::usual($this->catalogue->ingredient($fat ?? self::OIL), $place)];
     }
 
     private function extra(Node $node): ?Extra

@@ -18,6 +18,7 @@ use StoneMill\Pantry\Grind;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Pantry\Role;
 use StoneMill\School\Fat;
+use StoneMill\School\GoesIn;
 use StoneMill\Style\Style;
 
 /** Reads the lines of a formula, or takes those of the style where none are given. */
@@ -111,7 +112,7 @@ final readonly class FormulaReader
     /** @param list<string> $lots */
     private function line(Node $node, array $lots): ?FormulaLine
     {
-        $node->object(['ingredient', 'grams', 'percent', 'volume', 'lot', 'grind']);
+        $node->object(['ingredient', 'grams', 'percent', 'volume', 'lot', 'grind', 'goes_in']);
         $id = $node->at('ingredient')->text(60);
         if ($id !== '') {
             $this->catalogue->refuseUnknown($id, $node->at('ingredient'));
@@ -127,7 +128,7 @@ final readonly class FormulaReader
             $node->at('ingredient')->refuse('Whole kernels do not make a dough.', 'what is ground from them, such as nixtamal');
         }
 
-        return $this->amount($node, $ingredient, $lot, $grind);
+        return $this->amount($node, $ingredient, $lot, $grind)?->goingIn($node->at('goes_in')->optionalChoice(GoesIn::class));
     }
 
     private function amount(Node $node, ?Ingredient $ingredient, ?string $lot, Grind $grind): ?FormulaLine

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use DateTimeImmutable;
+use StoneMill\Dough\AddingOrder;
 use StoneMill\Dough\Extra;
 use StoneMill\Dough\Formula;
 use StoneMill\Dough\Rise;
@@ -19,6 +20,7 @@ use StoneMill\Pantry\LearnedWater;
 use StoneMill\Pantry\LotFacts;
 use StoneMill\Pantry\OwnLabel;
 use StoneMill\School\Method;
+use StoneMill\School\PourOrder;
 use StoneMill\School\Purpose;
 use StoneMill\School\Scald;
 use StoneMill\School\Texture;
@@ -46,6 +48,7 @@ final readonly class PlanRequest
         public Style $style,
         public Formula $formula,
         public array $extras,
+        public PourOrder $order,
         public Texture $texture,
         public ?ScaleWish $scale,
         public Method $method,
@@ -91,7 +94,7 @@ final readonly class PlanRequest
         $root->object(self::FIELDS);
         $style = $reference->styles->named($root->at('style'));
         $catalogue = $reference->catalogue->with(OwnLabel::readAll($root->at('own_ingredients'), $reference->catalogue));
-        $formula = $root->at('formula')->object(['lines', 'extras', 'method', 'texture', 'scale']);
+        $formula = $root->at('formula')->object(['lines', 'extras', 'order', 'method', 'texture', 'scale']);
         $method = Method::read($formula->at('method'), $style->method);
         if (! $style->baking->knows($method->turns)) {
             $formula->at('method')->at('turns')->refuse('This style is not turned that way.', $style->baking->schoolsInWords());
@@ -102,6 +105,7 @@ final readonly class PlanRequest
         $lines = (new FormulaReader($catalogue, $findings, $gear->cup))->read($formula->at('lines'), $style, $bags, $method->fat);
         $method = $lines === null ? $method : $method->withFat(FormulaReader::fatIn($lines->lines));
         $extras = (new ExtrasReader($catalogue, $bags))->read($formula->at('extras'), $method);
+        $order = $formula->at('order')->optionalChoice(PourOrder::class) ?? PourOrder::WaterIntoFlour;
         $texture = $formula->at('texture')->optionalChoice(Texture::class) ?? $style->texture;
         $scale = ScaleWish::read($formula->at('scale'));
         $pieces = PieceWish::read($root->at('pieces'), $style);
@@ -130,7 +134,7 @@ final readonly class PlanRequest
             Experience::read($root->at('learned')),
         ];
 
-        return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $extras, $texture, $scale, $method, ...$request);
+        return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $extras, $order, $texture, $scale, $method, ...$request);
     }
 
     /** The same, however early hands have to be free for it. */
@@ -141,6 +145,7 @@ final readonly class PlanRequest
             $this->style,
             $this->formula,
             $this->extras,
+            $this->order,
             $this->texture,
             $this->scale,
             $this->method,
@@ -207,6 +212,11 @@ final readonly class PlanRequest
         $reach = Spread::DECILE_DEVIATIONS * ($learned->deviation ?? 0.0);
 
         return $learned === null ? Portions::usualLoss() : Spread::of(max(0.0, $learned->value - $reach), $learned->value, $learned->value + $reach);
+    }
+
+    public function addingOrder(): AddingOrder
+    {
+        return new AddingOrder($this->formula, $this->order, $this->texture, $this->scalds());
     }
 
     public function scalds(): bool

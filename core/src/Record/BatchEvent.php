@@ -9,6 +9,7 @@ use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\Node;
 use StoneMill\Griddle\OwnTurns;
 use StoneMill\Plan\Limits;
+use StoneMill\School\Doneness;
 use StoneMill\School\ExtraPlace;
 use StoneMill\School\Stage;
 use StoneMill\School\Symptom;
@@ -17,11 +18,13 @@ use StoneMill\School\Symptom;
  * One thing that happened, with a client-made identifier, so that sending it twice records it once. A turn or lift
  * may say which touch of its piece it is meant to be, so that two cooks who do the same one record it once.
  *
- * @phpstan-type EventRow array{id: string, kind: string, at: int, stage?: string, ingredient?: string, grams?: float, water_grams?: float, flour_grams?: float, celsius?: float, grade?: string, pieces?: int, piece?: int, place?: int, touch?: int, text?: string, diameter_mm?: float, symptom?: string, cause?: string, extra?: string}
+ * @phpstan-type EventRow array{id: string, kind: string, at: int, stage?: string, ingredient?: string, grams?: float, water_grams?: float, flour_grams?: float, celsius?: float, grade?: string, pieces?: int, piece?: int, place?: int, touch?: int, text?: string, diameter_mm?: float, symptom?: string, cause?: string, extra?: string, step?: string, sign?: string}
  */
 final readonly class BatchEvent
 {
     private const LONGEST_CAUSE = 60;
+
+    private const LONGEST_STEP = 20;
 
     public function __construct(
         public string $id,
@@ -45,6 +48,8 @@ final readonly class BatchEvent
         public ?Symptom $symptom = null,
         public ?string $cause = null,
         public ?ExtraPlace $extra = null,
+        public ?string $step = null,
+        public ?Doneness $sign = null,
     ) {
     }
 
@@ -73,6 +78,8 @@ final readonly class BatchEvent
             $this->symptom,
             $this->cause,
             $this->extra,
+            $this->step,
+            $this->sign,
         );
     }
 
@@ -109,6 +116,8 @@ final readonly class BatchEvent
             symptom: $node->at('symptom')->optionalChoice(Symptom::class),
             cause: $node->at('cause')->optionalText(self::LONGEST_CAUSE),
             extra: $node->at('extra')->optionalChoice(ExtraPlace::class),
+            step: $node->at('step')->optionalText(self::LONGEST_STEP),
+            sign: $node->at('sign')->optionalChoice(Doneness::class),
         );
     }
 
@@ -135,6 +144,8 @@ final readonly class BatchEvent
             'symptom' => $this->symptom?->value,
             'cause' => $this->cause,
             'extra' => $this->extra?->value,
+            'step' => $this->step,
+            'sign' => $this->sign?->value,
         ], static fn (string|int|float|null $value): bool => $value !== null);
     }
 
@@ -161,6 +172,8 @@ final readonly class BatchEvent
             symptom: isset($row['symptom']) ? Symptom::from($row['symptom']) : null,
             cause: $row['cause'] ?? null,
             extra: isset($row['extra']) ? ExtraPlace::from($row['extra']) : null,
+            step: $row['step'] ?? null,
+            sign: isset($row['sign']) ? Doneness::from($row['sign']) : null,
         );
     }
 }

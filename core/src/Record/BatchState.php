@@ -153,6 +153,7 @@ final readonly class BatchState
         $piece = (int) $event->piece;
         match ($event->kind) {
             EventKind::Measured => $this->plan->has((string) $event->ingredient) ?: $node->at('ingredient')->refuse('This is not a line of the batch.', 'an ingredient of the plan'),
+            EventKind::StepBegun, EventKind::StepDone => in_array($event->step, array_column($this->plan->adding(), 'id'), true) ?: $node->at('step')->refuse('There is no such step in this batch.', 'a step of the plan'),
             EventKind::ExtraWeighed => $event->extra === null || $this->extras()->has($event->extra, (string) $event->ingredient) ?: $node->at('ingredient')->refuse('This does not stand beside the dough of this batch.', 'an ingredient of the plan, at its place'),
             EventKind::Portioned => match (true) {
                 ! $portions->isSet() => $node->refuse('The bowl is not on the scale yet.', 'after scale_set'),
@@ -172,7 +173,7 @@ final readonly class BatchState
                 $event->kind === EventKind::Turned && $event->touch !== null && $griddle->touches($piece) >= $event->touch => $node->at('touch')->refuse('This was done already.', sprintf('touch %d comes next', $griddle->touches($piece) + 1)),
                 default => null,
             },
-            EventKind::CentreTaken => $griddle->isOn($piece) ?: $node->at('piece')->refuse('This piece is not on the griddle.', 'a piece that was laid and not lifted'),
+            EventKind::SignSeen, EventKind::CentreTaken => $griddle->isOn($piece) ?: $node->at('piece')->refuse('This piece is not on the griddle.', 'a piece that was laid and not lifted'),
             EventKind::OvenIn => match (true) {
                 ! $this->oven()->isUsed() => $node->refuse('This bread does not go into the oven.', 'a bread that is finished in the oven or under the broiler'),
                 $this->oven()->isIn() => $node->refuse('The oven is full already.', 'after oven_out'),
@@ -201,6 +202,7 @@ final readonly class BatchState
             'stage' => $this->stage()->value,
             'begun' => $this->hasBegun(),
             'bowl' => $bowl->toArray(),
+            'adding' => $this->adding(),
             'extras' => $this->extras()->toArray(),
             'feel_answers' => (new FeelAnswers($bowl, $this->plan))->all(),
             'rest' => self::clock($course->startedAt(EventKind::RestStarted), $this->plan->restSeconds),
@@ -218,6 +220,15 @@ final readonly class BatchState
             'faults' => $this->tally->faults->toArray(),
             'notes' => array_map(static fn (Note $note): array => $note->toArray(), $course->notes),
         ];
+    }
+
+    /** @return list<array{id: string, stage: string, name: string, check: string, ingredients: list<string>, seconds: int, begun_at: string|null, done_at: string|null}> */
+    private function adding(): array
+    {
+        $tally = $this->tally->adding;
+        $at = static fn (?DateTimeImmutable $moment): ?string => $moment === null ? null : LogTime::format($moment);
+
+        return array_map(static fn (array $step): array => [...$step, 'begun_at' => $at($tally->begun[$step['id']] ?? null), 'done_at' => $at($tally->done[$step['id']] ?? null)], $this->plan->adding());
     }
 
     /** When all is served, if work goes on from the last entry as planned; null before the first. */

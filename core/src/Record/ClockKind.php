@@ -9,6 +9,8 @@ use StoneMill\School\Stage;
 /** What is waited for while hands are free or at other work. */
 enum ClockKind: string
 {
+    /** A step on the way into the dough, of which there are several: it says its own name. */
+    case Step = 'step';
     case Knead = 'knead';
     case Stir = 'stir';
     case HandWarm = 'hand_warm';
@@ -23,6 +25,7 @@ enum ClockKind: string
     public function startedBy(): ?EventKind
     {
         return match ($this) {
+            self::Step => EventKind::StepBegun,
             self::Knead, self::Stir => EventKind::KneadStarted,
             self::HandWarm => EventKind::Poured,
             self::Rest, self::Rise => EventKind::RestStarted,
@@ -36,6 +39,7 @@ enum ClockKind: string
     public function stage(): Stage
     {
         return match ($this) {
+            self::Step => Stage::Measure,
             self::Knead, self::Stir, self::HandWarm => Stage::Mix,
             self::Rest, self::Rise => Stage::Rest,
             self::Preheat, self::Oven, self::Broiler => Stage::Griddle,
@@ -46,6 +50,7 @@ enum ClockKind: string
     public function name(): string
     {
         return match ($this) {
+            self::Step => 'Step',
             self::Knead => 'Knead',
             self::Stir => 'Stir',
             self::HandWarm => 'Hand-warm',
@@ -62,6 +67,7 @@ enum ClockKind: string
     public function over(): string
     {
         return match ($this) {
+            self::Step => 'Look whether it is done',
             self::Knead => 'Kneaded long enough: feel it',
             self::Stir => 'Stirred long enough: look at it',
             self::HandWarm => 'Hand-warm: it can be kneaded',

@@ -11,7 +11,7 @@ use StoneMill\School\Texture;
 /**
  * What is waited for, until when, by what was really done: a cook who began late turns the griddle on later, too.
  *
- * @phpstan-type ClockRow array{kind: string, stage: string, name: string, over: string, started_by: string|null, seconds: float, ends_at: string|null}
+ * @phpstan-type ClockRow array{kind: string, stage: string, name: string, over: string, started_by: string|null, step: string|null, seconds: float, ends_at: string|null}
  */
 final readonly class Clocks
 {
@@ -26,7 +26,7 @@ final readonly class Clocks
     /** @return list<ClockRow> one for each wait of this batch; `ends_at` is null before it began and once what comes after it has begun */
     public function toArray(): array
     {
-        $rows = [];
+        $rows = $this->steps();
         foreach ($this->waits() as [$kind, $seconds]) {
             if ($seconds > 0) {
                 $ends = $this->isPast($kind) ? null : $this->endsAt($kind, $seconds);
@@ -36,8 +36,33 @@ final readonly class Clocks
                     'name' => $kind->name(),
                     'over' => $kind->over(),
                     'started_by' => $kind->startedBy()?->value,
+                    'step' => null,
                     'seconds' => round($seconds, 1),
                     'ends_at' => $ends === null ? null : LogTime::format($ends),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<ClockRow> one for each step that takes a while */
+    private function steps(): array
+    {
+        $rows = [];
+        $tally = $this->tally->adding;
+        foreach ($this->plan->adding() as $step) {
+            $begun = $tally->begun[$step['id']] ?? null;
+            if ($step['seconds'] > 0) {
+                $rows[] = [
+                    'kind' => ClockKind::Step->value,
+                    'stage' => $step['stage'],
+                    'name' => $step['name'],
+                    'over' => $step['check'],
+                    'started_by' => EventKind::StepBegun->value,
+                    'step' => $step['id'],
+                    'seconds' => (float) $step['seconds'],
+                    'ends_at' => $begun === null || isset($tally->done[$step['id']]) ? null : LogTime::format(LogTime::later($begun, $step['seconds'])),
                 ];
             }
         }
@@ -97,7 +122,7 @@ final readonly class Clocks
             ClockKind::Knead, ClockKind::Stir, ClockKind::HandWarm => $isFelt || $isLaid || $course->startedAt(EventKind::RestStarted) !== null,
             ClockKind::Rest, ClockKind::Rise => $isLaid || $this->isPortioning,
             ClockKind::Preheat => $isLaid || $griddle->surface !== null,
-            ClockKind::Oven, ClockKind::Broiler, ClockKind::Stack => false,
+            ClockKind::Step, ClockKind::Oven, ClockKind::Broiler, ClockKind::Stack => false,
         };
     }
 }

@@ -11,6 +11,9 @@ enum EventKind: string
     case Measured = 'measured';
     /** Something that is no part of the dough stands ready. */
     case ExtraWeighed = 'extra_weighed';
+    /** A step on the way into the dough. */
+    case StepBegun = 'step_begun';
+    case StepDone = 'step_done';
     case Poured = 'poured';
     case Felt = 'felt';
     case Corrected = 'corrected';
@@ -23,6 +26,8 @@ enum EventKind: string
     case Laid = 'laid';
     case Turned = 'turned';
     case Lifted = 'lifted';
+    /** How done a face looks, before its next touch. */
+    case SignSeen = 'sign_seen';
     case SurfaceTaken = 'surface_taken';
     case CentreTaken = 'centre_taken';
     case Paused = 'paused';
@@ -44,11 +49,13 @@ enum EventKind: string
             self::Entered => ['stage'],
             self::Measured => ['ingredient', 'grams'],
             self::ExtraWeighed => ['extra', 'ingredient', 'grams'],
+            self::StepBegun, self::StepDone => ['step'],
             self::Poured => ['grams'],
             self::Felt => ['grade'],
             self::Corrected => ['water_grams', 'flour_grams'],
             self::TemperatureTaken, self::SurfaceTaken => ['celsius'],
             self::CentreTaken => ['piece', 'celsius'],
+            self::SignSeen => ['piece', 'sign'],
             self::ScaleSet => ['grams', 'pieces'],
             self::DiscMeasured => ['diameter_mm'],
             self::Portioned => ['grams'],

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use StoneMill\Line\Crew;
 use StoneMill\Line\Remaining;
 use StoneMill\Line\Step;
+use StoneMill\School\Doneness;
 
 /**
  * Who lies where on the griddle, how the touches were kept, and what hands do next.
@@ -19,10 +20,16 @@ final readonly class GriddleLog
     /** A thermometer's reading and a plan agree so far. Planning estimate. */
     private const NEAR_KELVIN = 15.0;
 
+    /** After *not yet* a face is looked at again after so long, or this share of the time it lay. Planning estimates. */
+    private const LOOK_AGAIN_SECONDS = 4.0;
+
+    private const LOOK_AGAIN_SHARE = 0.12;
+
     /**
      * @param array<int, GriddlePiece> $pieces by piece number, in order of laying
      * @param array{float, DateTimeImmutable}|null $surface °C of the metal as it was last read, and when
      * @param list<array{float, bool}> $readings °C, and whether bread lay on it
+     * @param list<SignSeen> $signs
      */
     private function __construct(
         private PlannedBatch $plan,
@@ -33,13 +40,14 @@ final readonly class GriddleLog
         private ?Probe $probe,
         private ?array $surface,
         private array $readings,
+        private array $signs,
     ) {
     }
 
     /** @param int $count pieces of the batch */
     public static function of(PlannedBatch $plan, GriddleTally $tally, int $count): self
     {
-        return new self($plan, $tally->pieces, $count, $tally->since, $tally->pausedAt, $tally->probe, $tally->surface, $tally->readings);
+        return new self($plan, $tally->pieces, $count, $tally->since, $tally->pausedAt, $tally->probe, $tally->surface, $tally->readings, $tally->signs);
     }
 
     public function isOn(int $piece): bool
@@ -170,13 +178,14 @@ final readonly class GriddleLog
     public function steps(): array
     {
         $now = $this->since ?? new DateTimeImmutable('@0');
-        $work = $this->plan->pieceWork();
+        $pace = $this->pace()->factor;
+        $work = $this->plan->pieceWork($pace);
         $due = $placeFree = [];
         foreach ($this->pieces as $piece) {
             if ($piece->lifted) {
                 $placeFree[$piece->place] = LogTime::between($now, $piece->lastTouchedAt) + $work->recover;
             }
-            $due = [...$due, ...$this->notBeforeItIsDone($piece->piece, $piece->due($this->plannedFor($piece), $now), $now)];
+            $due = [...$due, ...$this->notBeforeItIsDone($piece->piece, $this->notAtOnce($piece, $piece->due($this->expectedFor($piece, $pace), $now), $now), $now)];
         }
         $toLay = array_values(array_filter(range(1, $this->count), fn (int $piece): bool => ! $this->wasLaid($piece)));
 
@@ -213,6 +222,8 @@ final readonly class GriddleLog
      */
     public function withSteps(array $steps): array
     {
+        $pace = $this->pace();
+
         return [
             'since' => $this->since === null ? null : LogTime::format($this->since),
             'paused_at' => $this->pausedAt === null ? null : LogTime::format($this->pausedAt),
@@ -228,7 +239,9 @@ final readonly class GriddleLog
             'to_lay' => $this->count - count($this->pieces),
             'steps' => array_map(static fn (Step $step): array => $step->toArray(), $steps),
             'reasons' => TouchReasons::of($this->plan->touches),
-            'kept' => $this->kept(),
+            'signs' => TouchSigns::of($this->plan->touches, $this->plan->thicknessMillimetres, $this->plan->isPoured(), $this->plan->rises()),
+            'pace' => $pace->inWords(),
+            'kept' => $this->kept($pace->factor),
             'probe' => $this->probe(),
             'read' => $this->read(),
             'before' => $this->since === null ? $this->beforeTheFirst() : null,
@@ -269,13 +282,52 @@ final readonly class GriddleLog
         return $this->plan->touches;
     }
 
+    /** @return non-empty-list<PlannedTouch> as planned, at the pace that the cook's eye found */
+    private function expectedFor(GriddlePiece $piece, float $pace): array
+    {
+        return PlannedBatch::stretched($this->plannedFor($piece), $pace);
+    }
+
+    private function pace(): GriddlePace
+    {
+        $seen = [];
+        foreach ($this->signs as $sign) {
+            $piece = $this->pieces[$sign->piece] ?? null;
+            $planned = $piece === null ? 0.0 : GriddlePiece::planned($this->plannedFor($piece), $sign->touch - 1);
+            if ($planned > 0) {
+                $seen[] = [$sign->seconds / $planned, $sign->sign];
+            }
+        }
+
+        return GriddlePace::of($seen);
+    }
+
+    /**
+     * A face of which the cook said that it is not yet right is looked at again in a while, not called at once.
+     *
+     * @param list<array{piece: int, place: int, touch: int, from: float, at: float, to: float}> $due
+     * @return list<array{piece: int, place: int, touch: int, from: float, at: float, to: float}>
+     */
+    private function notAtOnce(GriddlePiece $piece, array $due, DateTimeImmutable $now): array
+    {
+        $seen = array_values(array_filter($this->signs, static fn (SignSeen $one): bool => $one->piece === $piece->piece && $one->touch === $piece->touches + 1));
+        $last = $seen[count($seen) - 1] ?? null;
+        if ($last?->sign !== Doneness::NotYet || $due === []) {
+            return $due;
+        }
+        $again = LogTime::between($now, $piece->lastTouchedAt) + $last->seconds + max(self::LOOK_AGAIN_SECONDS, self::LOOK_AGAIN_SHARE * $last->seconds);
+        $later = max(0.0, $again - $due[0]['at']);
+
+        return array_map(static fn (array $one): array => [...$one, 'from' => $one['from'] + $later, 'at' => $one['at'] + $later, 'to' => $one['to'] + $later], $due);
+    }
+
     /** @return array<string, mixed> how the touches so far were kept, and the worst of them */
-    private function kept(): array
+    private function kept(float $pace): array
     {
         $counts = array_fill_keys(array_map(static fn (TouchKept $kept): string => $kept->value, TouchKept::cases()), 0);
         $worst = null;
         foreach ($this->pieces as $piece) {
-            foreach ($piece->kept($this->plannedFor($piece)) as ['touch' => $touch, 'off_seconds' => $off, 'kept' => $kept]) {
+            foreach ($piece->kept($this->expectedFor($piece, $pace)) as ['touch' => $touch, 'off_seconds' => $off, 'kept' => $kept]) {
                 $counts[$kept->value]++;
                 if ($kept !== TouchKept::OnTime && ($worst === null || abs($off) > abs($worst['off_seconds']))) {
                     $worst = ['piece' => $piece->piece, 'touch' => $touch, 'off_seconds' => $off];

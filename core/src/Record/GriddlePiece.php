@@ -174,7 +174,7 @@ final readonly class GriddlePiece
      *
      * @param non-empty-list<PlannedTouch> $planned
      */
-    private static function planned(array $planned, int $index): float
+    public static function planned(array $planned, int $index): float
     {
         return ($planned[$index]['at_seconds'] ?? 0.0) - ($planned[$index - 1]['at_seconds'] ?? 0.0);
     }

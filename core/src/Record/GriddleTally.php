@@ -5,18 +5,23 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\School\Doneness;
 
 /**
  * What lies where on the griddle, since when, and when it was touched.
  *
  * @phpstan-import-type PieceRow from GriddlePiece
  * @phpstan-import-type ProbeRow from Probe
+ * @phpstan-import-type SignRow from SignSeen
  *
- * @phpstan-type GriddleRow array{pieces: list<PieceRow>, since: int|null, paused: int|null, probe: ProbeRow|null, surface: array{float, int}|null, oven: array{int, int|null}, readings: list<array{float, bool}>}
+ * @phpstan-type GriddleRow array{pieces: list<PieceRow>, since: int|null, paused: int|null, probe: ProbeRow|null, surface: array{float, int}|null, oven: array{int, int|null}, readings: list<array{float, bool}>, signs: list<SignRow>}
  */
 final readonly class GriddleTally
 {
     private const READINGS = 40;
+
+    /** Of what was seen, the latest go into the pace. */
+    private const SIGNS = 60;
 
     /**
      * @param array<int, GriddlePiece> $pieces by piece number, in order of laying
@@ -24,14 +29,15 @@ final readonly class GriddleTally
      * @param array{float, DateTimeImmutable}|null $surface °C of the metal as it was last read, and when
      * @param int $ovenRounds that are over
      * @param list<array{float, bool}> $readings °C of the metal, the latest, and whether bread lay on it then
+     * @param list<SignSeen> $signs the latest
      */
-    private function __construct(public array $pieces, public ?DateTimeImmutable $since, public ?DateTimeImmutable $pausedAt, public ?Probe $probe, public ?array $surface, public int $ovenRounds, public ?DateTimeImmutable $ovenSince, public array $readings)
+    private function __construct(public array $pieces, public ?DateTimeImmutable $since, public ?DateTimeImmutable $pausedAt, public ?Probe $probe, public ?array $surface, public int $ovenRounds, public ?DateTimeImmutable $ovenSince, public array $readings, public array $signs)
     {
     }
 
     public static function empty(): self
     {
-        return new self([], null, null, null, null, 0, null, []);
+        return new self([], null, null, null, null, 0, null, [], []);
     }
 
     public function with(BatchEvent $event): self
@@ -51,7 +57,7 @@ final readonly class GriddleTally
             EventKind::OvenIn => $event->at,
             EventKind::OvenOut => null,
             default => $this->ovenSince,
-        }, $event->kind === EventKind::SurfaceTaken ? [...array_slice($this->readings, 1 - self::READINGS), [(float) $event->celsius, $this->isLoaded()]] : $this->readings);
+        }, $event->kind === EventKind::SurfaceTaken ? [...array_slice($this->readings, 1 - self::READINGS), [(float) $event->celsius, $this->isLoaded()]] : $this->readings, $this->signsWith($event));
     }
 
     /** @return GriddleRow */
@@ -65,6 +71,7 @@ final readonly class GriddleTally
             'surface' => $this->surface === null ? null : [$this->surface[0], LogTime::toMilliseconds($this->surface[1])],
             'oven' => [$this->ovenRounds, $this->ovenSince === null ? null : LogTime::toMilliseconds($this->ovenSince)],
             'readings' => $this->readings,
+            'signs' => array_map(static fn (SignSeen $sign): array => $sign->toRow(), $this->signs),
         ];
     }
 
@@ -85,12 +92,31 @@ final readonly class GriddleTally
             $row['oven'][0],
             $row['oven'][1] === null ? null : LogTime::ofMilliseconds($row['oven'][1]),
             array_map(static fn (array $one): array => [(float) $one[0], $one[1]], $row['readings']),
+            array_map(SignSeen::fromRow(...), $row['signs']),
         );
     }
 
     private function isLoaded(): bool
     {
         return array_filter($this->pieces, static fn (GriddlePiece $piece): bool => ! $piece->lifted) !== [];
+    }
+
+    /** @return list<SignSeen> a touch that follows on *not yet* says by itself that it is time now */
+    private function signsWith(BatchEvent $event): array
+    {
+        $piece = $this->pieces[(int) $event->piece] ?? null;
+        if ($piece === null || $piece->lifted) {
+            return $this->signs;
+        }
+        $touch = $piece->touches + 1;
+        $waited = array_filter($this->signs, static fn (SignSeen $one): bool => $one->piece === $piece->piece && $one->touch === $touch && $one->sign === Doneness::NotYet) !== [];
+        $sign = match ($event->kind) {
+            EventKind::SignSeen => $event->sign,
+            EventKind::Turned, EventKind::Lifted => $waited ? Doneness::Now : null,
+            default => null,
+        };
+
+        return $sign === null ? $this->signs : [...array_slice($this->signs, 1 - self::SIGNS), new SignSeen($piece->piece, $touch, $sign, max(0.0, LogTime::between($piece->lastTouchedAt, $event->at)))];
     }
 
     /** @return array<int, GriddlePiece> */

@@ -26,10 +26,12 @@ use StoneMill\School\TurnAction;
  *
  * @phpstan-type PlannedLine array{ingredient: string, name: string, role: string, lot?: string|null, grams: float, brings_grams: float}
  * @phpstan-type PlannedExtra array{ingredient: string, name: string, place: string, words: string, stage: string, grams_each: float, lot: string|null}
+ * @phpstan-type PlannedStep array{id: string, stage: string, name: string, check: string, ingredients: list<string>, seconds: int}
  * @phpstan-type PlannedTouch array{action: string, at_seconds: float, from_seconds: float, to_seconds: float}
  * @phpstan-type Point array{value: float}
  * @phpstan-type PlanDocument array{
  *   ledger: list<PlannedLine>,
+ *   adding?: list<PlannedStep>,
  *   extras?: list<PlannedExtra>,
  *   style?: array{id: string},
  *   method: array<string, string>,
@@ -166,14 +168,21 @@ final readonly class PlannedBatch
      */
     public function firstTouches(): array
     {
-        $share = $this->firstShare();
+        return self::stretched($this->touches, $this->firstShare());
+    }
 
+    /**
+     * @param non-empty-list<PlannedTouch> $touches
+     * @return non-empty-list<PlannedTouch> the same at so many times their moments
+     */
+    public static function stretched(array $touches, float $factor): array
+    {
         return array_map(static fn (array $touch): array => [
             ...$touch,
-            'at_seconds' => $share * $touch['at_seconds'],
-            'from_seconds' => $share * $touch['from_seconds'],
-            'to_seconds' => $share * $touch['to_seconds'],
-        ], $this->touches);
+            'at_seconds' => $factor * $touch['at_seconds'],
+            'from_seconds' => $factor * $touch['from_seconds'],
+            'to_seconds' => $factor * $touch['to_seconds'],
+        ], $touches);
     }
 
     private function firstShare(): float
@@ -184,14 +193,15 @@ final readonly class PlannedBatch
     }
 
     /** What a piece asks of hands and griddle. Plans from before the line was searched do not say; the usual pace holds for them. */
-    public function pieceWork(): PieceWork
+    /** @param float $paceFactor times as long as planned that a bread lies */
+    public function pieceWork(float $paceFactor = 1.0): PieceWork
     {
         $griddle = $this->document['griddle'];
         $own = array_filter($this->document['line']['pace'] ?? [], is_numeric(...));
         $flame = ($griddle['finish'] ?? '') === 'flame' ? (float) ($griddle['finish_seconds'] ?? 0) : 0.0;
         $touches = array_map(
             static fn (array $touch): TurnWindow => new TurnWindow(TurnAction::from($touch['action']), (float) $touch['at_seconds'], (float) $touch['from_seconds'], (float) $touch['to_seconds']),
-            $this->touches,
+            self::stretched($this->touches, $paceFactor),
         );
         $pace = Pace::of(Shaping::from($this->document['method']['shape']), Grease::from($this->document['method']['grease']), 0.0, $flame, array_map(floatval(...), $own));
 
@@ -241,6 +251,11 @@ final readonly class PlannedBatch
         return $this->thicknessMillimetres <= Griddling::PUFFS_UP_TO_MILLIMETRES && $this->texture !== Texture::Batter;
     }
 
+    public function isPoured(): bool
+    {
+        return $this->shape === Shaping::Pour->value;
+    }
+
     public function rises(): bool
     {
         return ($this->document['rise'] ?? null) !== null;
@@ -269,6 +284,12 @@ final readonly class PlannedBatch
         }
 
         return array_values($bags);
+    }
+
+    /** @return list<PlannedStep> on the way into the dough; plans from before they were told say none */
+    public function adding(): array
+    {
+        return $this->document['adding'] ?? [];
     }
 
     /** @return list<PlannedExtra> what is no part of the dough; plans from before it was told say nothing */

@@ -11,7 +11,7 @@ use StoneMill\Plan\BatchPlan;
  * The lines of a formula in one measure: percent of the flour base where the formula has no size of its own, grams
  * where it has. Operations return a new set of lines.
  *
- * @phpstan-type Line array{ingredient: string, amount: float, lot: string|null, grind: string|null}
+ * @phpstan-type Line array{ingredient: string, amount: float, lot: string|null, grind: string|null, goes_in: string|null}
  */
 final readonly class Lines
 {
@@ -42,6 +42,7 @@ final readonly class Lines
                 'amount' => $scalable ? $exact->line($row->line->ingredient->id)->percent ?? $row->percent : $row->line->grams,
                 'lot' => $row->line->lot,
                 'grind' => $row->line->grind->value,
+                'goes_in' => $exact->line($row->line->ingredient->id)?->ownWay()?->value,
             ], $plan->dough->ledger->rows),
             $scalable ? 'percent' : 'grams',
             $scalable ? 1.0 : $plan->dough->ledger->flourBaseGrams / 100,
@@ -67,7 +68,7 @@ final readonly class Lines
         if ($percent < self::LEAST_PERCENT) {
             return $this->without($ingredient);
         }
-        $line = ['ingredient' => $ingredient, 'amount' => $percent * $this->perPercent, 'lot' => null, 'grind' => null];
+        $line = ['ingredient' => $ingredient, 'amount' => $percent * $this->perPercent, 'lot' => null, 'grind' => null, 'goes_in' => null];
         $lines = [];
         $isIn = false;
         foreach ($this->lines as $other) {
@@ -99,6 +100,7 @@ final readonly class Lines
             $this->measure => round($line['amount'], 3),
             'lot' => $line['lot'],
             'grind' => $line['grind'] === 'shop' ? null : $line['grind'],
+            'goes_in' => $line['goes_in'],
         ], static fn (string|float|null $value): bool => $value !== null), $this->lines);
     }
 

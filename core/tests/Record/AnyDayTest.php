@@ -14,6 +14,8 @@ use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
+use StoneMill\School\Doneness;
+use StoneMill\School\ExtraPlace;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
@@ -50,6 +52,7 @@ final class AnyDayTest extends TestCase
             EventKind::Measured, EventKind::Poured, EventKind::Felt, EventKind::Corrected, EventKind::Portioned,
             EventKind::Laid, EventKind::Laid, EventKind::Turned, EventKind::Turned, EventKind::Lifted, EventKind::Undone,
             EventKind::Paused, EventKind::Resumed, EventKind::CentreTaken,
+            EventKind::SignSeen, EventKind::StepBegun, EventKind::StepDone, EventKind::ExtraWeighed,
             $number < 10 ? EventKind::ScaleSet : EventKind::Lifted,
         ];
         $kind = $seeded->one($kinds);
@@ -63,6 +66,9 @@ final class AnyDayTest extends TestCase
             EventKind::Laid => ['piece' => $piece, 'place' => $seeded->int(1, $plan->places + 1)],
             EventKind::Undone => ['undoes' => self::id($seeded->int(0, $number))],
             EventKind::CentreTaken => ['piece' => $piece, 'celsius' => $seeded->between(40, 100)],
+            EventKind::SignSeen => ['piece' => $piece, 'sign' => $seeded->one(Doneness::cases())],
+            EventKind::StepBegun, EventKind::StepDone => ['step' => $seeded->one(['dry', 'together', 'bloom'])],
+            EventKind::ExtraWeighed => ['extra' => $seeded->one(ExtraPlace::cases()), 'ingredient' => $seeded->one(['sunflower-oil', 'rice-white']), 'grams' => $seeded->between(1, 40)],
             default => ['piece' => $piece],
         };
 
@@ -84,6 +90,7 @@ final class AnyDayTest extends TestCase
         return PlannedBatch::of(Bench::plan([
             'style' => $seeded->one(['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap']),
             'pieces' => ['count' => $seeded->int(1, 12)],
+            'formula' => ['extras' => [['ingredient' => 'rice-white', 'place' => 'dusting']]],
             'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => $seeded->between(200, 600)]],
         ]));
     }

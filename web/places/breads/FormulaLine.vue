@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import type { Plan } from '@/api/types'
 import Fader from '@/ui/Fader.vue'
 import { useUnits } from '@/ui/units'
+import { WAYS } from '@/ui/ways'
 import type { Line } from './formula'
 import { inQuarters, VOLUME_NAMES } from './measures'
 
@@ -18,6 +19,7 @@ const { line, name, row, most, fixed } = defineProps<{
 const emit = defineEmits<{
   move: [amount: number]
   grind: [grind: NonNullable<Line['grind']>]
+  way: [way: NonNullable<Line['goes_in']>]
   swap: []
   remove: []
 }>()
@@ -69,6 +71,10 @@ const grind = computed({
   get: () => line.grind ?? 'shop',
   set: value => emit('grind', value),
 })
+const way = computed({
+  get: () => row?.goes_in ?? 'dry',
+  set: value => emit('way', value),
+})
 </script>
 
 <template>
@@ -82,7 +88,15 @@ const grind = computed({
         class="line-grind"
         :aria-label="`How ${name} is ground`"
       >
-        <ElOption v-for="way in GRINDS" :key="way.value" :value="way.value" :label="way.label" />
+        <ElOption v-for="one in GRINDS" :key="one.value" :value="one.value" :label="one.label" />
+      </ElSelect>
+      <ElSelect
+        v-if="row && row.role !== 'flour' && row.role !== 'starch'"
+        v-model="way"
+        class="line-way"
+        :aria-label="`How ${name} goes in`"
+      >
+        <ElOption v-for="one in WAYS" :key="one.value" :value="one.value" :label="one.label" />
       </ElSelect>
       <button type="button" class="link-button" :aria-label="`Swap ${name}`" @click="emit('swap')">
         Swap
@@ -122,8 +136,13 @@ const grind = computed({
   min-width: 5.5rem;
 }
 
-.line-grind {
+.line-grind,
+.line-way {
   flex: none;
   width: 7rem;
+}
+
+.line-way {
+  width: 8.6rem;
 }
 </style>

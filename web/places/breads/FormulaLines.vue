@@ -5,7 +5,17 @@ import type { Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import FormulaLine from './FormulaLine.vue'
 import Choice from '@/ui/Choice.vue'
-import { linesOf, namesOf, withAmount, withFlourShare, withGrind, withMore, without } from './formula'
+import {
+  linesOf,
+  namesOf,
+  withAmount,
+  withFlourShare,
+  withGrind,
+  withMore,
+  without,
+  withOrder,
+  withWay,
+} from './formula'
 import { measureOf, writtenIn, type MeasureOf } from './measures'
 
 /** The lines of a formula, each to slide, to swap or to take out, and one more to put in. */
@@ -34,6 +44,10 @@ const more = computed(() =>
 const measure = computed<MeasureOf>({
   get: () => measureOf(request),
   set: value => plan && emit('change', writtenIn(request, value, plan, house.kitchen?.cup)),
+})
+const order = computed({
+  get: () => request.formula?.order ?? 'water_into_flour',
+  set: value => emit('change', withOrder(request, value)),
 })
 const isShared = (ingredient: string) =>
   flours.value.has(ingredient) &&
@@ -95,10 +109,19 @@ function isLastFlour(ingredient: string): boolean {
         :fixed="isLastFlour(line.ingredient)"
         @move="amount => move(line.ingredient, amount)"
         @grind="grind => emit('change', withGrind(request, line.ingredient, grind))"
+        @way="way => emit('change', withWay(request, line.ingredient, way))"
         @swap="emit('swap', line.ingredient)"
         @remove="remove(line.ingredient)"
       />
     </ul>
+    <Choice
+      v-model="order"
+      label="Which comes to which"
+      :options="[
+        { value: 'water_into_flour', label: 'Water into flour' },
+        { value: 'flour_into_water', label: 'Flour into water' },
+      ]"
+    />
     <ElSelect
       class="screen-only"
       :model-value="''"

@@ -36,6 +36,22 @@ export function withGrind(
   )
 }
 
+/** A line that comes into the dough in such a way. */
+export function withWay(
+  request: PlanRequest,
+  ingredient: string,
+  goes_in: NonNullable<Line['goes_in']>,
+): PlanRequest {
+  return withLines(
+    request,
+    linesOf(request).map(line => (line.ingredient === ingredient ? { ...line, goes_in } : line)),
+  )
+}
+
+export function withOrder(request: PlanRequest, order: 'water_into_flour' | 'flour_into_water'): PlanRequest {
+  return { ...request, formula: { ...request.formula, order } }
+}
+
 export function without(request: PlanRequest, ingredient: string): PlanRequest {
   return withLines(
     request,

@@ -6,14 +6,17 @@ import { clock, useUnits } from '@/ui/units'
 import type { Said } from './hands'
 
 /** The next thing in huge type, with its count, its reason and its time. */
-const { griddle, next, said, reason, poured } = defineProps<{
+const { griddle, next, said, reason, poured, signs } = defineProps<{
   griddle: Griddle
   next: Step | undefined
   said: Said
   reason: string
   poured: boolean
+  /** What tells beside the clock. */
+  signs: Griddle['signs'][number] | undefined
 }>()
-const emit = defineEmits<{ pause: [] }>()
+const emit = defineEmits<{ pause: []; see: [sign: 'not_yet' | 'now' | 'too_dark'] }>()
+const isTouch = computed(() => next !== undefined && next.action !== 'lay')
 const units = useUnits()
 
 const due = computed(() => {
@@ -34,6 +37,16 @@ const shaping = computed(() =>
       {{ due }}<span v-if="said.count" class="say-count">{{ said.count }}</span>
     </p>
     <p v-if="reason" class="say-why">{{ shaping }} {{ units.words(griddle.before ?? reason) }}</p>
+    <p v-if="signs" class="say-signs">
+      {{ signs.look }} <span v-if="signs.listen" class="soft">{{ signs.listen }}</span>
+      <span v-if="signs.smell" class="soft">{{ signs.smell }}</span>
+    </p>
+    <div v-if="isTouch" class="say-see" role="group" aria-label="How it looks below">
+      <button type="button" class="quiet-button" @click="emit('see', 'not_yet')">Not yet</button>
+      <button type="button" class="quiet-button" @click="emit('see', 'now')">Right now</button>
+      <button type="button" class="quiet-button" @click="emit('see', 'too_dark')">Too dark</button>
+    </div>
+    <p v-if="griddle.pace" class="soft" role="status">{{ griddle.pace }}</p>
     <p v-if="griddle.paused_at" class="say-paused" role="status">
       Paused since {{ timeOfDay(griddle.paused_at) }}: nothing new is laid.
       {{
@@ -67,6 +80,18 @@ const shaping = computed(() =>
 
 .say p {
   margin: 0;
+}
+
+.say-see {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+}
+
+@media (min-width: 48.01rem) {
+  .say-see {
+    flex-wrap: nowrap;
+  }
 }
 
 .say .says {
@@ -105,6 +130,6 @@ const shaping = computed(() =>
 
 :root[data-view='bench'] .say-count,
 :root[data-view='bench'] .say-why {
-  font-size: 1.7rem;
+  font-size: 1.35rem;
 }
 </style>

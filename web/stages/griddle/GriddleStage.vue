@@ -44,7 +44,7 @@ const store = useBatch()
 const appearance = useAppearance()
 const now = useNow(200)
 const bench = useTemplateRef('bench')
-const { griddle, next, said, reason, poured, press, tap, pause } = useHands(
+const { griddle, next, said, reason, poured, press, tap, pause, see, signs } = useHands(
   () => batch,
   () => plan,
   now,
@@ -77,6 +77,8 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
       :said="said"
       :reason="reason"
       :poured="poured"
+      :signs="signs"
+      @see="see"
       @pause="pause"
     />
     <GriddleMap :plan="plan" :request="request" :griddle="griddle" :next="next" :now="now" @tap="tap" />
@@ -129,6 +131,12 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
   gap: 0.8rem;
   align-items: center;
   justify-content: space-between;
+}
+
+@media (max-width: 36rem) {
+  .griddle-head {
+    gap: 0.25rem;
+  }
 }
 
 .griddle {

@@ -24,6 +24,7 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
   const poured = computed(() => plan().method.shape === 'pour')
   const said = computed(() => sayStep(griddle.value, next.value, now.value, poured.value))
   const reason = computed(() => (next.value ? (griddle.value.reasons[next.value.touch] ?? '') : ''))
+  const signs = computed(() => (next.value ? griddle.value.signs[next.value.touch] : undefined))
   let cued = ''
   let acted = -Infinity
 
@@ -59,6 +60,14 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
     else if (lay && !griddle.value.paused_at) act({ ...lay, place })
   }
 
+  /** What is seen of the piece that is touched next; one that is done is touched at once. */
+  function see(sign: 'not_yet' | 'now' | 'too_dark') {
+    const step = next.value
+    if (!step || step.action === 'lay') return
+    void store.record('sign_seen', { piece: step.piece, sign })
+    if (sign !== 'not_yet') act(step)
+  }
+
   function pause() {
     void store.record(griddle.value.paused_at ? 'resumed' : 'paused')
   }
@@ -75,5 +84,5 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
     if (appearance.spoken) speak(said.value.says)
   })
 
-  return { griddle, next, said, reason, poured, press, tap, pause }
+  return { griddle, next, said, reason, poured, press, tap, pause, see, signs }
 }

@@ -13,12 +13,14 @@ import CupAsk from './CupAsk.vue'
 type Line = BatchState['bowl']['lines'][number]
 
 /** One line: what to weigh, from which bag, and what the scale really said. */
-const { line, planned, spoons, pot, percent, isNext, locked } = defineProps<{
+const { line, planned, spoons, pot, percent, way, isNext, locked } = defineProps<{
   line: Line
   planned: number
   spoons: string | undefined
   pot: number
   percent: number
+  /** How it goes in, where not with the flour. */
+  way: string
   isNext: boolean
   locked: boolean
 }>()
@@ -59,7 +61,7 @@ const bag = computed({
   <li class="line panel" :class="{ 'is-next': isNext, 'is-in': line.measured }">
     <div class="line-name">
       <strong>{{ line.name }}</strong>
-      <span class="soft">{{ units.text(percent, 'percent') }} of the flour</span>
+      <span class="soft">{{ units.text(percent, 'percent') }} of the flour{{ way ? `, ${way}` : '' }}</span>
       <span v-if="pot > 0" class="line-pot"
         >{{ units.text(pot, 'g') }} into the pot{{
           pot < planned ? `, ${units.text(planned - pot, 'g')} into the bowl` : ''
@@ -92,7 +94,7 @@ const bag = computed({
       @enter="emit('measured', grams || planned)"
     />
     <ElButton :plain="isNext" @click="emit('measured', grams || planned)">{{
-      line.measured ? '✓ It is in' : 'In the bowl'
+      way ? (line.measured ? '✓ It is ready' : 'Ready') : line.measured ? '✓ It is in' : 'In the bowl'
     }}</ElButton>
     <CupAsk
       v-if="!locked && !line.measured && store.request"
@@ -113,6 +115,11 @@ const bag = computed({
 
 .line-name {
   display: grid;
+}
+
+/* Where there is no bag to choose its place is the name's. */
+.line-name:not(:has(+ .line-bag)) {
+  grid-column: 1 / 3;
 }
 
 .line-grams {
@@ -145,6 +152,7 @@ const bag = computed({
     min-width: 0;
   }
 
+  .line-name:not(:has(+ .line-bag)),
   .line-grams {
     grid-column: auto;
   }

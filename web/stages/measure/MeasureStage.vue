@@ -5,8 +5,10 @@ import type { Batch, Plan } from '@/api/types'
 import LedgerBars from '@/pictures/LedgerBars.vue'
 import Fold from '@/ui/Fold.vue'
 import { useUnits } from '@/ui/units'
+import { wayWords } from '@/ui/ways'
 import { useBatch } from '../batch'
 import ActBar from '../ActBar.vue'
+import AddingSteps from '../AddingSteps.vue'
 import ExtrasList from '../ExtrasList.vue'
 import StageHead from '../StageHead.vue'
 import MeasureLine from './MeasureLine.vue'
@@ -71,6 +73,7 @@ function row(ingredient: string) {
       :planned="planned(line.ingredient)"
       :spoons="isWeighed ? undefined : row(line.ingredient)?.spoons"
       :pot="row(line.ingredient)?.pot_grams ?? 0"
+      :way="wayWords(row(line.ingredient)?.goes_in)"
       :percent="row(line.ingredient)?.percent ?? 0"
       :is-next="line.ingredient === next?.ingredient"
       :locked="batch.state.begun"
@@ -78,6 +81,7 @@ function row(ingredient: string) {
       @measured="weight => store.record('measured', { ingredient: line.ingredient, grams: weight })"
     />
   </ul>
+  <AddingSteps :batch="batch" stage="measure" />
   <ExtrasList :extras="batch.state.extras" />
   <Fold name="ledger" title="Who takes water, who brings it">
     <LedgerBars :plan="plan" />

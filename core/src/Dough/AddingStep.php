@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Dough;
+
+use StoneMill\School\Stage;
+
+/** One thing done with lines on their way into the dough, and how to see that it is done. */
+final readonly class AddingStep
+{
+    /**
+     * @param string $id the same for the same step in every plan
+     * @param list<string> $ingredients that it is about
+     * @param int $seconds it takes; 0 where the eye alone tells
+     */
+    public function __construct(public string $id, public Stage $stage, public string $name, public string $check, public array $ingredients, public int $seconds = 0)
+    {
+    }
+
+    /** @return array{id: string, stage: string, name: string, check: string, ingredients: list<string>, seconds: int} */
+    public function toArray(): array
+    {
+        return ['id' => $this->id, 'stage' => $this->stage->value, 'name' => $this->name, 'check' => $this->check, 'ingredients' => $this->ingredients, 'seconds' => $this->seconds];
+    }
+}

@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed } from 'vue'
+import type { Batch, Stage } from '@/api/types'
+import { clock } from '@/ui/units'
+import { useBatch } from './batch'
+
+/** How the lines come together at this stage: the step at hand with its check, and what comes after it. */
+const { batch, stage } = defineProps<{ batch: Batch; stage: Stage }>()
+const store = useBatch()
+const steps = computed(() => batch.state.adding.filter(step => step.stage === stage))
+const at = computed(() => steps.value.find(step => !step.done_at))
+const rest = computed(() => steps.value.filter(step => !step.done_at && step !== at.value))
+const done = computed(() => steps.value.filter(step => step.done_at))
+const names = (of: typeof steps.value) => of.map(step => step.name.toLowerCase()).join(' · ')
+</script>
+
+<template>
+  <section v-if="steps.length" class="adding panel" aria-label="How it comes together">
+    <div v-if="at" class="adding-at">
+      <p>
+        <strong>{{ at.name }}.</strong> {{ at.check }}
+      </p>
+      <ElButton
+        v-if="at.seconds && !at.begun_at"
+        :aria-label="`Start: ${at.name}, ${clock(at.seconds)}`"
+        @click="store.record('step_begun', { step: at.id })"
+        >Start {{ clock(at.seconds) }}</ElButton
+      >
+      <ElButton :aria-label="`Done: ${at.name}`" @click="store.record('step_done', { step: at.id })"
+        >Done</ElButton
+      >
+    </div>
+    <p v-if="rest.length" class="soft">Then {{ names(rest) }}.</p>
+    <p v-if="done.length" class="soft"><span class="adding-done">✓</span> {{ names(done) }}</p>
+  </section>
+</template>
+
+<style scoped>
+.adding {
+  display: grid;
+  gap: 0.2rem;
+  padding: 0.5rem 0.9rem;
+}
+
+.adding-at {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.4rem 0.8rem;
+}
+
+.adding-at p {
+  flex: 1;
+  min-width: 14rem;
+}
+
+.adding-done {
+  color: var(--ready);
+}
+</style>
