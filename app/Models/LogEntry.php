@@ -45,6 +45,7 @@ use StoneMill\School\Symptom;
  * @property string|null $extra
  * @property string|null $step
  * @property string|null $sign
+ * @property float|null $growth
  */
 final class LogEntry extends Model
 {
@@ -79,6 +80,7 @@ final class LogEntry extends Model
             extra: $this->extra === null ? null : ExtraPlace::from($this->extra),
             step: $this->step,
             sign: $this->sign === null ? null : Doneness::from($this->sign),
+            growth: $this->growth,
             by: $this->user_id === null ? null : (string) $this->user_id,
         );
     }
@@ -122,6 +124,7 @@ final class LogEntry extends Model
             'extra' => $event->extra?->value,
             'step' => $event->step,
             'sign' => $event->sign?->value,
+            'growth' => $event->growth,
         ];
     }
 

@@ -74,6 +74,10 @@ function after(state: BatchState, event: BatchEvent): BatchState {
       return { ...state, portion: scaleSet(state.portion, event) }
     case 'rest_started':
       return { ...state, rest: started(state.rest, event.at) }
+    case 'second_rest_started':
+      return { ...state, second_rest: started(state.second_rest, event.at) }
+    case 'growth_seen':
+      return { ...state, grown: { growth: event.growth ?? 1, at: event.at } }
     case 'stacked':
       return { ...state, stack: started(state.stack, event.at) }
     case 'portioned':

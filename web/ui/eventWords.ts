@@ -50,6 +50,10 @@ export function eventWords(event: Partial<BatchEvent>, names: Map<string, string
       return 'beginning of the kneading'
     case 'rest_started':
       return 'beginning of the rest'
+    case 'second_rest_started':
+      return 'beginning of the second rest'
+    case 'growth_seen':
+      return `dough grown to ${text(event.growth ?? 1, 'share')}`
     case 'scale_set':
       return `bowl on the scale, ${grams}`
     case 'portioned':

@@ -14,6 +14,7 @@ final readonly class BatchWork
      * @param bool $scalds whether the water goes over the flour boiling, or the flour is cooked in it
      * @param int $lines to weigh
      * @param float $handWarm until hands bear the dough
+     * @param float $secondRest of the pieces, once the dough is divided
      * @param float|null $keeps how long a mixed dough may wait before its last piece is laid; null where it may
      * @param bool $isBatter a batter that has waited too long is stirred and thinned; a dough is made anew
      * @param int $ovenHolds pieces that finish together
@@ -27,6 +28,7 @@ final readonly class BatchWork
         public Pace $pace,
         public float $handWarm,
         public float $rest,
+        public float $secondRest,
         public ?float $keeps,
         public bool $isBatter,
         public float $preheat,

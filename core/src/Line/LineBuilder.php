@@ -80,6 +80,10 @@ final class LineBuilder
             $this->add('rest', 'rest', $now, $now + $this->work->rest, null);
             $now += $this->work->rest;
         }
+        if ($this->work->secondRest > 0) {
+            $this->add('second_rest', 'portion', $now, $now + $this->work->secondRest, null);
+            $now += $this->work->secondRest;
+        }
 
         return $this->work->isBatter ? $this->byHand('stir', 'rest', $now, self::STIR_SECONDS) : $now;
     }

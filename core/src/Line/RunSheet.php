@@ -17,6 +17,7 @@ use DateTimeImmutable;
  * @phpstan-type SheetPlan array{
  *   style: array{id: string, name: string},
  *   ledger: list<array{name: string, grams: float}>,
+ *   rest?: array{words?: string},
  *   extras?: list<array{name: string, words: string, grams: float}>,
  *   water: array{first_pour_grams: Point, reserve_grams: Point, celsius: Point},
  *   portion: array{count: int, piece_grams: Point},

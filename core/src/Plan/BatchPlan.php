@@ -60,7 +60,7 @@ final readonly class BatchPlan
             'portion' => $this->portion(),
             'shape' => $this->shape(),
             'griddle' => $this->griddle(),
-            'rest' => ['seconds' => $this->restSeconds],
+            'rest' => $this->rest(),
             'stack' => [
                 'seconds' => $this->request->style->stackSeconds, 'after' => $this->request->method->after->value,
                 'keep' => $this->keeping->toArray(),
@@ -76,6 +76,22 @@ final readonly class BatchPlan
             'learned' => (new LearnedSection($this))->toArray(),
             'moved_by' => $this->movedBy(),
             'portrait' => Portrait::of($this)->toArray(),
+        ];
+    }
+
+    /** @return array<string, string|int> how the dough waits, and where */
+    private function rest(): array
+    {
+        $rests = $this->request->rests;
+        $place = $rests->place($this->request->method->rest);
+
+        return [
+            'seconds' => $this->restSeconds,
+            'place' => $place->value,
+            'words' => $place->inWords(),
+            'stand_seconds' => (int) round(60 * $rests->standMinutes),
+            'second_seconds' => (int) round(60 * $rests->secondMinutes),
+            'second_words' => $rests->secondPlace->inWords(),
         ];
     }
 

@@ -117,7 +117,7 @@ final readonly class DoughPlanner
     private function mixingIn(array $lines, Texture $texture, float $potShare, ?float $bowlCelsius): Mixing
     {
         $method = $this->request->method;
-        $minutes = self::HANDLING_MINUTES + ($method->knead->seconds() + $method->rest->seconds()) / 60;
+        $minutes = self::HANDLING_MINUTES + $method->knead->seconds() / 60 + $this->request->rests->minutes($method->rest);
 
         return new Mixing($lines, Conditions::of($lines, $texture, $potShare, $this->request->room, $minutes), $bowlCelsius);
     }
@@ -214,7 +214,7 @@ final readonly class DoughPlanner
     {
         $yeast = Yeast::percent($lines, $flourGrams);
 
-        return $yeast > 0 ? Rise::of($mixCelsius, $this->request->room->celsius, max(self::LEAST_YEAST, min(self::MOST_YEAST, $yeast)), $this->request->growth) : null;
+        return $yeast > 0 ? Rise::of($mixCelsius, $this->request->rests->place($this->request->method->rest)->celsius() ?? $this->request->room->celsius, max(self::LEAST_YEAST, min(self::MOST_YEAST, $yeast)), $this->request->growth) : null;
     }
 
     private function handWarm(float $mixCelsius, float $doughGrams): Figure

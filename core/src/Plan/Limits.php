@@ -9,6 +9,11 @@ final class Limits
 {
     public const LINES = 40;
 
+    /** Two days. */
+    public const MOST_REST_MINUTES = 2880;
+
+    public const MOST_STAND_MINUTES = 240;
+
     public const EXTRAS = 12;
 
     /** Of a line that is no part of the dough, for each piece. */

@@ -41,7 +41,7 @@ final readonly class Mend
 
     public static function withoutRest(): self
     {
-        return new self('Leave out the rest', ['formula' => ['method' => ['rest' => Rest::None->value]]]);
+        return new self('Leave out the rest', ['formula' => ['method' => ['rest' => Rest::None->value], 'rest' => null, 'second_rest' => null]]);
     }
 
     public static function pieceGrams(float $grams): self

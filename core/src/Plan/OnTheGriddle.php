@@ -22,11 +22,14 @@ final class OnTheGriddle
     /** A dough on the bench is never hotter than hands bear. */
     private const MOST_CELSIUS = 45.0;
 
-    /** @param list<WeighedLine> $lines with the water */
-    public static function laying(PlanRequest $request, array $lines, float $mixCelsius, Disc $disc, Packing $packing): Laying
+    /**
+     * @param list<WeighedLine> $lines with the water
+     * @param float $restedCelsius of the dough as mixed, or as a place other than the room left it
+     */
+    public static function laying(PlanRequest $request, array $lines, float $restedCelsius, Disc $disc, Packing $packing): Laying
     {
         $room = $request->room->celsius;
-        $celsius = max(1.0, min(self::MOST_CELSIUS, $room + self::WARMTH_LEFT * ($mixCelsius - $room)));
+        $celsius = max(1.0, min(self::MOST_CELSIUS, $room + self::WARMTH_LEFT * ($restedCelsius - $room)));
 
         return new Laying(
             $request->style->baking,

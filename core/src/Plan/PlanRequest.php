@@ -49,6 +49,7 @@ final readonly class PlanRequest
         public Formula $formula,
         public array $extras,
         public PourOrder $order,
+        public RestWish $rests,
         public Texture $texture,
         public ?ScaleWish $scale,
         public Method $method,
@@ -94,7 +95,7 @@ final readonly class PlanRequest
         $root->object(self::FIELDS);
         $style = $reference->styles->named($root->at('style'));
         $catalogue = $reference->catalogue->with(OwnLabel::readAll($root->at('own_ingredients'), $reference->catalogue));
-        $formula = $root->at('formula')->object(['lines', 'extras', 'order', 'method', 'texture', 'scale']);
+        $formula = $root->at('formula')->object(['lines', 'extras', 'order', 'stand_minutes', 'rest', 'second_rest', 'method', 'texture', 'scale']);
         $method = Method::read($formula->at('method'), $style->method);
         if (! $style->baking->knows($method->turns)) {
             $formula->at('method')->at('turns')->refuse('This style is not turned that way.', $style->baking->schoolsInWords());
@@ -106,6 +107,7 @@ final readonly class PlanRequest
         $method = $lines === null ? $method : $method->withFat(FormulaReader::fatIn($lines->lines));
         $extras = (new ExtrasReader($catalogue, $bags))->read($formula->at('extras'), $method);
         $order = $formula->at('order')->optionalChoice(PourOrder::class) ?? PourOrder::WaterIntoFlour;
+        $rests = RestWish::read($formula->at('stand_minutes'), $formula->at('rest'), $formula->at('second_rest'));
         $texture = $formula->at('texture')->optionalChoice(Texture::class) ?? $style->texture;
         $scale = ScaleWish::read($formula->at('scale'));
         $pieces = PieceWish::read($root->at('pieces'), $style);
@@ -134,7 +136,7 @@ final readonly class PlanRequest
             Experience::read($root->at('learned')),
         ];
 
-        return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $extras, $order, $texture, $scale, $method, ...$request);
+        return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $extras, $order, $rests, $texture, $scale, $method, ...$request);
     }
 
     /** The same, however early hands have to be free for it. */
@@ -146,6 +148,7 @@ final readonly class PlanRequest
             $this->formula,
             $this->extras,
             $this->order,
+            $this->rests,
             $this->texture,
             $this->scale,
             $this->method,

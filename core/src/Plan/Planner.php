@@ -51,11 +51,11 @@ final readonly class Planner
         $piece = Piece::of($request, $dough, $lines, $portions->pieceGrams(), $portions->count, $density);
         $disc = $piece->disc;
         $packing = $request->gear->packing($disc->diameterMillimetres);
-        $laying = self::laid($request, $piece, $dough, $packing);
+        $restSeconds = $this->restSeconds($request, $dough);
+        $laying = self::laid($request, $piece, $dough, $restSeconds, $packing);
         $turns = $request->griddle->own?->bake($this->turnPlanner->settled($laying))->plan() ?? $this->turnPlanner->plan($laying);
         $turns = $turns->known($request->experience->of(LearnedKind::WeightLoss), $request->setting()?->inWords());
         $label = Label::of($piece->baked, $disc->grams, $turns->lossSpread(), $request->certifiedLots(), $piece->beside());
-        $restSeconds = $this->restSeconds($request, $dough);
 
         return new BatchPlan(
             request: $request,
@@ -88,7 +88,7 @@ final readonly class Planner
         $portions = $this->portions($request, $dough, $density);
         $piece = Piece::of($request, $dough, $lines, $portions->pieceGrams(), $portions->count, $density);
 
-        return self::laid($request, $piece, $dough, $request->gear->packing($piece->disc->diameterMillimetres));
+        return self::laid($request, $piece, $dough, $this->restSeconds($request, $dough), $request->gear->packing($piece->disc->diameterMillimetres));
     }
 
     /**
@@ -218,17 +218,17 @@ final readonly class Planner
     /**
      * A bread of a size that the model of the griddle does not know is a wish for another size.
      */
-    private static function laid(PlanRequest $request, Piece $piece, DoughPlan $dough, Packing $packing): Laying
+    private static function laid(PlanRequest $request, Piece $piece, DoughPlan $dough, int $restSeconds, Packing $packing): Laying
     {
-        return InvalidInput::unless(static fn (): Laying => OnTheGriddle::laying($request, $piece->baked, $dough->mixCelsius, $piece->disc, $packing), 'pieces');
+        return InvalidInput::unless(static fn (): Laying => OnTheGriddle::laying($request, $piece->baked, $request->rests->celsiusAfter($dough->mixCelsius, $restSeconds / 60, $request->method->rest), $piece->disc, $packing), 'pieces');
     }
 
-    /** A dough with yeast waits until it has grown; any other as long as its school says. */
+    /** A dough with yeast waits until it has grown, unless the cook says how long; any other as long as its school says. */
     private function restSeconds(PlanRequest $request, DoughPlan $dough): int
     {
         $rise = $dough->rise?->minutes;
 
-        return $rise === null ? $request->method->rest->seconds() : (int) round(60 * $rise->likely);
+        return (int) round(60 * ($rise === null || $request->rests->isOwn() ? $request->rests->minutes($request->method->rest) : $rise->likely));
     }
 
     /** @return list<Hazard> */
@@ -254,7 +254,7 @@ final readonly class Planner
             Hazard::RawEgg->value => $carries('raw_egg'),
             Hazard::Caustic->value => $carries('caustic'),
             Hazard::Broiler->value => $turns->finish === 'broiler_then_oven' || $turns->finish === 'oven',
-            Hazard::LongWait->value => $restSeconds >= self::LONG_WAIT_SECONDS,
+            Hazard::LongWait->value => $restSeconds + 60 * $request->rests->secondMinutes >= self::LONG_WAIT_SECONDS,
             Hazard::LowCarb->value => $label->carbohydratePer100GramsRaw() < self::LOW_CARBOHYDRATE_PER_100_GRAMS,
         ])));
     }

@@ -14,7 +14,6 @@ use StoneMill\Griddle\TurnPlan;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Role;
-use StoneMill\School\Rest;
 use StoneMill\School\Scald;
 use StoneMill\School\Shaping;
 use StoneMill\Shape\Disc;
@@ -118,8 +117,8 @@ final readonly class Warnings
         if ($dough->scald?->fallsShort() === true) {
             $warnings[] = Warning::of('scald-short', 'water', $dough->scald->inWords(), $dough->ledger->swollenShare(), $this->request->style->swollenWanted ?? 0.0, Unit::Share, self::moreScald($method->scald));
         }
-        if ($this->request->style->weakens && $method->rest !== Rest::None) {
-            $warnings[] = Warning::of('must-not-wait', 'rest', 'This dough weakens while it waits: work it at once, in small lots.', $method->rest->seconds(), 0.0, Unit::Second, Mend::withoutRest());
+        if ($this->request->style->weakens && $this->request->rests->minutes($method->rest) > 0) {
+            $warnings[] = Warning::of('must-not-wait', 'rest', 'This dough weakens while it waits: work it at once, in small lots.', 60 * $this->request->rests->minutes($method->rest), 0.0, Unit::Second, Mend::withoutRest());
         }
         if ($this->hasEgg($dough) && $dough->waterCelsius >= self::EGG_SETS_CELSIUS && $dough->pour->grams > 0) {
             $warnings[] = Warning::of('egg-sets', 'water', 'Water this hot sets egg where it lands: take it warm, or work the egg in once the dough is hand-warm.', $dough->waterCelsius, self::EGG_SETS_CELSIUS, Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS));

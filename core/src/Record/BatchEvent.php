@@ -18,7 +18,7 @@ use StoneMill\School\Symptom;
  * One thing that happened, with a client-made identifier, so that sending it twice records it once. A turn or lift
  * may say which touch of its piece it is meant to be, so that two cooks who do the same one record it once.
  *
- * @phpstan-type EventRow array{id: string, kind: string, at: int, stage?: string, ingredient?: string, grams?: float, water_grams?: float, flour_grams?: float, celsius?: float, grade?: string, pieces?: int, piece?: int, place?: int, touch?: int, text?: string, diameter_mm?: float, symptom?: string, cause?: string, extra?: string, step?: string, sign?: string}
+ * @phpstan-type EventRow array{id: string, kind: string, at: int, stage?: string, ingredient?: string, grams?: float, water_grams?: float, flour_grams?: float, celsius?: float, grade?: string, pieces?: int, piece?: int, place?: int, touch?: int, text?: string, diameter_mm?: float, symptom?: string, cause?: string, extra?: string, step?: string, sign?: string, growth?: float}
  */
 final readonly class BatchEvent
 {
@@ -50,6 +50,7 @@ final readonly class BatchEvent
         public ?ExtraPlace $extra = null,
         public ?string $step = null,
         public ?Doneness $sign = null,
+        public ?float $growth = null,
     ) {
     }
 
@@ -80,6 +81,7 @@ final readonly class BatchEvent
             $this->extra,
             $this->step,
             $this->sign,
+            $this->growth,
         );
     }
 
@@ -118,6 +120,7 @@ final readonly class BatchEvent
             extra: $node->at('extra')->optionalChoice(ExtraPlace::class),
             step: $node->at('step')->optionalText(self::LONGEST_STEP),
             sign: $node->at('sign')->optionalChoice(Doneness::class),
+            growth: $node->at('growth')->optionalNumber(1, Limits::MOST_GROWTH + 1, 'times its first size'),
         );
     }
 
@@ -146,6 +149,7 @@ final readonly class BatchEvent
             'extra' => $this->extra?->value,
             'step' => $this->step,
             'sign' => $this->sign?->value,
+            'growth' => $this->growth,
         ], static fn (string|int|float|null $value): bool => $value !== null);
     }
 
@@ -174,6 +178,7 @@ final readonly class BatchEvent
             extra: isset($row['extra']) ? ExtraPlace::from($row['extra']) : null,
             step: $row['step'] ?? null,
             sign: isset($row['sign']) ? Doneness::from($row['sign']) : null,
+            growth: $row['growth'] ?? null,
         );
     }
 }

@@ -173,6 +173,7 @@ final readonly class BatchState
                 $event->kind === EventKind::Turned && $event->touch !== null && $griddle->touches($piece) >= $event->touch => $node->at('touch')->refuse('This was done already.', sprintf('touch %d comes next', $griddle->touches($piece) + 1)),
                 default => null,
             },
+            EventKind::GrowthSeen => $this->plan->rises() && $this->tally->course->startedAt(EventKind::RestStarted) !== null ?: $node->refuse('Nothing is rising.', 'a raised dough, after rest_started'),
             EventKind::SignSeen, EventKind::CentreTaken => $griddle->isOn($piece) ?: $node->at('piece')->refuse('This piece is not on the griddle.', 'a piece that was laid and not lifted'),
             EventKind::OvenIn => match (true) {
                 ! $this->oven()->isUsed() => $node->refuse('This bread does not go into the oven.', 'a bread that is finished in the oven or under the broiler'),
@@ -198,6 +199,8 @@ final readonly class BatchState
         $portions = $this->portions();
         $oven = $this->oven()->toArray($this->plan->ovenLoads($portions->count));
 
+        $clocks = new Clocks($this->plan, $this->tally, $portions->isSet(), $oven);
+
         return [
             'stage' => $this->stage()->value,
             'begun' => $this->hasBegun(),
@@ -205,14 +208,16 @@ final readonly class BatchState
             'adding' => $this->adding(),
             'extras' => $this->extras()->toArray(),
             'feel_answers' => (new FeelAnswers($bowl, $this->plan))->all(),
-            'rest' => self::clock($course->startedAt(EventKind::RestStarted), $this->plan->restSeconds),
+            'rest' => self::clock($course->startedAt(EventKind::RestStarted), (int) round($clocks->restSeconds())),
             'portion' => $portions->toArray(),
             'shape' => (new ShapeState($this->plan, $portions->meanGrams() ?? $bowl->pieceGrams()))->toArray(),
             'griddle' => $griddle->withSteps($steps),
             'oven' => $oven,
+            'second_rest' => self::clock($course->startedAt(EventKind::SecondRestStarted), (int) $this->plan->secondRestSeconds()),
+            'grown' => $course->grown === null ? null : ['growth' => $course->grown[0], 'at' => LogTime::format($course->grown[1])],
             'stack' => self::clock($course->startedAt(EventKind::Stacked), $this->plan->stackSeconds),
             'judged_by' => ['fold' => $this->plan->isFolded(), 'puff' => $this->plan->puffs()],
-            'clocks' => (new Clocks($this->plan, $this->tally, $portions->isSet(), $oven))->toArray(),
+            'clocks' => $clocks->toArray(),
             'line' => $this->line($griddle, $steps)->toArray(),
             'entered' => array_map(static fn (Stage $stage): string => $stage->value, $course->entered),
             'undoable' => $course->undoable?->id,

@@ -16,6 +16,7 @@ enum ClockKind: string
     case HandWarm = 'hand_warm';
     case Rest = 'rest';
     case Rise = 'rise';
+    case SecondRest = 'second_rest';
     case Preheat = 'preheat';
     case Oven = 'oven';
     case Broiler = 'broiler';
@@ -29,6 +30,7 @@ enum ClockKind: string
             self::Knead, self::Stir => EventKind::KneadStarted,
             self::HandWarm => EventKind::Poured,
             self::Rest, self::Rise => EventKind::RestStarted,
+            self::SecondRest => EventKind::SecondRestStarted,
             self::Preheat => null,
             self::Oven, self::Broiler => EventKind::OvenIn,
             self::Stack => EventKind::Stacked,
@@ -42,6 +44,7 @@ enum ClockKind: string
             self::Step => Stage::Measure,
             self::Knead, self::Stir, self::HandWarm => Stage::Mix,
             self::Rest, self::Rise => Stage::Rest,
+            self::SecondRest => Stage::Portion,
             self::Preheat, self::Oven, self::Broiler => Stage::Griddle,
             self::Stack => Stage::Stack,
         };
@@ -56,6 +59,7 @@ enum ClockKind: string
             self::HandWarm => 'Hand-warm',
             self::Rest => 'Rest',
             self::Rise => 'Rise',
+            self::SecondRest => 'Pieces rest',
             self::Preheat => 'Griddle on',
             self::Oven => 'Oven',
             self::Broiler => 'Broiler',
@@ -73,6 +77,7 @@ enum ClockKind: string
             self::HandWarm => 'Hand-warm: it can be kneaded',
             self::Rest => 'The rest is over',
             self::Rise => 'Look whether it has risen',
+            self::SecondRest => 'The pieces have rested',
             self::Preheat => 'Turn the griddle on',
             self::Oven => 'Out of the oven',
             self::Broiler => 'Out from under the broiler',

@@ -70,13 +70,26 @@ final readonly class Clocks
         return $rows;
     }
 
+    /** Of the mixed dough: as planned, or, of one that rises, as what was seen of it says. */
+    public function restSeconds(): float
+    {
+        $since = $this->tally->course->startedAt(EventKind::RestStarted);
+        $grown = $this->tally->course->grown;
+        if ($since === null || $grown === null || $grown[1] <= $since || ! $this->plan->rises()) {
+            return (float) $this->plan->restSeconds;
+        }
+
+        return RiseSeen::seconds((float) $this->plan->restSeconds, $this->plan->wantedGrowth(), $grown[0], LogTime::between($since, $grown[1]));
+    }
+
     /** @return list<array{ClockKind, float}> each wait with its seconds */
     private function waits(): array
     {
         return [
             [ClockKind::HandWarm, $this->plan->handWarmSeconds()],
             [$this->plan->texture === Texture::Batter ? ClockKind::Stir : ClockKind::Knead, $this->plan->kneadSeconds()],
-            [$this->plan->rises() ? ClockKind::Rise : ClockKind::Rest, (float) $this->plan->restSeconds],
+            [$this->plan->rises() ? ClockKind::Rise : ClockKind::Rest, $this->restSeconds()],
+            [ClockKind::SecondRest, $this->plan->secondRestSeconds()],
             [ClockKind::Preheat, $this->plan->preheatSeconds()],
             ...($this->round === null ? [] : [[$this->round['what'] === 'broiler' ? ClockKind::Broiler : ClockKind::Oven, (float) $this->round['seconds']]]),
             [ClockKind::Stack, (float) $this->plan->stackSeconds],
@@ -121,6 +134,7 @@ final readonly class Clocks
         return match ($kind) {
             ClockKind::Knead, ClockKind::Stir, ClockKind::HandWarm => $isFelt || $isLaid || $course->startedAt(EventKind::RestStarted) !== null,
             ClockKind::Rest, ClockKind::Rise => $isLaid || $this->isPortioning,
+            ClockKind::SecondRest => $isLaid,
             ClockKind::Preheat => $isLaid || $griddle->surface !== null,
             ClockKind::Step, ClockKind::Oven, ClockKind::Broiler, ClockKind::Stack => false,
         };

@@ -13,14 +13,14 @@ use StoneMill\School\Stage;
  * @phpstan-import-type NoteRow from Note
  * @phpstan-import-type EventRow from BatchEvent
  *
- * @phpstan-type CourseRow array{entered: list<string>, stage: string|null, furthest: array{string, int}|null, started: array<string, int>, undoable: EventRow|null, notes: list<NoteRow>}
+ * @phpstan-type CourseRow array{entered: list<string>, stage: string|null, furthest: array{string, int}|null, started: array<string, int>, undoable: EventRow|null, grown: array{float, int}|null, notes: list<NoteRow>}
  */
 final readonly class CourseTally
 {
     /** Of the notes the latest go along with every answer; all of them stand in the log. */
     private const NOTES = 20;
 
-    private const STARTS = [EventKind::Poured, EventKind::KneadStarted, EventKind::RestStarted, EventKind::Stacked];
+    private const STARTS = [EventKind::Poured, EventKind::KneadStarted, EventKind::RestStarted, EventKind::SecondRestStarted, EventKind::Stacked];
 
     /**
      * @param list<Stage> $entered each once, in the order of the first visit
@@ -28,6 +28,7 @@ final readonly class CourseTally
      * @param array{Stage, DateTimeImmutable}|null $furthest stage gone to, and when it was first gone to
      * @param array<string, DateTimeImmutable> $started by kind of event, when that happened last, of what a clock runs from
      * @param BatchEvent|null $undoable the last entry worth undoing; moving between stages is not
+     * @param array{float, DateTimeImmutable}|null $grown times its first size that the dough was last seen at, and when
      * @param list<Note> $notes the latest
      */
     private function __construct(
@@ -36,13 +37,14 @@ final readonly class CourseTally
         public ?array $furthest,
         private array $started,
         public ?BatchEvent $undoable,
+        public ?array $grown,
         public array $notes,
     ) {
     }
 
     public static function empty(): self
     {
-        return new self([], null, null, [], null, []);
+        return new self([], null, null, [], null, null, []);
     }
 
     public function with(BatchEvent $event): self
@@ -53,6 +55,7 @@ final readonly class CourseTally
             $this->furthest,
             in_array($event->kind, self::STARTS, true) ? [...$this->started, $event->kind->value => $event->at] : $this->started,
             $event->kind === EventKind::Entered ? $this->undoable : $event,
+            $event->kind === EventKind::GrowthSeen ? [(float) $event->growth, $event->at] : $this->grown,
             $event->kind === EventKind::Noted ? [...array_slice($this->notes, 1 - self::NOTES), Note::of($event)] : $this->notes,
         );
     }
@@ -72,6 +75,7 @@ final readonly class CourseTally
             'furthest' => $this->furthest === null ? null : [$this->furthest[0]->value, LogTime::toMilliseconds($this->furthest[1])],
             'started' => array_map(LogTime::toMilliseconds(...), $this->started),
             'undoable' => $this->undoable?->toRow(),
+            'grown' => $this->grown === null ? null : [$this->grown[0], LogTime::toMilliseconds($this->grown[1])],
             'notes' => array_map(static fn (Note $note): array => $note->toRow(), $this->notes),
         ];
     }
@@ -85,6 +89,7 @@ final readonly class CourseTally
             $row['furthest'] === null ? null : [Stage::from($row['furthest'][0]), LogTime::ofMilliseconds($row['furthest'][1])],
             array_map(LogTime::ofMilliseconds(...), $row['started']),
             $row['undoable'] === null ? null : BatchEvent::fromRow($row['undoable']),
+            $row['grown'] === null ? null : [(float) $row['grown'][0], LogTime::ofMilliseconds($row['grown'][1])],
             array_map(Note::fromRow(...), $row['notes']),
         );
     }
@@ -98,6 +103,7 @@ final readonly class CourseTally
             $stage->isAfter($this->furthest[0] ?? Stage::Choose) ? [$stage, $at] : $this->furthest,
             $this->started,
             $this->undoable,
+            $this->grown,
             $this->notes,
         );
     }

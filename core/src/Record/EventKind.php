@@ -20,6 +20,10 @@ enum EventKind: string
     case TemperatureTaken = 'temperature_taken';
     case KneadStarted = 'knead_started';
     case RestStarted = 'rest_started';
+    /** The pieces rest once more. */
+    case SecondRestStarted = 'second_rest_started';
+    /** How far a raised dough has grown, against a mark on its bowl. */
+    case GrowthSeen = 'growth_seen';
     case ScaleSet = 'scale_set';
     case DiscMeasured = 'disc_measured';
     case Portioned = 'portioned';
@@ -56,6 +60,7 @@ enum EventKind: string
             self::TemperatureTaken, self::SurfaceTaken => ['celsius'],
             self::CentreTaken => ['piece', 'celsius'],
             self::SignSeen => ['piece', 'sign'],
+            self::GrowthSeen => ['growth'],
             self::ScaleSet => ['grams', 'pieces'],
             self::DiscMeasured => ['diameter_mm'],
             self::Portioned => ['grams'],
@@ -65,7 +70,7 @@ enum EventKind: string
             self::FaultSeen => ['symptom'],
             self::Remedied => ['symptom', 'cause'],
             self::Undone => ['event'],
-            self::OvenIn, self::OvenOut, self::KneadStarted, self::RestStarted, self::Paused, self::Resumed, self::Stacked => [],
+            self::OvenIn, self::OvenOut, self::KneadStarted, self::RestStarted, self::SecondRestStarted, self::Paused, self::Resumed, self::Stacked => [],
         };
     }
 

@@ -45,7 +45,7 @@ use StoneMill\School\TurnAction;
  *   portrait?: array<string, mixed>,
  *   label?: array{gluten: array{status: string}},
  *   rise?: array{growth: float}|null,
- *   rest: array{seconds: int},
+ *   rest: array{seconds: int, stand_seconds?: int, second_seconds?: int},
  *   stack: array{seconds: int}
  * }
  */
@@ -236,7 +236,18 @@ final readonly class PlannedBatch
     /** How long the scalded dough is too hot for hands; 0 where it is not. */
     public function handWarmSeconds(): float
     {
-        return 60 * (float) ($this->document['mix']['hand_warm_minutes']['value'] ?? 0);
+        return max(60 * (float) ($this->document['mix']['hand_warm_minutes']['value'] ?? 0), (float) ($this->document['rest']['stand_seconds'] ?? 0));
+    }
+
+    public function secondRestSeconds(): float
+    {
+        return (float) ($this->document['rest']['second_seconds'] ?? 0);
+    }
+
+    /** Times its first size that a raised dough is to grow to. */
+    public function wantedGrowth(): float
+    {
+        return $this->document['rise']['growth'] ?? 1.0;
     }
 
     /** Whether it is folded when it is eaten: a thick bread is split, and one from under the broiler or out of the oven is cut. */

@@ -133,7 +133,7 @@ const way = computed({
 
 .line-foot span {
   flex: 1;
-  min-width: 5.5rem;
+  min-width: 4rem;
 }
 
 .line-grind,
@@ -143,6 +143,6 @@ const way = computed({
 }
 
 .line-way {
-  width: 8.6rem;
+  width: 7.8rem;
 }
 </style>

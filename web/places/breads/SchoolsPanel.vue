@@ -3,6 +3,7 @@ import { ElOption, ElSelect } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest, School } from '@/api/types'
 import { useHouse } from '@/house'
+import RestFields from '@/ui/RestFields.vue'
 import { withMethod, withWish } from '@/stages/requests'
 import { withFat } from './formula'
 
@@ -30,6 +31,8 @@ function choose(step: School['step'], id: string) {
   const chosen = withMethod(request, { [step]: id })
   if (step === 'water')
     return emit('change', withWish(chosen, 'water', { celsius: undefined, dough_celsius: undefined }))
+  // So does a named rest of minutes that were slid by hand.
+  if (step === 'rest') return emit('change', { ...chosen, formula: { ...chosen.formula, rest: undefined } })
   if (step === 'fat') return emit('change', withFat(chosen, fatOf(id), house.kitchen))
   emit('change', step === 'scald' ? withWish(chosen, 'water', { pot_share: undefined }) : chosen)
 }
@@ -55,6 +58,8 @@ function choose(step: School['step'], id: string) {
       <span class="soft">{{ buys(school) }}</span>
     </li>
   </ul>
+  <h3>Rests</h3>
+  <RestFields :request="request" :plan="plan" @change="emit('change', $event)" />
 </template>
 
 <style scoped>

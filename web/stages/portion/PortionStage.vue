@@ -5,7 +5,7 @@ import type { Batch, Plan } from '@/api/types'
 import PortionStrip from '@/pictures/PortionStrip.vue'
 import Fader from '@/ui/Fader.vue'
 import MassInput from '@/ui/MassInput.vue'
-import { useUnits } from '@/ui/units'
+import { duration, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
@@ -15,6 +15,7 @@ const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const units = useUnits()
 const store = useBatch()
 const portion = computed(() => batch.state.portion)
+const second = computed(() => batch.state.second_rest)
 const isSet = computed(() => portion.value.start_grams !== null)
 const expected = computed(() => Math.round(batch.state.bowl.piece_grams * plan.portion.count))
 const reading = ref(portion.value.next_mark_grams ?? expected.value)
@@ -55,11 +56,22 @@ function take(grams: number) {
 
 <template>
   <StageHead :says="says" :detail="detail" />
-  <ActBar :plan="plan" stage="portion" :ready="done">
+  <ActBar :plan="plan" stage="portion" :ready="done && (!second.seconds || second.ends_at !== null)">
     <ElButton v-if="!done" type="primary" size="large" @click="take(reading)">{{
       isSet ? `Piece ${portion.count - portion.left + 1} is off` : 'Start counting down'
     }}</ElButton>
+    <ElButton
+      v-else-if="second.seconds && !second.ends_at"
+      type="primary"
+      size="large"
+      @click="store.record('second_rest_started')"
+      >Cover them, {{ duration(second.seconds) }}</ElButton
+    >
   </ActBar>
+  <p v-if="done && second.seconds" class="soft" role="status">
+    {{ second.ends_at ? 'They rest' : 'Then they rest' }} {{ duration(second.seconds) }}, covered,
+    {{ plan.rest.second_words }}.
+  </p>
   <p v-if="mend" class="portion-mend" role="status">{{ mend }}</p>
   <PortionStrip :portion="portion" />
   <div class="portion">

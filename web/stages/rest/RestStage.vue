@@ -4,6 +4,8 @@ import { computed } from 'vue'
 import type { Batch, Plan } from '@/api/types'
 import Fader from '@/ui/Fader.vue'
 import Why from '@/ui/Why.vue'
+import Fold from '@/ui/Fold.vue'
+import RestFields from '@/ui/RestFields.vue'
 import { duration, useUnits } from '@/ui/units'
 import { heatFrom } from '../course'
 import { useBatch } from '../batch'
@@ -27,10 +29,21 @@ const says = computed(() => {
   return `Cover it and ${plan.rise ? 'let it rise' : 'rest'} ${duration(rest.value.seconds)}`
 })
 const detail = computed(() => {
+  const where =
+    plan.rest.place === 'room'
+      ? ''
+      : ` ${plan.rest.words.charAt(0).toUpperCase()}${plan.rest.words.slice(1)}.`
+  return what() + where
+})
+
+function what(): string {
   if (plan.rise)
     return 'Warm and covered: mark the bowl where the dough stands, the mark is surer than the clock.'
   return 'Starch and gums go on drinking. A drying skin is a crack later, so keep it covered.'
-})
+}
+
+/** Against a mark on the bowl, where the dough stood at first. */
+const GROWN = [1.1, 1.25, 1.5, 1.75, 2]
 const rest = computed(() => batch.state.rest)
 </script>
 
@@ -59,11 +72,30 @@ const rest = computed(() => batch.state.rest)
       {{ units.text(plan.rise.minutes.high, 'min') }}.
       <Why :figure="plan.rise.minutes" label="Rise" />
     </p>
+    <div
+      v-if="plan.rise && rest.started_at"
+      class="row"
+      role="group"
+      aria-label="Against the mark it stands at"
+    >
+      <span>Against the mark it stands at</span>
+      <ElButton
+        v-for="times in GROWN"
+        :key="times"
+        :aria-pressed="batch.state.grown?.growth === times"
+        @click="store.record('growth_seen', { growth: times })"
+        >{{ units.text(times, 'share') }}</ElButton
+      >
+    </div>
+    <p v-if="batch.state.grown" class="soft" role="status">The clock follows what you saw.</p>
     <p>
       Griddle on at <strong>{{ heatFrom(batch, plan) }}</strong>, so that it is steady when the first piece is
       laid.
     </p>
   </div>
+  <Fold v-if="!rest.started_at && !plan.rise" name="rests" title="How it waits">
+    <RestFields :request="store.request ?? batch.request" :plan="plan" @change="store.change" />
+  </Fold>
 </template>
 
 <style scoped>
