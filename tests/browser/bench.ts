@@ -28,6 +28,9 @@ export async function signIn(page: Page) {
 export async function ownClock(page: Page) {
   await page.clock.install()
   await page.addInitScript(() => {
+    // Nor does the page's own arrival tell.
+    const entries = performance.getEntriesByType.bind(performance)
+    performance.getEntriesByType = type => (type === 'navigation' ? [] : entries(type))
     const fetched = window.fetch.bind(window)
     window.fetch = async (...request) => {
       const answer = await fetched(...request)
@@ -71,6 +74,18 @@ export async function startStyle(page: Page, style: string, count?: number) {
 /** One of several views of a stage. */
 export async function view(page: Page, name: string) {
   await page.getByText(name, { exact: true }).click()
+}
+
+/** One of a list that opens under a field and is searched by what is typed. */
+export async function chooseFrom(page: Page, field: string, option: string) {
+  await page.getByRole('combobox', { name: field }).click()
+  await page.getByRole('option', { name: option, exact: true }).click()
+}
+
+export async function expectNoSidewaysScroll(page: Page) {
+  expect(
+    await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+  ).toBeLessThanOrEqual(0)
 }
 
 /** What stands in the header, or behind its menu where there is no room. */

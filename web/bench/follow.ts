@@ -35,7 +35,7 @@ function running(clocks: BatchState['clocks'], event: BatchEvent): BatchState['c
   })
 }
 
-function ticked(step: BatchState['adding'][number], event: BatchEvent): BatchState['adding'][number] {
+function ticked(step: BatchState['steps'][number], event: BatchEvent): BatchState['steps'][number] {
   if (step.id !== event.step) return step
   return event.kind === 'step_done' ? { ...step, done_at: event.at } : { ...step, begun_at: event.at }
 }
@@ -57,7 +57,7 @@ function after(state: BatchState, event: BatchEvent): BatchState {
       return { ...state, bowl: measured(state.bowl, event, state.portion) }
     case 'step_begun':
     case 'step_done':
-      return { ...state, adding: state.adding.map(one => ticked(one, event)) }
+      return { ...state, steps: state.steps.map(one => ticked(one, event)) }
     case 'extra_weighed':
       return { ...state, extras: state.extras.map(one => stoodReady(one, event)) }
     case 'poured':

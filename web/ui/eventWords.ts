@@ -18,6 +18,16 @@ const STEPS: Record<string, string> = {
   together: 'mixing',
   'knead-in': 'kneading in',
   end: 'folding in',
+  brush: 'brushing',
+  'serve-with': 'serving',
+  wrap: 'wrapping',
+  fold: 'folding',
+  stand: 'standing',
+  split: 'splitting',
+  stuff: 'filling',
+  bake: 'baking it topped',
+  cut: 'cutting',
+  crisp: 'baking it crisp',
 }
 const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1)
 

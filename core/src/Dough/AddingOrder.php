@@ -10,6 +10,7 @@ use StoneMill\School\GoesIn;
 use StoneMill\School\PourOrder;
 use StoneMill\School\Stage;
 use StoneMill\School\Texture;
+use StoneMill\School\WorkStep;
 
 /**
  * In which order the lines of a formula come together, step by step with the check that belongs to it. The times are usual ones of
@@ -44,12 +45,12 @@ final readonly class AddingOrder
             $ingredient->role === Role::Egg => GoesIn::Whisked,
             in_array($ingredient->role, [Role::Dairy, Role::Acid, Role::Fat], true), $ingredient->id === 'honey' => GoesIn::InTheWater,
             $ingredient->role === Role::Potato => GoesIn::RubbedIn,
-            $ingredient->role === Role::Vegetable => GoesIn::AtTheEnd,
+            in_array($ingredient->role, [Role::Vegetable, Role::Filling], true) => GoesIn::AtTheEnd,
             default => GoesIn::Dry,
         };
     }
 
-    /** @return list<AddingStep> in the order of the work */
+    /** @return list<WorkStep> in the order of the work */
     public function steps(): array
     {
         return array_values(array_filter([
@@ -61,7 +62,7 @@ final readonly class AddingOrder
             $this->step('whisk', Stage::Measure, 'Whisk the %s', 'One colour, no streaks.', [GoesIn::Whisked], self::WHISK_SECONDS),
             $this->bloom(),
             $this->dissolve(),
-            $this->order === PourOrder::FlourIntoWater ? new AddingStep('rain', Stage::Mix, 'Rain the flour into the water', 'Stirred all the while, no islands of flour.', []) : null,
+            $this->order === PourOrder::FlourIntoWater ? new WorkStep('rain', Stage::Mix, 'Rain the flour into the water', 'Stirred all the while, no islands of flour.', []) : null,
             $this->step('wet', Stage::Mix, 'Stir in the %s', 'No streaks left.', [GoesIn::Browned, GoesIn::Melted, GoesIn::Warm, GoesIn::Whisked]),
             $this->step('stages', Stage::Mix, 'Add the %s in three goes', 'Smooth before the next goes in.', [GoesIn::InStages]),
             $this->together(),
@@ -70,12 +71,12 @@ final readonly class AddingOrder
         ]));
     }
 
-    private function dry(): ?AddingStep
+    private function dry(): ?WorkStep
     {
         $dry = $this->lines([GoesIn::Dry]);
         $clumps = array_filter($dry, static fn (Ingredient $one): bool => $one->role === Role::Binder) !== [];
 
-        return count($dry) < 2 ? null : new AddingStep(
+        return count($dry) < 2 ? null : new WorkStep(
             'dry',
             Stage::Measure,
             'Whisk the dry together',
@@ -84,24 +85,24 @@ final readonly class AddingOrder
         );
     }
 
-    private function bloom(): ?AddingStep
+    private function bloom(): ?WorkStep
     {
         $yeast = array_values(array_filter($this->lines([GoesIn::InTheWater]), static fn (Ingredient $one): bool => in_array($one->id, self::YEASTS, true)));
 
-        return $yeast === [] ? null : new AddingStep('bloom', Stage::Water, 'Wake the yeast in the warm water', 'It foams: it is alive. No foam in a quarter of an hour: begin again with new yeast.', self::ids($yeast), self::BLOOM_SECONDS);
+        return $yeast === [] ? null : new WorkStep('bloom', Stage::Water, 'Wake the yeast in the warm water', 'It foams: it is alive. No foam in a quarter of an hour: begin again with new yeast.', self::ids($yeast), self::BLOOM_SECONDS);
     }
 
-    private function dissolve(): ?AddingStep
+    private function dissolve(): ?WorkStep
     {
         $lines = array_values(array_filter($this->lines([GoesIn::InTheWater]), static fn (Ingredient $one): bool => ! in_array($one->id, self::YEASTS, true)));
         $dissolves = array_filter($lines, static fn (Ingredient $one): bool => in_array($one->role, [Role::Salt, Role::Sugar], true)) !== [];
 
-        return $lines === [] ? null : new AddingStep('dissolve', Stage::Water, sprintf('Stir the %s into the water', self::names($lines)), $dissolves ? 'Dissolved: nothing left on the bottom.' : 'Evenly mixed.', self::ids($lines));
+        return $lines === [] ? null : new WorkStep('dissolve', Stage::Water, sprintf('Stir the %s into the water', self::names($lines)), $dissolves ? 'Dissolved: nothing left on the bottom.' : 'Evenly mixed.', self::ids($lines));
     }
 
-    private function together(): AddingStep
+    private function together(): WorkStep
     {
-        return new AddingStep('together', Stage::Mix, $this->isScalded ? 'Mix with a spoon until nothing dry is left' : 'Mix until nothing dry is left', match (true) {
+        return new WorkStep('together', Stage::Mix, $this->isScalded ? 'Mix with a spoon until nothing dry is left' : 'Mix until nothing dry is left', match (true) {
             $this->texture === Texture::Batter => 'No lumps: let it run off the spoon.',
             $this->isScalded => 'No dry pockets under it. Hands only once it is hand-warm: it burns.',
             default => 'No dry pockets: turn it over from the bottom and press through it.',
@@ -109,11 +110,11 @@ final readonly class AddingOrder
     }
 
     /** @param list<GoesIn> $ways */
-    private function step(string $id, Stage $stage, string $name, string $check, array $ways, int $seconds = 0): ?AddingStep
+    private function step(string $id, Stage $stage, string $name, string $check, array $ways, int $seconds = 0): ?WorkStep
     {
         $lines = $this->lines($ways);
 
-        return $lines === [] ? null : new AddingStep($id, $stage, sprintf($name, self::names($lines)), $check, self::ids($lines), $seconds);
+        return $lines === [] ? null : new WorkStep($id, $stage, sprintf($name, self::names($lines)), $check, self::ids($lines), $seconds);
     }
 
     /**
@@ -139,7 +140,7 @@ final readonly class AddingOrder
     /** @param list<Ingredient> $ingredients */
     private static function names(array $ingredients): string
     {
-        $names = array_map(static fn (Ingredient $one): string => $one->id === self::BROWNED ? 'butter' : mb_strtolower(mb_substr($one->name, 0, 1)).mb_substr($one->name, 1), $ingredients);
+        $names = array_map(static fn (Ingredient $one): string => $one->id === self::BROWNED ? 'butter' : $one->inShort(), $ingredients);
         $last = (string) array_pop($names);
 
         return $names === [] ? $last : implode(', ', $names).' and '.$last;

@@ -32,7 +32,10 @@ final readonly class Room
     /** Flour as the catalogue means it in a gram of this flour: damp flour is less flour and more water. */
     public function flourShare(Ingredient $ingredient): float
     {
-        return (1 - $this->waterShare($ingredient)) / (1 - $ingredient->composition->waterGrams / 100);
+        $dry = 1 - $ingredient->composition->waterGrams / 100;
+
+        // What is all water has no flour that a room could dampen.
+        return $dry > 0 ? (1 - $this->waterShare($ingredient)) / $dry : 1.0;
     }
 
     /** Water per gram that this flour lacks against the catalogue's flour in it; below zero where the room has dampened it. */

@@ -108,6 +108,26 @@ final readonly class Aim
         );
     }
 
+    /** The same for a bread that is meant to be so many points of weight drier and so much darker than its kind. */
+    public function leaning(float $lossPoints, float $darker): self
+    {
+        if ($lossPoints === 0.0 && $darker === 0.0) {
+            return $this;
+        }
+        $loss = static fn (float $share): float => max(self::LEAST_LOSS, $share + $lossPoints / 100);
+        $shade = static fn (float $shade): float => max(self::FAINT_SHADE, min(self::MOST_SHADE, $shade + $darker));
+
+        return new self(
+            $loss($this->lossShare),
+            $shade($this->shade),
+            $this->doneCelsius,
+            $this->wantsPuff,
+            Spread::of($loss($this->losses->low), $loss($this->losses->likely), $loss($this->losses->high)),
+            Spread::of($shade($this->shades->low), $shade($this->shades->likely), $shade($this->shades->high)),
+            $this->lossBeside,
+        );
+    }
+
     /** The same for a bread that is known to lose so much beside what the model counts: less is left for the model. */
     public function losingBeside(float $share): self
     {

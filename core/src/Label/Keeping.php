@@ -153,6 +153,7 @@ final readonly class Keeping
                 Role::Dairy => 'dairy',
                 Role::Vegetable => 'vegetables',
                 Role::Potato => 'potato',
+                Role::Filling => 'a filling',
                 default => null,
             };
             if ($word !== null && $line->grams > 0 && ! in_array($word, $words, true)) {

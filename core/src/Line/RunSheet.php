@@ -18,6 +18,7 @@ use DateTimeImmutable;
  *   style: array{id: string, name: string},
  *   ledger: list<array{name: string, grams: float}>,
  *   rest?: array{words?: string},
+ *   steps?: list<array{stage: string, name: string, check: string}>,
  *   extras?: list<array{name: string, words: string, grams: float}>,
  *   water: array{first_pour_grams: Point, reserve_grams: Point, celsius: Point},
  *   portion: array{count: int, piece_grams: Point},
@@ -63,7 +64,7 @@ final readonly class RunSheet
         }
         $eaters = sprintf('%s. %s', $plan['label']['gluten']['words'], $plan['label']['contains']);
         $ready = Clock::later($startsAt, $plan['line']['length_seconds']);
-        $rows[] = new RunRow('ready', $ready, $ready, 'Serve', sprintf('%d pieces of %s. %s', $plan['portion']['count'], $plan['style']['name'], $eaters));
+        $rows[] = new RunRow('ready', $ready, $ready, 'Serve', sprintf('%d pieces of %s. %s%s', $plan['portion']['count'], $plan['style']['name'], $words->serving(), $eaters));
         $keep = $plan['stack']['keep'] ?? null;
         if ($keep !== null) {
             $rows[] = new RunRow(self::KEEP, $ready, Clock::later($ready, 60 * ($keep['warm_minutes']['value'] ?? 0)), 'Keep', implode(' ', array_column($keep['lines'], 'words')));

@@ -45,6 +45,12 @@ final readonly class RunWords
         };
     }
 
+    /** What is done with the finished bread, step by step. */
+    public function serving(): string
+    {
+        return implode('', array_map(static fn (array $step): string => sprintf('%s. %s ', $step['name'], $step['check']), array_values(array_filter($this->plan['steps'] ?? [], static fn (array $step): bool => $step['stage'] === 'stack'))));
+    }
+
     private function lines(): string
     {
         return implode(', ', array_map(static fn (array $line): string => sprintf('%s %.0f g', $line['name'], $line['grams']), $this->plan['ledger'])).'.';

@@ -30,6 +30,7 @@ enum Family: string
     case Leavening = 'leavening';
     case Vegetable = 'vegetable';
     case Spice = 'spice';
+    case Filling = 'filling';
     case Alkali = 'alkali';
     case Kernel = 'kernel';
     case Water = 'water';

@@ -22,6 +22,7 @@ final readonly class Ingredient
      * @param float $freeWaterShare part of a wet line's own water that a dough can have
      * @param float $mostPercent how much of the flour base it can be before the bread tastes or feels of little else
      * @param list<string> $cautions hazards that come with handling it
+     * @param float|null $smokeCelsius where a fat begins to smoke; null for anything else
      * @param string|null $tint sRGB as #rrggbb of a cooked, unbrowned dough of it alone; null where it colours nothing
      */
     public function __construct(
@@ -46,6 +47,7 @@ final readonly class Ingredient
         public array $cautions,
         public SourceKind $sourceKind,
         public ?string $tint,
+        public ?float $smokeCelsius = null,
     ) {
     }
 
@@ -72,6 +74,7 @@ final readonly class Ingredient
                 'onset' => $this->swelling->onsetCelsius, 'peak' => $this->swelling->peakCelsius, 'end' => $this->swelling->endCelsius,
             ],
             'spoon_g_per_ml' => $this->spoonDensity(),
+            'smoke_celsius' => $this->smokeCelsius,
         ];
     }
 
@@ -88,7 +91,7 @@ final readonly class Ingredient
             $this->coldAbsorption->widenedBy($wider), $this->hotAbsorption->widenedBy($wider),
             $this->swelling, $this->grain, $this->coldBinding, $this->hotBinding, $allergens, $this->gluten,
             sprintf('Composition: the package. Absorption and binding: borrowed from %s.', lcfirst($this->name)),
-            $this->family, $this->note, $this->freeWaterShare, $this->mostPercent, $this->cautions, SourceKind::OwnLabel, $this->tint,
+            $this->family, $this->note, $this->freeWaterShare, $this->mostPercent, $this->cautions, SourceKind::OwnLabel, $this->tint, $this->smokeCelsius,
         );
     }
 
@@ -96,6 +99,14 @@ final readonly class Ingredient
     public function carriesAnyOf(array $allergens): bool
     {
         return array_filter($this->allergens, static fn (Allergen $allergen): bool => in_array($allergen, $allergens, true)) !== [];
+    }
+
+    /** As it is called in the middle of a sentence: without what is said of it after a comma. */
+    public function inShort(): string
+    {
+        $name = explode(',', $this->name)[0];
+
+        return mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1);
     }
 
     /** Typical density of it as it lies in a spoon, g/mL. */

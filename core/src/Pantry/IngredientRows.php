@@ -18,7 +18,7 @@ use StoneMill\Measure\Spread;
  *   swelling_celsius: array{onset: float, peak: float, end: float}|null,
  *   grain: string|null,
  *   binding_per_percent: array{cold: float, hot: float},
- *   family: string, note: string, free_water_share: float, most_percent: float, cautions: list<string>, source_kind: string, tint: string|null
+ *   family: string, note: string, free_water_share: float, most_percent: float, cautions: list<string>, source_kind: string, tint: string|null, smoke_celsius?: float
  * }
  */
 final class IngredientRows
@@ -50,6 +50,7 @@ final class IngredientRows
             cautions: $row['cautions'],
             sourceKind: SourceKind::from($row['source_kind']),
             tint: $row['tint'],
+            smokeCelsius: $row['smoke_celsius'] ?? null,
         );
     }
 

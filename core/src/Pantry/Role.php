@@ -21,6 +21,8 @@ enum Role: string
     case Sugar = 'sugar';
     case Acid = 'acid';
     case Spice = 'spice';
+    /** Cooked pulses, meats and spreads: into or onto a bread rather than into its dough. */
+    case Filling = 'filling';
     case Alkali = 'alkali';
     case Kernel = 'kernel';
 
@@ -41,7 +43,7 @@ enum Role: string
     {
         return match ($this) {
             self::Flour, self::Starch, self::Binder, self::Salt, self::Leavening, self::Sugar, self::Spice, self::Alkali => true,
-            self::Egg, self::Fat, self::Water, self::Dairy, self::Vegetable, self::Potato, self::Acid, self::Kernel => false,
+            self::Egg, self::Fat, self::Water, self::Dairy, self::Vegetable, self::Potato, self::Acid, self::Kernel, self::Filling => false,
         };
     }
 }

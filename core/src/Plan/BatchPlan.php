@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
-use StoneMill\Dough\AddingStep;
 use StoneMill\Dough\WeighedExtra;
 use StoneMill\Griddle\Face;
 use StoneMill\Griddle\FinishRound;
@@ -14,11 +13,13 @@ use StoneMill\Label\Caution;
 use StoneMill\Label\Cost;
 use StoneMill\Label\Keeping;
 use StoneMill\Label\Label;
+use StoneMill\Label\Serving;
 use StoneMill\Line\PlannedLine;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
+use StoneMill\School\WorkStep;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Packing;
 use StoneMill\Shape\Portions;
@@ -53,9 +54,10 @@ final readonly class BatchPlan
     {
         return [
             'style' => ['id' => $this->request->style->id, 'name' => $this->request->style->name],
+            'purpose' => $this->request->purpose?->value,
             'method' => $this->request->method->toArray(),
             ...(new DoughSection($this->request, $this->dough))->toArray(),
-            'adding' => array_map(static fn (AddingStep $step): array => $step->toArray(), $this->request->addingOrder()->steps()),
+            'steps' => array_map(static fn (WorkStep $step): array => $step->toArray(), [...$this->request->addingOrder()->steps(), ...(new Serving($this->request->purpose, $this->disc->thicknessMillimetres, $this->piece->extras))->steps()]),
             'extras' => array_map(static fn (WeighedExtra $extra): array => $extra->toArray(), $this->piece->extras),
             'portion' => $this->portion(),
             'shape' => $this->shape(),
@@ -161,6 +163,7 @@ final readonly class BatchPlan
                 $this->disc->thicknessMillimetres,
                 Unit::Millimetre,
                 Reason::amount('Usual for this style', $this->request->style->thicknessMillimetres, Unit::Millimetre),
+                ...$this->thickerForPurpose(),
                 ...$this->thickerForFilling(),
                 ...$this->said(LearnedKind::Thickness),
             )->toArray(),
@@ -168,6 +171,16 @@ final readonly class BatchPlan
             'uncovered_seconds' => $this->request->style->uncoveredSeconds,
             'stuffed' => $this->piece->stuffed?->toArray(),
         ];
+    }
+
+    /** @return list<Reason> */
+    private function thickerForPurpose(): array
+    {
+        $purpose = $this->request->purpose;
+        $wished = $this->request->wishedThicknessMillimetres();
+
+        return $purpose === null || abs($wished - $this->request->style->thicknessMillimetres) < 0.01 || $this->request->pieces->thicknessMillimetres !== null
+            ? [] : [Reason::amount('To '.$purpose->inWords(), $wished, Unit::Millimetre)];
     }
 
     /** @return list<Reason> why a filled bread is thicker than its kind */

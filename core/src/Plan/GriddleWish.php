@@ -8,6 +8,7 @@ use StoneMill\Exchange\Node;
 use StoneMill\Griddle\Aim;
 use StoneMill\Griddle\OwnTurns;
 use StoneMill\Griddle\SurfaceRange;
+use StoneMill\School\Purpose;
 use StoneMill\School\TurnSchool;
 use StoneMill\Style\Style;
 
@@ -38,8 +39,14 @@ final readonly class GriddleWish
         );
     }
 
-    public function aim(Style $style, TurnSchool $school, float $thicknessMillimetres): Aim
+    /** @param Purpose|null $purpose what it is for, where the cook said: against what its kind is first of all good for */
+    public function aim(Style $style, TurnSchool $school, float $thicknessMillimetres, ?Purpose $purpose): Aim
     {
-        return Aim::of($style->baking, $school, $thicknessMillimetres)->wishing($this->lossPercent === null ? null : $this->lossPercent / 100, $this->shade);
+        $usual = $style->uses[0];
+        $for = $purpose ?? $usual;
+
+        return Aim::of($style->baking, $school, $thicknessMillimetres)
+            ->leaning($for->lossPoints() - $usual->lossPoints(), $for->darker() - $usual->darker())
+            ->wishing($this->lossPercent === null ? null : $this->lossPercent / 100, $this->shade);
     }
 }

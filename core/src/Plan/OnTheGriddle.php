@@ -38,7 +38,7 @@ final class OnTheGriddle
             new Bread(self::matter($request, $lines), $disc->thicknessMillimetres, $celsius),
             self::iron($request, $disc, $packing),
             $request->gear->oven->air($room),
-            $request->griddle->aim($request->style, $request->method->turns, $disc->thicknessMillimetres)->losingBeside(($request->experience->of(LearnedKind::WeightLoss)->value ?? 0.0) / 100),
+            $request->griddle->aim($request->style, $request->method->turns, $disc->thicknessMillimetres, $request->purpose)->losingBeside(($request->experience->of(LearnedKind::WeightLoss)->value ?? 0.0) / 100),
             $request->griddle->balance,
             $request->griddle->turnCount,
             $request->gear->oven->finish($disc),

@@ -102,6 +102,6 @@ final readonly class Piece
     /** As wished or usual, and as this cook's hands make it. */
     private static function thicknessMillimetres(PlanRequest $request): float
     {
-        return ($request->pieces->thicknessMillimetres ?? $request->style->thicknessMillimetres) * ($request->experience->of(LearnedKind::Thickness)->value ?? 1.0);
+        return $request->wishedThicknessMillimetres() * ($request->experience->of(LearnedKind::Thickness)->value ?? 1.0);
     }
 }

@@ -181,6 +181,14 @@ final readonly class PlanRequest
         return $this->water->potShare ?? $this->method->scald->potShare();
     }
 
+    /** In mm: as wished, or as is usual for the bread and what it is for. */
+    public function wishedThicknessMillimetres(): float
+    {
+        $usual = $this->style->uses[0];
+
+        return $this->pieces->thicknessMillimetres ?? $this->style->thicknessMillimetres * ($this->purpose ?? $usual)->thicker() / $usual->thicker();
+    }
+
     /** How long the griddle warms: as it was timed, or as is usual for the bread. */
     public function preheatSeconds(): float
     {

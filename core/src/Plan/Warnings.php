@@ -14,6 +14,7 @@ use StoneMill\Griddle\TurnPlan;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Role;
+use StoneMill\School\ExtraPlace;
 use StoneMill\School\Scald;
 use StoneMill\School\Shaping;
 use StoneMill\Shape\Disc;
@@ -27,6 +28,9 @@ final readonly class Warnings
 
     /** Dusting flour lies on the outside and is worked in only where scraps are gathered: a usual dusting is no fault. Planning estimate. */
     private const DUSTED_POINTS = 8.0;
+
+    /** So far a fat is kept from its smoke: it was used before, or a pan has hot spots. Planning estimate. */
+    private const BELOW_SMOKE_KELVIN = 10.0;
 
     /** Warm enough for yeast to wake in, and far from what harms it. */
     private const YEAST_WATER_CELSIUS = 40.0;
@@ -74,8 +78,23 @@ final readonly class Warnings
 
         return array_values(array_filter([
             $stuffed === null || $stuffed->holds() ? null : Warning::of('filling-bursts', 'shape', $stuffed->inWords(), min($stuffed->walls()), $stuffed->leastWallMillimetres(), Unit::Millimetre, Mend::thickness(ceil(2 * $stuffed->leastThicknessMillimetres(Stuffing::RESERVE)) / 2)),
+            ...$this->aboutSmoke($piece),
             $drier < self::DUSTED_POINTS ? null : Warning::of('dusting-dries', 'shape', 'So much dusting flour, worked in, makes the dough drier than it was made: brush it off, or use less.', $drier, self::DUSTED_POINTS, Unit::Point),
         ]));
+    }
+
+    /** @return list<Warning> for each fat that meets metal hotter than it bears */
+    private function aboutSmoke(Piece $piece): array
+    {
+        $warnings = [];
+        foreach ($piece->extras as $extra) {
+            $smokes = $extra->ingredient->smokeCelsius;
+            if ($smokes !== null && in_array($extra->place, [ExtraPlace::Griddle, ExtraPlace::Faces], true) && $this->request->surfaceCelsius() > $smokes) {
+                $warnings[] = Warning::of('fat-smokes-'.$extra->ingredient->id, 'griddle', sprintf('Metal this hot makes %s smoke, which is close to burning: less heat, or a fat that bears it.', $extra->ingredient->inShort()), $this->request->surfaceCelsius(), $smokes, Unit::Celsius, Mend::heat($smokes - self::BELOW_SMOKE_KELVIN));
+            }
+        }
+
+        return $warnings;
     }
 
     /**

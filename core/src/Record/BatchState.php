@@ -153,7 +153,7 @@ final readonly class BatchState
         $piece = (int) $event->piece;
         match ($event->kind) {
             EventKind::Measured => $this->plan->has((string) $event->ingredient) ?: $node->at('ingredient')->refuse('This is not a line of the batch.', 'an ingredient of the plan'),
-            EventKind::StepBegun, EventKind::StepDone => in_array($event->step, array_column($this->plan->adding(), 'id'), true) ?: $node->at('step')->refuse('There is no such step in this batch.', 'a step of the plan'),
+            EventKind::StepBegun, EventKind::StepDone => in_array($event->step, array_column($this->plan->steps(), 'id'), true) ?: $node->at('step')->refuse('There is no such step in this batch.', 'a step of the plan'),
             EventKind::ExtraWeighed => $event->extra === null || $this->extras()->has($event->extra, (string) $event->ingredient) ?: $node->at('ingredient')->refuse('This does not stand beside the dough of this batch.', 'an ingredient of the plan, at its place'),
             EventKind::Portioned => match (true) {
                 ! $portions->isSet() => $node->refuse('The bowl is not on the scale yet.', 'after scale_set'),
@@ -205,7 +205,7 @@ final readonly class BatchState
             'stage' => $this->stage()->value,
             'begun' => $this->hasBegun(),
             'bowl' => $bowl->toArray(),
-            'adding' => $this->adding(),
+            'steps' => $this->steps(),
             'extras' => $this->extras()->toArray(),
             'feel_answers' => (new FeelAnswers($bowl, $this->plan))->all(),
             'rest' => self::clock($course->startedAt(EventKind::RestStarted), (int) round($clocks->restSeconds())),
@@ -228,12 +228,12 @@ final readonly class BatchState
     }
 
     /** @return list<array{id: string, stage: string, name: string, check: string, ingredients: list<string>, seconds: int, begun_at: string|null, done_at: string|null}> */
-    private function adding(): array
+    private function steps(): array
     {
-        $tally = $this->tally->adding;
+        $tally = $this->tally->steps;
         $at = static fn (?DateTimeImmutable $moment): ?string => $moment === null ? null : LogTime::format($moment);
 
-        return array_map(static fn (array $step): array => [...$step, 'begun_at' => $at($tally->begun[$step['id']] ?? null), 'done_at' => $at($tally->done[$step['id']] ?? null)], $this->plan->adding());
+        return array_map(static fn (array $step): array => [...$step, 'begun_at' => $at($tally->begun[$step['id']] ?? null), 'done_at' => $at($tally->done[$step['id']] ?? null)], $this->plan->steps());
     }
 
     /** When all is served, if work goes on from the last entry as planned; null before the first. */

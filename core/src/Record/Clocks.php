@@ -50,8 +50,8 @@ final readonly class Clocks
     private function steps(): array
     {
         $rows = [];
-        $tally = $this->tally->adding;
-        foreach ($this->plan->adding() as $step) {
+        $tally = $this->tally->steps;
+        foreach ($this->plan->steps() as $step) {
             $begun = $tally->begun[$step['id']] ?? null;
             if ($step['seconds'] > 0) {
                 $rows[] = [

@@ -31,7 +31,7 @@ use StoneMill\School\TurnAction;
  * @phpstan-type Point array{value: float}
  * @phpstan-type PlanDocument array{
  *   ledger: list<PlannedLine>,
- *   adding?: list<PlannedStep>,
+ *   steps?: list<PlannedStep>,
  *   extras?: list<PlannedExtra>,
  *   style?: array{id: string},
  *   method: array<string, string>,
@@ -298,9 +298,9 @@ final readonly class PlannedBatch
     }
 
     /** @return list<PlannedStep> on the way into the dough; plans from before they were told say none */
-    public function adding(): array
+    public function steps(): array
     {
-        return $this->document['adding'] ?? [];
+        return $this->document['steps'] ?? [];
     }
 
     /** @return list<PlannedExtra> what is no part of the dough; plans from before it was told say nothing */

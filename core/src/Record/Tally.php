@@ -18,7 +18,7 @@ use JsonException;
  * @phpstan-import-type PaceRow from PaceTally
  * @phpstan-import-type FaultRow from FaultTally
  * @phpstan-import-type ExtrasRow from ExtrasTally
- * @phpstan-import-type AddingRow from AddingTally
+ * @phpstan-import-type StepsRow from StepsTally
  */
 final readonly class Tally
 {
@@ -33,21 +33,21 @@ final readonly class Tally
         public PaceTally $pace,
         public FaultTally $faults,
         public ExtrasTally $extras,
-        public AddingTally $adding,
+        public StepsTally $steps,
     ) {
     }
 
     /** @param list<BatchEvent> $standing events that were not undone, in order */
     public static function of(array $standing): self
     {
-        $empty = new self(BowlTally::empty(), ScaleTally::empty(), GriddleTally::empty(), CourseTally::empty(), PaceTally::empty(), FaultTally::empty(), ExtrasTally::empty(), AddingTally::empty());
+        $empty = new self(BowlTally::empty(), ScaleTally::empty(), GriddleTally::empty(), CourseTally::empty(), PaceTally::empty(), FaultTally::empty(), ExtrasTally::empty(), StepsTally::empty());
 
         return array_reduce($standing, static fn (self $tally, BatchEvent $event): self => $tally->with($event), $empty);
     }
 
     public function with(BatchEvent $event): self
     {
-        return new self($this->bowl->with($event), $this->scale->with($event), $this->griddle->with($event), $this->course->with($event), $this->pace->with($event), $this->faults->with($event), $this->extras->with($event), $this->adding->with($event));
+        return new self($this->bowl->with($event), $this->scale->with($event), $this->griddle->with($event), $this->course->with($event), $this->pace->with($event), $this->faults->with($event), $this->extras->with($event), $this->steps->with($event));
     }
 
     public function toText(): string
@@ -55,7 +55,7 @@ final readonly class Tally
         return json_encode([
             'format' => self::FORMAT, 'bowl' => $this->bowl->toRow(), 'scale' => $this->scale->toRow(),
             'griddle' => $this->griddle->toRow(), 'course' => $this->course->toRow(), 'pace' => $this->pace->toRow(),
-            'faults' => $this->faults->toRow(), 'extras' => $this->extras->toRow(), 'adding' => $this->adding->toRow(),
+            'faults' => $this->faults->toRow(), 'extras' => $this->extras->toRow(), 'steps' => $this->steps->toRow(),
         ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 
@@ -63,7 +63,7 @@ final readonly class Tally
     public static function fromText(?string $text): ?self
     {
         try {
-            /** @var array{format?: int, bowl: BowlRow, scale: ScaleRow, griddle: GriddleRow, course: CourseRow, pace: PaceRow, faults: list<FaultRow>, extras: ExtrasRow, adding: AddingRow} $rows */
+            /** @var array{format?: int, bowl: BowlRow, scale: ScaleRow, griddle: GriddleRow, course: CourseRow, pace: PaceRow, faults: list<FaultRow>, extras: ExtrasRow, steps: StepsRow} $rows */
             $rows = (array) json_decode($text ?? '{}', true, 16, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
             return null;
@@ -77,7 +77,7 @@ final readonly class Tally
             PaceTally::fromRow($rows['pace']),
             FaultTally::fromRow($rows['faults']),
             ExtrasTally::fromRow($rows['extras']),
-            AddingTally::fromRow($rows['adding']),
+            StepsTally::fromRow($rows['steps']),
         );
     }
 }

@@ -6,10 +6,10 @@ namespace StoneMill\Tests\Dough;
 
 use PHPUnit\Framework\TestCase;
 use StoneMill\Dough\AddingOrder;
-use StoneMill\Dough\AddingStep;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\School\GoesIn;
 use StoneMill\School\Stage;
+use StoneMill\School\WorkStep;
 use StoneMill\Tests\Bench;
 
 /** Lines come together in an order, each step with the check that belongs to it. */
@@ -17,7 +17,7 @@ final class AddingOrderTest extends TestCase
 {
     /**
      * @param array<string, mixed> $request
-     * @return list<AddingStep>
+     * @return list<WorkStep>
      */
     private static function steps(array $request): array
     {
@@ -30,7 +30,7 @@ final class AddingOrderTest extends TestCase
      */
     private static function ids(array $request): array
     {
-        return array_map(static fn (AddingStep $step): string => $step->id, self::steps($request));
+        return array_map(static fn (WorkStep $step): string => $step->id, self::steps($request));
     }
 
     public function test_a_plain_masa_is_whisked_dry_and_mixed_until_nothing_dry_is_left(): void
@@ -48,10 +48,10 @@ final class AddingOrderTest extends TestCase
         $steps = self::steps(['style' => 'raised-round', 'formula' => ['lines' => $lines, 'order' => 'flour_into_water']]);
         self::assertSame(
             ['brown', 'dry', 'rub', 'whisk', 'bloom', 'dissolve', 'rain', 'wet', 'stages', 'together', 'knead-in', 'end'],
-            array_map(static fn (AddingStep $step): string => $step->id, $steps),
+            array_map(static fn (WorkStep $step): string => $step->id, $steps),
         );
         // No stage comes back once the next has begun.
-        $stages = array_map(static fn (AddingStep $step): Stage => $step->stage, $steps);
+        $stages = array_map(static fn (WorkStep $step): Stage => $step->stage, $steps);
         foreach (array_slice($stages, 1) as $index => $stage) {
             self::assertFalse($stages[$index]->isAfter($stage));
         }
@@ -67,7 +67,7 @@ final class AddingOrderTest extends TestCase
     {
         foreach (Bench::reference()->styles->all() as $style) {
             $request = PlanRequest::read(['style' => $style->id], Bench::reference());
-            $told = array_merge(...array_map(static fn (AddingStep $step): array => $step->ingredients, $request->addingOrder()->steps()));
+            $told = array_merge(...array_map(static fn (WorkStep $step): array => $step->ingredients, $request->addingOrder()->steps()));
             foreach ($request->formula->lines as $line) {
                 if ($line->way() !== GoesIn::Dry) {
                     self::assertContains($line->ingredient->id, $told, $style->id);
@@ -79,7 +79,7 @@ final class AddingOrderTest extends TestCase
 
     public function test_a_scalded_dough_is_mixed_with_a_spoon_and_a_batter_is_looked_at(): void
     {
-        $last = static fn (string $style): AddingStep => array_column(self::steps(['style' => $style]), null, 'id')['together'];
+        $last = static fn (string $style): WorkStep => array_column(self::steps(['style' => $style]), null, 'id')['together'];
         self::assertStringContainsString('it burns', $last('rice-round')->check);
         self::assertStringContainsString('No lumps', $last('chickpea-pan-bread')->check);
     }

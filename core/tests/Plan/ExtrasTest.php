@@ -131,6 +131,17 @@ final class ExtrasTest extends TestCase
         self::assertContains('dusting-dries', array_map(static fn (Warning $warning): string => $warning->id, $plan->warnings));
     }
 
+    public function test_a_fat_that_the_metal_makes_smoke_is_told_with_a_heat_that_it_bears(): void
+    {
+        $butter = [['ingredient' => 'butter', 'place' => 'faces']];
+        $hot = self::plan($butter, ['griddle' => ['surface_celsius' => 210]]);
+        $warning = array_values(array_filter($hot->warnings, static fn (Warning $one): bool => $one->id === 'fat-smokes-butter'))[0] ?? null;
+        self::assertSame([210.0, 150.0], [$warning?->value, $warning?->limit]);
+        self::assertSame(['griddle' => ['surface_celsius' => 140.0]], $warning?->mend?->change);
+        $ghee = self::plan([['ingredient' => 'ghee', 'place' => 'faces']], ['griddle' => ['surface_celsius' => 210]]);
+        self::assertStringNotContainsString('smokes', implode(' ', array_map(static fn (Warning $one): string => $one->id, $ghee->warnings)));
+    }
+
     /** @return iterable<string, array{list<array<string, mixed>>, string}> */
     public static function refusals(): iterable
     {

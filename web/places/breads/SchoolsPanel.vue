@@ -3,6 +3,7 @@ import { ElOption, ElSelect } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest, School } from '@/api/types'
 import { useHouse } from '@/house'
+import ForWhat from '@/ui/ForWhat.vue'
 import RestFields from '@/ui/RestFields.vue'
 import { withMethod, withWish } from '@/stages/requests'
 import { withFat } from './formula'
@@ -39,6 +40,7 @@ function choose(step: School['step'], id: string) {
 </script>
 
 <template>
+  <ForWhat :request="request" @change="emit('change', $event)" />
   <ul class="schools">
     <li v-for="school in schools" :key="school.step">
       <label :for="`school-${school.step}`">{{ school.name }}</label>

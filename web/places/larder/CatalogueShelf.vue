@@ -10,7 +10,9 @@ import IngredientCard from './IngredientCard.vue'
 const GROUPS = {
   flour: ['flour', 'starch', 'kernel'],
   binder: ['binder', 'egg', 'potato'],
-  wet: ['dairy', 'fat', 'vegetable', 'acid'],
+  wet: ['dairy', 'vegetable', 'acid', 'water'],
+  fat: ['fat'],
+  filling: ['filling'],
   rest: ['salt', 'sugar', 'leavening', 'spice', 'alkali'],
 }
 const ingredients = shallowRef<Ingredient[]>([])
@@ -36,7 +38,9 @@ onMounted(async () => {
         :options="[
           { value: 'flour', label: 'Flours and starches' },
           { value: 'binder', label: 'Binders' },
-          { value: 'wet', label: 'Wet things and fats' },
+          { value: 'wet', label: 'Vegetables and dairy' },
+          { value: 'fat', label: 'Fats and oils' },
+          { value: 'filling', label: 'Fillings' },
           { value: 'rest', label: 'Seasoning and lift' },
         ]"
       />

@@ -42,6 +42,10 @@ const drinks = computed(() => (cold.value[1] ?? 0) > 0)
         {{ units.text(ingredient.swelling_celsius.end, 'celsius') }}.</template
       >
     </p>
+    <p v-if="ingredient.smoke_celsius !== null">
+      Smokes from about {{ units.text(ingredient.smoke_celsius, 'celsius') }}; sooner once it was used or has
+      crumbs in it. Smoking fat is close to fire.
+    </p>
     <p v-if="ingredient.allergens.length || ingredient.gluten !== 'free_by_nature'" class="card-mark">
       {{ ingredient.allergens.map(one => one.replace('_', ' ')).join(', ') }}
       <template v-if="ingredient.gluten === 'needs_certification'"

@@ -5,6 +5,7 @@ import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
 import BenchFold from '@/ui/BenchFold.vue'
 import Fader from '@/ui/Fader.vue'
+import ForWhat from '@/ui/ForWhat.vue'
 import { remembered } from '@/ui/remembered'
 import Views from '@/ui/Views.vue'
 import LabelPanel from '@/places/breads/LabelPanel.vue'
@@ -106,6 +107,7 @@ const hands = computed({
         unit="g"
         :disabled="batch.state.begun"
       />
+      <ForWhat :request="request" @change="store.change" />
       <p v-if="batch.state.begun" class="soft">
         Water is in the flour: number and size are settled when you portion.
       </p>

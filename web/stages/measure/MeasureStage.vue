@@ -8,7 +8,7 @@ import { useUnits } from '@/ui/units'
 import { wayWords } from '@/ui/ways'
 import { useBatch } from '../batch'
 import ActBar from '../ActBar.vue'
-import AddingSteps from '../AddingSteps.vue'
+import WorkSteps from '../WorkSteps.vue'
 import ExtrasList from '../ExtrasList.vue'
 import StageHead from '../StageHead.vue'
 import MeasureLine from './MeasureLine.vue'
@@ -81,7 +81,7 @@ function row(ingredient: string) {
       @measured="weight => store.record('measured', { ingredient: line.ingredient, grams: weight })"
     />
   </ul>
-  <AddingSteps :batch="batch" stage="measure" />
+  <WorkSteps :batch="batch" stage="measure" />
   <ExtrasList :extras="batch.state.extras" />
   <Fold name="ledger" title="Who takes water, who brings it">
     <LedgerBars :plan="plan" />

@@ -7,7 +7,7 @@ import Why from '@/ui/Why.vue'
 import { clock, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import ActBar from '../ActBar.vue'
-import AddingSteps from '../AddingSteps.vue'
+import WorkSteps from '../WorkSteps.vue'
 import StageHead from '../StageHead.vue'
 import Warnings from '../Warnings.vue'
 import FeelAnswerCard from './FeelAnswerCard.vue'
@@ -85,7 +85,7 @@ function mixGrams(one: FeelAnswer): number {
       >{{ isBatter ? 'Stirred in' : 'Worked in' }} {{ amount(answer) }}</ElButton
     >
   </ActBar>
-  <AddingSteps v-if="batch.state.begun && !answer" :batch="batch" stage="mix" />
+  <WorkSteps v-if="batch.state.begun && !answer" :batch="batch" stage="mix" />
   <Warnings :plan="plan" stage="mix" :begun="batch.state.begun" @mend="store.mend" />
   <div class="feel" role="group" aria-label="How the dough feels">
     <button

@@ -10,8 +10,8 @@ import KeepWords from '@/ui/KeepWords.vue'
 import { useBatch } from '../batch'
 import CountdownRing from '../CountdownRing.vue'
 import ActBar from '../ActBar.vue'
-import ExtrasNow from '../ExtrasNow.vue'
 import StageHead from '../StageHead.vue'
+import WorkSteps from '../WorkSteps.vue'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const store = useBatch()
@@ -59,7 +59,7 @@ function keep() {
       >Stacked. Start {{ duration(stack.seconds) }}</ElButton
     >
   </ActBar>
-  <ExtrasNow :batch="batch" stage="stack" />
+  <WorkSteps :batch="batch" stage="stack" />
   <div class="panel stack steam">
     <CountdownRing v-if="stack.ends_at" :ends-at="stack.ends_at" :seconds="stack.seconds" />
     <p v-else class="steam-time">{{ duration(stack.seconds) }}</p>

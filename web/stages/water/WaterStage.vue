@@ -9,7 +9,7 @@ import MassInput from '@/ui/MassInput.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import ActBar from '../ActBar.vue'
-import AddingSteps from '../AddingSteps.vue'
+import WorkSteps from '../WorkSteps.vue'
 import StageHead from '../StageHead.vue'
 import LearnedPanel from '../LearnedPanel.vue'
 import Warnings from '../Warnings.vue'
@@ -57,7 +57,7 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
       >Poured {{ units.text(read, 'g') }}</ElButton
     >
   </ActBar>
-  <AddingSteps :batch="batch" stage="water" />
+  <WorkSteps :batch="batch" stage="water" />
   <Warnings :plan="plan" stage="water" :begun="batch.state.begun" @mend="store.mend" />
   <LearnedPanel :plan="plan" :request="request" stage="water" :begun="begun" />
   <div class="water">

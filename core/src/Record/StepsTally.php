@@ -9,9 +9,9 @@ use DateTimeImmutable;
 /**
  * Which steps on the way into the dough were begun, and which are done.
  *
- * @phpstan-type AddingRow array{begun: array<string, int>, done: array<string, int>}
+ * @phpstan-type StepsRow array{begun: array<string, int>, done: array<string, int>}
  */
-final readonly class AddingTally
+final readonly class StepsTally
 {
     /**
      * @param array<string, DateTimeImmutable> $begun by step
@@ -35,13 +35,13 @@ final readonly class AddingTally
         };
     }
 
-    /** @return AddingRow */
+    /** @return StepsRow */
     public function toRow(): array
     {
         return ['begun' => array_map(LogTime::toMilliseconds(...), $this->begun), 'done' => array_map(LogTime::toMilliseconds(...), $this->done)];
     }
 
-    /** @param AddingRow $row */
+    /** @param StepsRow $row */
     public static function fromRow(array $row): self
     {
         return new self(array_map(LogTime::ofMilliseconds(...), $row['begun']), array_map(LogTime::ofMilliseconds(...), $row['done']));

@@ -5,10 +5,10 @@ import type { Batch, Stage } from '@/api/types'
 import { clock } from '@/ui/units'
 import { useBatch } from './batch'
 
-/** How the lines come together at this stage: the step at hand with its check, and what comes after it. */
+/** What there is to do at this stage besides its one act: the step at hand with its check, and what comes after it. */
 const { batch, stage } = defineProps<{ batch: Batch; stage: Stage }>()
 const store = useBatch()
-const steps = computed(() => batch.state.adding.filter(step => step.stage === stage))
+const steps = computed(() => batch.state.steps.filter(step => step.stage === stage))
 const at = computed(() => steps.value.find(step => !step.done_at))
 const rest = computed(() => steps.value.filter(step => !step.done_at && step !== at.value))
 const done = computed(() => steps.value.filter(step => step.done_at))
@@ -16,8 +16,12 @@ const names = (of: typeof steps.value) => of.map(step => step.name.toLowerCase()
 </script>
 
 <template>
-  <section v-if="steps.length" class="adding panel" aria-label="How it comes together">
-    <div v-if="at" class="adding-at">
+  <section
+    v-if="steps.length"
+    class="steps panel"
+    :aria-label="stage === 'stack' ? 'After the bread' : 'How it comes together'"
+  >
+    <div v-if="at" class="steps-at">
       <p>
         <strong>{{ at.name }}.</strong> {{ at.check }}
       </p>
@@ -32,30 +36,30 @@ const names = (of: typeof steps.value) => of.map(step => step.name.toLowerCase()
       >
     </div>
     <p v-if="rest.length" class="soft">Then {{ names(rest) }}.</p>
-    <p v-if="done.length" class="soft"><span class="adding-done">✓</span> {{ names(done) }}</p>
+    <p v-if="done.length" class="soft"><span class="steps-done">✓</span> {{ names(done) }}</p>
   </section>
 </template>
 
 <style scoped>
-.adding {
+.steps {
   display: grid;
   gap: 0.2rem;
-  padding: 0.5rem 0.9rem;
+  psteps: 0.5rem 0.9rem;
 }
 
-.adding-at {
+.steps-at {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
   gap: 0.4rem 0.8rem;
 }
 
-.adding-at p {
+.steps-at p {
   flex: 1;
   min-width: 14rem;
 }
 
-.adding-done {
+.steps-done {
   color: var(--ready);
 }
 </style>

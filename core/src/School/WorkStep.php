@@ -2,12 +2,10 @@
 
 declare(strict_types=1);
 
-namespace StoneMill\Dough;
+namespace StoneMill\School;
 
-use StoneMill\School\Stage;
-
-/** One thing done with lines on their way into the dough, and how to see that it is done. */
-final readonly class AddingStep
+/** One thing to do at a stage, and how to see that it is done. */
+final readonly class WorkStep
 {
     /**
      * @param string $id the same for the same step in every plan
