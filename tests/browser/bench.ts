@@ -78,7 +78,8 @@ export async function view(page: Page, name: string) {
 
 /** One of a list that opens under a field and is searched by what is typed. */
 export async function chooseFrom(page: Page, field: string, option: string) {
-  await page.getByRole('combobox', { name: field }).click()
+  // What is chosen lies over the field.
+  await page.getByRole('combobox', { name: field }).click({ force: true })
   await page.getByRole('option', { name: option, exact: true }).click()
 }
 
