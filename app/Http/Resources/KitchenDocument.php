@@ -20,6 +20,7 @@ use StoneMill\Pantry\Ingredient;
 use StoneMill\Plan\Reference;
 use StoneMill\School\Fat;
 use StoneMill\School\Purpose;
+use StoneMill\School\TurnSchool;
 use StoneMill\Style\Style;
 
 /** What a cook can choose from: breads, bags, gear, and the reference facts behind them. */
@@ -126,6 +127,7 @@ final readonly class KitchenDocument
             'binding_needed' => $style->bindingNeeded, 'gummy_above' => $style->gummyAbove, 'scalds' => $style->swollenWanted !== null,
             'method' => $style->method->toArray(),
             'turns' => array_map(strval(...), array_keys($style->baking->turnPlans)),
+            'turns_possible' => array_map(static fn (TurnSchool $school): string => $school->value, $style->baking->schools()),
             'piece_count' => $style->pieceCount, 'piece_grams' => $style->pieceGrams, 'thickness_mm' => $style->thicknessMillimetres,
             'hydration_range' => $range($style->hydrationBand), 'water_celsius_range' => $range($style->waterCelsius),
             'piece_grams_range' => $range($style->pieceGramsBand), 'thickness_range' => $range($style->thicknessBand),

@@ -21,7 +21,7 @@ use StoneMill\School\TurnAction;
  */
 final readonly class StyleTurnPlanner implements TurnPlanner
 {
-    private const THICKNESS_EXPONENT = 1.3;
+    public const THICKNESS_EXPONENT = 1.3;
 
     private const BOILING_CELSIUS = 100.0;
 

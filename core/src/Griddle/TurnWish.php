@@ -37,10 +37,10 @@ final readonly class TurnWish
     {
         $schools = [];
         foreach ($node->isAbsent() ? [] : $node->choices(TurnSchool::class, 7) as $school) {
-            if ($laying->usual->knows($school)) {
+            if ($laying->usual->allows($school)) {
                 $schools[] = $school;
             } else {
-                $node->refuse('This style is not turned that way.', $laying->usual->schoolsInWords());
+                $node->refuse('This bread cannot be turned that way.', $laying->usual->schoolsInWords());
             }
         }
 

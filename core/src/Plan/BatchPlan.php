@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
+use StoneMill\Dough\Tightening;
 use StoneMill\Dough\WeighedExtra;
 use StoneMill\Griddle\Face;
 use StoneMill\Griddle\FinishRound;
+use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnWindow;
 use StoneMill\Label\Caution;
@@ -27,6 +29,9 @@ use StoneMill\Shape\Portions;
 /** A batch worked out from choice to stack; every number can say why. */
 final readonly class BatchPlan
 {
+    /** No hand divides worse than this. */
+    private const MOST_UNEVEN = 0.4;
+
     /**
      * @param list<Caution> $cautions
      * @param list<Warning> $warnings
@@ -81,11 +86,12 @@ final readonly class BatchPlan
         ];
     }
 
-    /** @return array<string, string|int> how the dough waits, and where */
+    /** @return array<string, string|int|float|null> how the dough waits, and where */
     private function rest(): array
     {
         $rests = $this->request->rests;
         $place = $rests->place($this->request->method->rest);
+        $tightening = Tightening::of($this->dough->ledger, $this->dough->drawnGrams($this->restSeconds / 60), $this->restSeconds / 60);
 
         return [
             'seconds' => $this->restSeconds,
@@ -94,6 +100,8 @@ final readonly class BatchPlan
             'stand_seconds' => (int) round(60 * $rests->standMinutes),
             'second_seconds' => (int) round(60 * $rests->secondMinutes),
             'second_words' => $rests->secondPlace->inWords(),
+            'tightens_points' => round($tightening->points, 2),
+            'tightens' => $tightening->inWords(),
         ];
     }
 
@@ -145,6 +153,8 @@ final readonly class BatchPlan
             'count' => $portions->count,
             'marks' => $portions->countdown->marks,
             'resolution_grams' => $portions->countdown->resolutionGrams,
+            'divided_by' => $this->request->pieces->dividing->value,
+            'differ' => $this->differ(),
         ];
     }
 
@@ -208,10 +218,28 @@ final readonly class BatchPlan
         return ['thickness_times' => $of(LearnedKind::Thickness, 1.0), 'colour_times' => $of(LearnedKind::Colour, 1.0), 'loss_points' => $of(LearnedKind::WeightLoss, 0.0)];
     }
 
+    /** @return array{words: string, grams: array{low: float, high: float}, thickness_mm: array{low: float, high: float}, seconds: array{low: float, high: float}}|null how unlike the pieces are, pressed to one width: an uneven piece is thicker or thinner and lies longer or shorter */
+    private function differ(): ?array
+    {
+        $dividing = $this->request->pieces->dividing;
+        $grams = $this->uneven($this->portions->pieceGrams());
+        if ($dividing->relativeDeviation() === 0.0) {
+            return null;
+        }
+        $band = static fn (float $of, float $power): array => ['low' => round($of * ($grams->low / $grams->likely) ** $power, 2), 'high' => round($of * ($grams->high / $grams->likely) ** $power, 2)];
+
+        return [
+            'words' => $dividing->inWords(),
+            'grams' => $band($grams->likely, 1.0),
+            'thickness_mm' => $band($this->disc->thicknessMillimetres, 1.0),
+            'seconds' => $band($this->turns->lift->atSeconds, StyleTurnPlanner::THICKNESS_EXPONENT),
+        ];
+    }
+
     /** A piece as this cook's hands make it; exact where nobody weighed them yet. */
     private function uneven(float $grams): Spread
     {
-        $reach = Spread::DECILE_DEVIATIONS * ($this->request->experience->of(LearnedKind::Evenness)->value ?? 0.0) * $grams;
+        $reach = Spread::DECILE_DEVIATIONS * min(self::MOST_UNEVEN, $this->request->experience->of(LearnedKind::Evenness)->value ?? $this->request->pieces->dividing->relativeDeviation()) * $grams;
 
         return Spread::of($grams - $reach, $grams, $grams + $reach);
     }

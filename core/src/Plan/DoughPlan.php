@@ -7,6 +7,7 @@ namespace StoneMill\Plan;
 use StoneMill\Dough\BindingNeed;
 use StoneMill\Dough\Conditions;
 use StoneMill\Dough\Ledger;
+use StoneMill\Dough\LedgerRow;
 use StoneMill\Dough\Pour;
 use StoneMill\Dough\Rise;
 use StoneMill\Dough\WaterNeed;
@@ -14,6 +15,7 @@ use StoneMill\Dough\WaterParts;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Measure\Figure;
 use StoneMill\Pantry\Ingredient;
+use StoneMill\Pantry\Role;
 
 /** The dough of a batch: its lines, its water, its temperature, its hold and its rise. */
 final readonly class DoughPlan
@@ -53,6 +55,14 @@ final readonly class DoughPlan
     public function hydrationPercent(): float
     {
         return 100 * $this->pour->grams / $this->ledger->flourBaseGrams;
+    }
+
+    /** Water in g that salt draws out of the vegetables within so many minutes. */
+    public function drawnGrams(float $minutes): float
+    {
+        $held = array_sum(array_map(static fn (LedgerRow $row): float => $row->line->ingredient->role === Role::Vegetable ? $row->ownWaterGrams : 0.0, $this->ledger->rows));
+
+        return $held * $this->conditions->saltDraw->shareAfter($minutes);
     }
 
     /** @return list<WeighedLine> with the added water as a line of its own */

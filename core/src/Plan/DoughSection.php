@@ -13,7 +13,6 @@ use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spoons;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
-use StoneMill\Pantry\Role;
 
 /** The part of the plan document that tells of the dough: water, mix, ledger, binding, rise. */
 final readonly class DoughSection
@@ -101,14 +100,9 @@ final readonly class DoughSection
     /** @return list<array{minutes: int, grams: float}> what salt draws out of the vegetables as time goes */
     private function drawn(): array
     {
-        $held = array_sum(array_map(
-            static fn (LedgerRow $row): float => $row->line->ingredient->role === Role::Vegetable ? $row->ownWaterGrams : 0.0,
-            $this->dough->ledger->rows,
-        ));
+        $drawn = array_map(fn (int $minutes): array => ['minutes' => $minutes, 'grams' => round($this->dough->drawnGrams($minutes), 4)], self::DRAWN_AT_MINUTES);
 
-        return $held <= 0 ? [] : array_map(fn (int $minutes): array => [
-            'minutes' => $minutes, 'grams' => round($held * $this->dough->conditions->saltDraw->shareAfter($minutes), 4),
-        ], self::DRAWN_AT_MINUTES);
+        return array_filter(array_column($drawn, 'grams')) === [] ? [] : $drawn;
     }
 
     private function waterReason(): string

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use StoneMill\Exchange\Node;
+use StoneMill\School\Dividing;
+use StoneMill\School\Likeness;
 use StoneMill\Style\Style;
 
 /** How many and how big, as far as the cook has said. */
@@ -15,6 +17,7 @@ final readonly class PieceWish
         public ?float $gramsEach,
         public ?float $diameterMillimetres,
         public ?float $thicknessMillimetres,
+        public Dividing $dividing,
     ) {
     }
 
@@ -23,17 +26,23 @@ final readonly class PieceWish
 
     public static function read(Node $node, Style $style): self
     {
-        $node->object(['count', 'eaters', 'grams_each', 'diameter_mm', 'thickness_mm']);
+        $node->object(['count', 'eaters', 'grams_each', 'diameter_mm', 'thickness_mm', 'like', 'divided_by']);
         $count = $node->at('count')->optionalInteger(1, Limits::PIECES);
         $eaters = $node->at('eaters')->optionalInteger(1, Limits::EATERS);
         if ($count !== null && $eaters !== null) {
             $node->refuse('Count and eaters together say too much.', 'count or eaters');
         }
+        $like = $node->at('like')->optionalChoice(Likeness::class);
+        $each = $node->at('grams_each')->optionalNumber(Limits::LEAST_PIECE_GRAMS, Limits::MOST_PIECE_GRAMS, 'g');
+        if ($like !== null && $each !== null) {
+            $node->refuse('A weight and a likeness together say too much.', 'grams_each or like');
+        }
         $wish = new self(
             $count ?? ($eaters === null ? null : min(Limits::PIECES, $eaters * self::forOneEater($style))),
-            $node->at('grams_each')->optionalNumber(Limits::LEAST_PIECE_GRAMS, Limits::MOST_PIECE_GRAMS, 'g'),
+            $each ?? $like?->grams(),
             $node->at('diameter_mm')->optionalNumber(Limits::LEAST_DIAMETER_MM, Limits::MOST_DIAMETER_MM, 'mm'),
             $node->at('thickness_mm')->optionalNumber(Limits::LEAST_THICKNESS_MM, Limits::MOST_THICKNESS_MM, 'mm'),
+            $node->at('divided_by')->optionalChoice(Dividing::class) ?? ($like === null ? Dividing::Scale : Dividing::Likened),
         );
         if ($wish->gramsEach !== null && $wish->diameterMillimetres !== null && $wish->thicknessMillimetres !== null) {
             $node->refuse('Weight, diameter and thickness together say too much.', 'at most two of grams_each, diameter_mm, thickness_mm');

@@ -97,8 +97,8 @@ final readonly class PlanRequest
         $catalogue = $reference->catalogue->with(OwnLabel::readAll($root->at('own_ingredients'), $reference->catalogue));
         $formula = $root->at('formula')->object(['lines', 'extras', 'order', 'stand_minutes', 'rest', 'second_rest', 'method', 'texture', 'scale']);
         $method = Method::read($formula->at('method'), $style->method);
-        if (! $style->baking->knows($method->turns)) {
-            $formula->at('method')->at('turns')->refuse('This style is not turned that way.', $style->baking->schoolsInWords());
+        if (! $style->baking->allows($method->turns)) {
+            $formula->at('method')->at('turns')->refuse('This bread cannot be turned that way.', $style->baking->schoolsInWords());
         }
         $lots = self::lots($root->at('lots'));
         $gear = GearWish::read($root->at('gear'));

@@ -15,7 +15,7 @@ final class Replan
         'formula' => [['lines'], ['scale'], ['texture']],
         'own_ingredients' => [[]],
         'water' => [[]],
-        'pieces' => [['count'], ['grams_each'], ['diameter_mm']],
+        'pieces' => [['count'], ['grams_each'], ['like'], ['diameter_mm']],
     ];
 
     /**

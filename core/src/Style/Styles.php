@@ -114,6 +114,7 @@ final class Styles
                 Spread::of(...$griddle['shade']),
                 $griddle['colouring'],
                 array_map(self::turnPlan(...), $griddle['turn_plans']),
+                Texture::from($row['texture']) === Texture::Batter,
             ),
             source: $row['source'],
             uses: array_map(Purpose::from(...), $row['uses']),

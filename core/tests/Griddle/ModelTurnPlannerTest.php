@@ -101,10 +101,10 @@ final class ModelTurnPlannerTest extends TestCase
         self::assertGreaterThanOrEqual($baked->work->puffFromSeconds, $presses[0]->seconds);
     }
 
-    public function test_a_bread_can_be_turned_only_as_its_style_is(): void
+    public function test_a_thick_bread_is_not_pressed_for_a_puff(): void
     {
         $this->expectException(UnplannedSchool::class);
-        (new ModelTurnPlanner)->plan(Bench::laying(Bench::reference()->styles->style('almond-wrap'), TurnSchool::FlameFinish));
+        (new ModelTurnPlanner)->plan(Bench::laying(Bench::reference()->styles->style('thick-corn-round'), TurnSchool::ThreeWithPress));
     }
 
     private static function bake(string $style, ?float $celsius = null, ?TurnSchool $school = null): PlannedBake

@@ -110,7 +110,7 @@ final class SectionTest extends TestCase
     public static function badWishes(): iterable
     {
         yield 'a school of its own' => [['schools' => ['juggling']], 'wish.schools[0]'];
-        yield 'a way this bread is not turned' => [['schools' => ['broiler_then_oven']], 'wish.schools'];
+        yield 'ways more than there are' => [['schools' => array_fill(0, 8, 'two_turns')], 'wish.schools'];
         yield 'heat upside down' => [['heat' => ['least_celsius' => 240, 'most_celsius' => 200]], 'wish.heat.most_celsius'];
         yield 'a boiling middle' => [['centre_celsius' => 130], 'wish.centre_celsius'];
         yield 'a puff of two' => [['puff' => 2], 'wish.puff'];

@@ -66,10 +66,10 @@ final class StyleTurnPlannerTest extends TestCase
         self::assertSame('pale', self::plan(1.9, 190)->faces[0]->inWords());
     }
 
-    public function test_a_way_of_turning_that_the_style_does_not_know_is_refused(): void
+    public function test_a_way_of_turning_that_the_bread_does_not_bear_is_refused(): void
     {
         $this->expectException(UnplannedSchool::class);
-        self::plan(1.9, 230, TurnSchool::BroilerThenOven);
+        self::plan(2.4, 205, TurnSchool::ThreeWithPress, 'teff-batter-round');
     }
 
     public function test_metal_no_hotter_than_steam_is_refused(): void

@@ -36,7 +36,7 @@ final class PlanRequestTest extends TestCase
         yield 'no style' => [['pieces' => ['count' => 4]], 'style', 'text'];
         yield 'a list' => [[1, 2], '(document)', 'an object'];
         yield 'nothing' => [null, '(document)', 'an object'];
-        yield 'a school that the style has not' => [['style' => 'pressed-masa', 'formula' => ['method' => ['turns' => 'covered_slow']]], 'formula.method.turns', 'two_turns'];
+        yield 'a school that the bread does not bear' => [['style' => 'teff-batter-round', 'formula' => ['method' => ['turns' => 'flame_finish']]], 'formula.method.turns', 'two_turns'];
         yield 'a day that does not exist' => [['style' => 'pressed-masa', 'serve_at' => '2026-02-31T12:00:00Z'], 'serve_at', 'a date and time'];
         yield 'five pairs of hands' => [['style' => 'pressed-masa', 'hands' => 5], 'hands', '1 to 4'];
         yield 'water and dough temperature at once' => [['style' => 'pressed-masa', 'water' => ['celsius' => 50, 'dough_celsius' => 40]], 'water', 'celsius or dough_celsius'];

@@ -13,10 +13,15 @@ const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const house = useHouse()
 const schools = computed(() => house.kitchen?.schools ?? [])
-const turns = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id)?.turns ?? [])
+const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
 
 function optionsOf(school: School) {
-  return school.step === 'turns' ? school.options.filter(one => turns.value.includes(one.id)) : school.options
+  if (school.step !== 'turns') return school.options
+  return school.options
+    .filter(one => style.value?.turns_possible.includes(one.id))
+    .map(one =>
+      style.value?.turns.includes(one.id) ? one : { ...one, name: `${one.name} (not usual for it)` },
+    )
 }
 
 function buys(school: School): string {

@@ -6,7 +6,7 @@ import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import { useUnits } from '@/ui/units'
 import { linesOf, namesOf } from './formula'
-import { sizedBy, withPieces, withSize, type SizeBy } from './size'
+import { type Likeness, LIKENESSES, type SizeBy, sizedBy, withLikeness, withPieces, withSize } from './size'
 
 /** How large: by the pieces wanted, the flour at hand, the dough, or the one thing that is scarce. */
 const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()
@@ -51,6 +51,10 @@ function withScale(wish: NonNullable<NonNullable<PlanRequest['formula']>['scale'
 function gramsOf(ingredient: string): number {
   return Math.max(1, Math.round(plan.ledger.find(row => row.ingredient === ingredient)?.grams ?? 100))
 }
+const like = computed<Likeness | 'weight'>({
+  get: () => request.pieces?.like ?? 'weight',
+  set: chosen => emit('change', withLikeness(request, chosen)),
+})
 </script>
 
 <template>
@@ -69,6 +73,11 @@ function gramsOf(ingredient: string): number {
       <template v-if="by === 'pieces'">
         <Fader v-model="count" label="Pieces" :min="1" :max="200" :step="1" :unit="null" />
         <Fader v-model="each" label="Each, raw" :min="15" :max="300" :step="1" unit="g" />
+        <Choice
+          v-model="like"
+          label="Or as big as"
+          :options="[{ value: 'weight', label: 'That weight' }, ...LIKENESSES]"
+        />
       </template>
       <Fader
         v-if="by === 'flour'"

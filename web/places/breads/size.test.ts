@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Plan, PlanRequest } from '@/api/types'
-import { sizedBy, withPieces, withSize } from './size'
+import { sizedBy, withLikeness, withPieces, withSize } from './size'
 
 const plan = {
   ledger: [
@@ -58,5 +58,14 @@ describe('number and weight of the pieces', () => {
   it('follow from one another where a scale fixes the dough', () => {
     const scaled = withSize(request, plan, 'flour')
     expect(withPieces(scaled, { count: 10 }).pieces).toEqual({ count: 10 })
+  })
+})
+
+describe('pieces that nobody weighs', () => {
+  it('are as large as something in place of a weight, and go back to the weight by a weight', () => {
+    const likened = withLikeness(request, 'walnut')
+    expect(likened.pieces).toEqual({ count: 8, like: 'walnut' })
+    expect(withPieces(likened, { grams_each: 40 }).pieces).toEqual({ count: 8, grams_each: 40 })
+    expect(withLikeness(likened, 'weight').pieces).toEqual({ count: 8 })
   })
 })

@@ -39,6 +39,26 @@ export function withSize(
   return { ...request, formula: { ...formula, scale }, pieces }
 }
 
+export type Likeness = NonNullable<NonNullable<PlanRequest['pieces']>['like']>
+
+/** What a piece is likened to where nobody weighs it. */
+export const LIKENESSES: { value: Likeness; label: string }[] = [
+  { value: 'walnut', label: 'A walnut' },
+  { value: 'hens_egg', label: 'A hen’s egg' },
+  { value: 'small_apple', label: 'A small apple' },
+  { value: 'fist', label: 'A fist' },
+]
+
+/** Pieces as large as something, in place of a weight; or by their weight again. */
+export function withLikeness(request: PlanRequest, like: Likeness | 'weight'): PlanRequest {
+  const pieces = { ...request.pieces }
+  delete pieces.like
+  delete pieces.divided_by
+  if (like === 'weight') return { ...request, pieces }
+  delete pieces.grams_each
+  return { ...request, pieces: { ...pieces, like } }
+}
+
 /**
  * The request with another number of pieces or another weight. Where weights or a scale fix the dough, the one follows from
  * the other, so the wish before it goes.
@@ -51,6 +71,7 @@ export function withPieces(
   // A number of pieces and a number of eaters both say how many: the newer word counts.
   if ('count' in wish) delete pieces.eaters
   if ('eaters' in wish) delete pieces.count
+  if ('grams_each' in wish) delete pieces.like
   const isFixed = measureOf(request) !== 'percent' || request.formula?.scale !== undefined
   if (isFixed && !('grams_each' in wish)) delete pieces.grams_each
   if (isFixed && 'grams_each' in wish) {

@@ -86,6 +86,7 @@ function mixGrams(one: FeelAnswer): number {
     >
   </ActBar>
   <WorkSteps v-if="batch.state.begun && !answer" :batch="batch" stage="mix" />
+  <p v-if="plan.rest.tightens && batch.state.begun" class="panel">{{ units.words(plan.rest.tightens) }}</p>
   <Warnings :plan="plan" stage="mix" :begun="batch.state.begun" @mend="store.mend" />
   <div class="feel" role="group" aria-label="How the dough feels">
     <button

@@ -3,9 +3,10 @@ import { ElButton } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import type { Batch, Plan } from '@/api/types'
 import PortionStrip from '@/pictures/PortionStrip.vue'
+import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import MassInput from '@/ui/MassInput.vue'
-import { duration, useUnits } from '@/ui/units'
+import { clock, duration, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
@@ -15,6 +16,20 @@ const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const units = useUnits()
 const store = useBatch()
 const portion = computed(() => batch.state.portion)
+type Dividing = Plan['portion']['divided_by']
+const DIVIDING: { value: Dividing; label: string }[] = [
+  { value: 'scale', label: 'The scale' },
+  { value: 'spoon', label: 'Spoons' },
+  { value: 'likened', label: 'Likeness' },
+  { value: 'eye', label: 'Eye' },
+]
+const dividing = computed<Dividing>({
+  get: () => plan.portion.divided_by,
+  set: divided_by => {
+    const request = store.request ?? batch.request
+    store.change({ ...request, pieces: { ...request.pieces, divided_by } })
+  },
+})
 const second = computed(() => batch.state.second_rest)
 const isSet = computed(() => portion.value.start_grams !== null)
 const expected = computed(() => Math.round(batch.state.bowl.piece_grams * plan.portion.count))
@@ -73,11 +88,21 @@ function take(grams: number) {
     {{ plan.rest.second_words }}.
   </p>
   <p v-if="mend" class="portion-mend" role="status">{{ mend }}</p>
+  <p v-if="plan.portion.differ" class="panel">
+    Divided {{ plan.portion.differ.words }} a piece is anything from
+    {{ units.text(plan.portion.differ.grams.low, 'g') }} to
+    {{ units.text(plan.portion.differ.grams.high, 'g') }}: pressed to one width
+    {{ units.text(plan.portion.differ.thickness_mm.low, 'mm') }} to
+    {{ units.text(plan.portion.differ.thickness_mm.high, 'mm') }} thick, and
+    {{ clock(plan.portion.differ.seconds.low) }} to {{ clock(plan.portion.differ.seconds.high) }} on the
+    griddle. Look at each.
+  </p>
   <PortionStrip :portion="portion" />
   <div class="portion">
     <div class="panel stack">
       <h2>{{ isSet ? 'What the scale shows' : 'The whole dough' }}</h2>
       <Fader v-if="!isSet" v-model="pieces" label="Pieces" :min="1" :max="200" :step="1" :unit="null" />
+      <Choice v-if="!isSet" v-model="dividing" label="Divided by" :options="DIVIDING" />
       <p v-if="!isSet">
         Each about <strong>{{ units.text(reading / pieces, 'g') }}</strong>
       </p>

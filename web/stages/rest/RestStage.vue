@@ -10,6 +10,7 @@ import { duration, useUnits } from '@/ui/units'
 import { heatFrom } from '../course'
 import { useBatch } from '../batch'
 import CountdownRing from '../CountdownRing.vue'
+import FeelAgain from '../FeelAgain.vue'
 import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
 
@@ -93,6 +94,7 @@ const rest = computed(() => batch.state.rest)
       laid.
     </p>
   </div>
+  <FeelAgain v-if="rest.started_at && batch.state.begun" :batch="batch" :plan="plan" />
   <Fold v-if="!rest.started_at && !plan.rise" name="rests" title="How it waits">
     <RestFields :request="store.request ?? batch.request" :plan="plan" @change="store.change" />
   </Fold>

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Dough;
+
+use PHPUnit\Framework\TestCase;
+use StoneMill\Plan\BatchPlan;
+use StoneMill\Tests\Bench;
+
+/** Ready at the bowl is not ready after the rest: binders drink on, vegetables weep. */
+final class TighteningTest extends TestCase
+{
+    /** @return array{tightens_points: float, tightens: string|null} */
+    private static function rest(BatchPlan $plan): array
+    {
+        /** @var array{rest: array{tightens_points: float, tightens: string|null}} $document */
+        $document = $plan->toArray();
+
+        return $document['rest'];
+    }
+
+    public function test_psyllium_tightens_a_dough_by_hand(): void
+    {
+        // 4 % of binder at 1.2 points each, ten minutes over eight: 4.8 · (1 − e^−1.25) = 3.42 points.
+        $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'psyllium-powder', 'grams' => 12]];
+        $rest = self::rest(Bench::sketch(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 10]]]));
+        self::assertEqualsWithDelta(3.42, $rest['tightens_points'], 0.01);
+        self::assertStringContainsString('tightens by about 3 points', (string) $rest['tightens']);
+    }
+
+    public function test_a_dough_without_binders_or_a_rest_is_left_as_it_is_felt(): void
+    {
+        self::assertNull(self::rest(Bench::sketch(['style' => 'pressed-masa']))['tightens']);
+        $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'psyllium-powder', 'grams' => 12]];
+        self::assertSame(0.0, self::rest(Bench::sketch(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 0]]]))['tightens_points']);
+    }
+
+    public function test_salted_vegetables_slacken_it(): void
+    {
+        $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'onion', 'grams' => 150], ['ingredient' => 'salt', 'grams' => 6]];
+        $rest = self::rest(Bench::sketch(['style' => 'rice-vegetable-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 45]]]));
+        self::assertLessThan(-2, $rest['tightens_points']);
+        self::assertStringContainsString('slackens', (string) $rest['tightens']);
+    }
+}
