@@ -58,14 +58,30 @@ export const useHouse = defineStore('house', () => {
 
   async function lookNow() {
     heard ??= api.hearOnArrival()
-    // Who is here and what time it is are asked for at once: a page waits for the slower of the two, not for both.
-    const asked = session.value || isLeaving.value ? null : api.session()
-    asked?.catch(() => undefined)
+    const arrived = arrivedWith()
     await heard
-    if (isLeaving.value && !(await toldOfLeaving())) session.value = NOBODY
-    session.value ??= await (asked ?? api.session())
+    // What was fetched with the page is of whoever was here when it came, which a cook who has left is not any more.
+    const wasLeaving = isLeaving.value
+    if (wasLeaving && !(await toldOfLeaving())) session.value = NOBODY
+    session.value ??= await ((wasLeaving ? null : arrived.session) ?? api.session())
     isHere(session.value.user?.name ?? '')
-    if (session.value.user) kitchen.value ??= await api.kitchen()
+    if (session.value.user) kitchen.value ??= await ((wasLeaving ? null : arrived.kitchen) ?? api.kitchen())
+  }
+
+  /**
+   * Asked at once, with the time: a page waits for the slowest of them, not for all. What the house told the browser to fetch with the page
+   * is taken up here, so that it is given to nobody later.
+   */
+  function arrivedWith(): { session: Promise<Session> | null; kitchen: Promise<Kitchen> | null } {
+    const isFirst = !session.value
+    const isHinted = document.querySelector('link[rel="preload"][href="/api/v1/kitchen"]') !== null
+    const asked = {
+      session: isFirst ? api.session() : null,
+      kitchen: isFirst && isHinted && !kitchen.value ? api.kitchen() : null,
+    }
+    void asked.session?.catch(() => undefined)
+    void asked.kitchen?.catch(() => undefined)
+    return asked
   }
 
   async function enter(arriving: () => Promise<Session>) {

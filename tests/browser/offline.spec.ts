@@ -32,8 +32,11 @@ test('a batch is begun while the house is away, worked on, and told as it was be
     const batch = page.url().split('/').at(-2) ?? ''
     await page.getByRole('button', { name: /On to measure/ }).click()
     for (let left = 3; left > 0; left--) {
-      await expect(page.getByRole('button', { name: 'In the bowl' })).toHaveCount(left)
-      await page.getByRole('button', { name: 'In the bowl' }).first().click()
+      await expect(page.getByRole('button', { name: /^(In the bowl|Ready)$/ })).toHaveCount(left)
+      await page
+        .getByRole('button', { name: /^(In the bowl|Ready)$/ })
+        .first()
+        .click()
     }
     await page.getByRole('button', { name: /On to water/ }).click()
     await page.getByRole('button', { name: /^Poured/ }).click()

@@ -123,8 +123,11 @@ test.describe('with a finger', () => {
     await page.getByRole('button', { name: /On to measure/ }).tap()
 
     for (let left = 3; left > 0; left--) {
-      await expect(page.getByRole('button', { name: 'In the bowl' })).toHaveCount(left)
-      await page.getByRole('button', { name: 'In the bowl' }).first().tap()
+      await expect(page.getByRole('button', { name: /^(In the bowl|Ready)$/ })).toHaveCount(left)
+      await page
+        .getByRole('button', { name: /^(In the bowl|Ready)$/ })
+        .first()
+        .tap()
     }
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^All (weighed|measured)$/)
     await page.getByRole('button', { name: /On to water/ }).tap()

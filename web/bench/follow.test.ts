@@ -28,6 +28,8 @@ const griddle: Griddle = {
   to_lay: 2,
   steps: inOrder(steps(1, 0), steps(2, 18)),
   reasons: [],
+  signs: [],
+  pace: null,
   kept: { on_time: 0, early: 0, late: 0, missed: 0, worst: null },
   probe: null,
   read: { empty: null, under_bread: null },

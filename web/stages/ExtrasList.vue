@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { reactive } from 'vue'
 import type { BatchState } from '@/api/types'
+import { useAppearance } from '@/ui/appearance'
 import MassInput from '@/ui/MassInput.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from './batch'
@@ -12,6 +13,7 @@ type Extra = BatchState['extras'][number]
 const { extras } = defineProps<{ extras: Extra[] }>()
 const units = useUnits()
 const store = useBatch()
+const appearance = useAppearance()
 const key = (extra: Extra) => `${extra.place} ${extra.ingredient}`
 const typed = reactive<Record<string, number>>({})
 
@@ -22,8 +24,8 @@ function weigh(extra: Extra) {
 </script>
 
 <template>
-  <section v-if="extras.length" class="panel stack" aria-label="Beside the dough">
-    <h2>Beside the dough</h2>
+  <section class="panel stack" aria-label="Beside the dough">
+    <h2 v-if="appearance.view !== 'bench'">Beside the dough</h2>
     <ul class="extras">
       <li v-for="extra in extras" :key="key(extra)" class="extra" :class="{ 'is-in': extra.grams !== null }">
         <span class="extra-name"

@@ -2,12 +2,16 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Batch, Stage } from '@/api/types'
+import { useAppearance } from '@/ui/appearance'
 import { clock } from '@/ui/units'
 import { useBatch } from './batch'
 
 /** What there is to do at this stage besides its one act: the step at hand with its check, and what comes after it. */
 const { batch, stage } = defineProps<{ batch: Batch; stage: Stage }>()
 const store = useBatch()
+const appearance = useAppearance()
+/** At the bench one thing at a time. */
+const isBench = computed(() => appearance.view === 'bench')
 const steps = computed(() => batch.state.steps.filter(step => step.stage === stage))
 const at = computed(() => steps.value.find(step => !step.done_at))
 const rest = computed(() => steps.value.filter(step => !step.done_at && step !== at.value))
@@ -17,7 +21,7 @@ const names = (of: typeof steps.value) => of.map(step => step.name.toLowerCase()
 
 <template>
   <section
-    v-if="steps.length"
+    v-if="steps.length && (at || !isBench)"
     class="steps panel"
     :aria-label="stage === 'stack' ? 'After the bread' : 'How it comes together'"
   >
@@ -35,8 +39,8 @@ const names = (of: typeof steps.value) => of.map(step => step.name.toLowerCase()
         >Done</ElButton
       >
     </div>
-    <p v-if="rest.length" class="soft">Then {{ names(rest) }}.</p>
-    <p v-if="done.length" class="soft"><span class="steps-done">✓</span> {{ names(done) }}</p>
+    <p v-if="rest.length && !isBench" class="soft">Then {{ names(rest) }}.</p>
+    <p v-if="done.length && !isBench" class="soft"><span class="steps-done">✓</span> {{ names(done) }}</p>
   </section>
 </template>
 
@@ -61,5 +65,9 @@ const names = (of: typeof steps.value) => of.map(step => step.name.toLowerCase()
 
 .steps-done {
   color: var(--ready);
+}
+:root[data-view='bench'] .steps {
+  padding: 0.25rem 0.7rem;
+  font-size: 0.95rem;
 }
 </style>

@@ -18,9 +18,6 @@ final class PageController
 
     private const SIGN_IN = 'web/places/SignIn.vue';
 
-    /** What each page asks of the house before it can show anything. */
-    private const ASKED = ['places/Today.vue' => ['batches'], 'places/record/Record.vue' => ['batches']];
-
     public function __invoke(Request $request): Response
     {
         $isNowhere = $request->route()->isFallback ?? true;
@@ -32,7 +29,8 @@ final class PageController
     }
 
     /**
-     * What is fetched with the page. The copy that a tablet keeps of it for all addresses, which it does not fetch in order to show
+     * What is fetched with the page, and taken up by its first question (house.ts) whatever comes of it: an answer left lying would be given
+     * to a later one, or to another cook. The copy that a tablet keeps of it for all addresses, which it does not fetch in order to show
      * it, names no part of its own and nothing that only somebody who is here may ask.
      *
      * @return array{parts: list<string>, asked: list<string>}
@@ -47,6 +45,6 @@ final class PageController
             return ['parts' => [self::MAIN, self::SIGN_IN], 'asked' => ['session']];
         }
 
-        return ['parts' => [self::MAIN, "web/$part"], 'asked' => ['session', 'kitchen', ...self::ASKED[$part] ?? []]];
+        return ['parts' => [self::MAIN, "web/$part"], 'asked' => ['session', 'kitchen']];
     }
 }

@@ -23,7 +23,10 @@ describe('what is no part of the dough', () => {
   })
 
   it('is told by the piece, from the bag it was', () => {
-    const bagged: PlanRequest = { formula: { extras: [{ ...GHEE, grams: 30, lot: 'jar' }] } }
+    const bagged: PlanRequest = {
+      style: 'pressed-masa',
+      formula: { extras: [{ ...GHEE, grams: 30, lot: 'jar' }] },
+    }
     expect(withGramsEach(bagged, plan, GHEE, 4).formula?.extras).toEqual([
       { ...GHEE, grams_each: 4, lot: 'jar' },
     ])

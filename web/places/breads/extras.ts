@@ -24,7 +24,11 @@ export function withExtras(request: PlanRequest, extras: Extra[]): PlanRequest {
   return { ...request, formula: { ...request.formula, extras } }
 }
 
-const isSame = (one: Extra, other: Extra) => one.place === other.place && one.ingredient === other.ingredient
+/** Which line beside the dough is meant: there is one of each thing in a place. */
+export type ExtraAt = Pick<Extra, 'ingredient' | 'place'>
+
+const isSame = (one: ExtraAt, other: ExtraAt) =>
+  one.place === other.place && one.ingredient === other.ingredient
 
 /** One more, as much as is usual there. What stands there already stays as it is. */
 export function withExtra(request: PlanRequest, plan: Plan, extra: Extra): PlanRequest {
@@ -36,7 +40,7 @@ export function withExtra(request: PlanRequest, plan: Plan, extra: Extra): PlanR
 export function withGramsEach(
   request: PlanRequest,
   plan: Plan,
-  extra: Extra,
+  extra: ExtraAt,
   grams_each: number,
 ): PlanRequest {
   return withExtras(
@@ -49,7 +53,7 @@ export function withGramsEach(
   )
 }
 
-export function withoutExtra(request: PlanRequest, plan: Plan, extra: Extra): PlanRequest {
+export function withoutExtra(request: PlanRequest, plan: Plan, extra: ExtraAt): PlanRequest {
   return withExtras(
     request,
     extrasOf(request, plan).filter(one => !isSame(one, extra)),

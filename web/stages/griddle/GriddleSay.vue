@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Griddle, Step } from '@/api/types'
+import { useAppearance } from '@/ui/appearance'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { clock, useUnits } from '@/ui/units'
 import type { Said } from './hands'
@@ -16,6 +17,10 @@ const { griddle, next, said, reason, poured, signs } = defineProps<{
   signs: Griddle['signs'][number] | undefined
 }>()
 const emit = defineEmits<{ pause: []; see: [sign: 'not_yet' | 'now' | 'too_dark'] }>()
+const appearance = useAppearance()
+const isBench = computed(() => appearance.view === 'bench')
+/** At the bench what to look for says it in fewer lines than why, and the heat comes before the first piece. */
+const told = computed(() => griddle.before ?? (isBench.value && signs && isTouch.value ? '' : reason))
 const isTouch = computed(() => next !== undefined && next.action !== 'lay')
 const units = useUnits()
 
@@ -36,8 +41,8 @@ const shaping = computed(() =>
     <p class="say-due" :class="{ 'is-late': said.late }">
       {{ due }}<span v-if="said.count" class="say-count">{{ said.count }}</span>
     </p>
-    <p v-if="reason" class="say-why">{{ shaping }} {{ units.words(griddle.before ?? reason) }}</p>
-    <p v-if="signs" class="say-signs">
+    <p v-if="told" class="say-why">{{ shaping }} {{ units.words(told) }}</p>
+    <p v-if="signs && !(isBench && griddle.before)" class="say-signs">
       {{ signs.look }} <span v-if="signs.listen" class="soft">{{ signs.listen }}</span>
       <span v-if="signs.smell" class="soft">{{ signs.smell }}</span>
     </p>
@@ -55,6 +60,7 @@ const shaping = computed(() =>
           : 'Turn the heat down while nobody is there.'
       }}
     </p>
+    <slot />
     <div class="row">
       <button
         type="button"
@@ -120,12 +126,16 @@ const shaping = computed(() =>
   background: var(--ground);
 }
 
+:root[data-view='bench'] .say {
+  gap: 0.3rem;
+}
+
 :root[data-view='bench'] .say .says {
-  font-size: clamp(3.4rem, 8vw, 6.5rem);
+  font-size: clamp(3.4rem, 8vw, 5.4rem);
 }
 
 :root[data-view='bench'] .say-due {
-  font-size: clamp(2.4rem, 5vw, 4.2rem);
+  font-size: clamp(2.4rem, 5vw, 3.6rem);
 }
 
 :root[data-view='bench'] .say-count,

@@ -80,9 +80,10 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
       :signs="signs"
       @see="see"
       @pause="pause"
-    />
+    >
+      <ExtrasNow :batch="batch" stage="griddle" />
+    </GriddleSay>
     <GriddleMap :plan="plan" :request="request" :griddle="griddle" :next="next" :now="now" @tap="tap" />
-    <ExtrasNow class="griddle-wide" :batch="batch" stage="griddle" />
     <KeptLine class="griddle-wide" :batch="batch" :plan="plan" />
     <CuePanel v-if="!isBench" class="griddle-wide" />
   </div>

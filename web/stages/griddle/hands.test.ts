@@ -35,6 +35,8 @@ const griddle = (steps: Step[], more: Partial<Griddle> = {}): Griddle => ({
   to_lay: 1,
   steps,
   reasons: ['', '', '', '', ''],
+  signs: [],
+  pace: null,
   kept: { on_time: 0, early: 0, late: 0, missed: 0, worst: null },
   probe: null,
   served_after_seconds: 100,

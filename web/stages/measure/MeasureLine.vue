@@ -37,6 +37,12 @@ watch(
   },
 )
 
+/** At the bench how it goes in says more than its share. */
+const share = computed(() => {
+  const part = `${units.text(percent, 'percent')} of the flour`
+  if (!way) return part
+  return appearance.view === 'bench' ? way : `${part}, ${way}`
+})
 /** At the bench a hand sees to one line at a time; the others say only what they want. */
 const isAtHand = computed(() => isNext || appearance.view !== 'bench')
 watch(grams, weight => emit('typed', weight))
@@ -61,7 +67,7 @@ const bag = computed({
   <li class="line panel" :class="{ 'is-next': isNext, 'is-in': line.measured }">
     <div class="line-name">
       <strong>{{ line.name }}</strong>
-      <span class="soft">{{ units.text(percent, 'percent') }} of the flour{{ way ? `, ${way}` : '' }}</span>
+      <span class="soft">{{ share }}</span>
       <span v-if="pot > 0" class="line-pot"
         >{{ units.text(pot, 'g') }} into the pot{{
           pot < planned ? `, ${units.text(planned - pot, 'g')} into the bowl` : ''
@@ -166,7 +172,7 @@ const bag = computed({
 @media (min-width: 48.01rem) {
   :root[data-view='bench'] .line {
     display: flex;
-    padding-block: 0.3rem;
+    padding-block: 0.2rem;
   }
 
   :root[data-view='bench'] .line.is-next {

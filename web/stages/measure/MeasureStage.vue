@@ -3,7 +3,9 @@ import { ElButton } from 'element-plus'
 import { computed, reactive } from 'vue'
 import type { Batch, Plan } from '@/api/types'
 import LedgerBars from '@/pictures/LedgerBars.vue'
+import BenchFold from '@/ui/BenchFold.vue'
 import Fold from '@/ui/Fold.vue'
+import { useAppearance } from '@/ui/appearance'
 import { useUnits } from '@/ui/units'
 import { wayWords } from '@/ui/ways'
 import { useBatch } from '../batch'
@@ -16,6 +18,7 @@ import MeasureLine from './MeasureLine.vue'
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const units = useUnits()
 const store = useBatch()
+const appearance = useAppearance()
 const lines = computed(() => batch.state.bowl.lines)
 const next = computed(() => lines.value.find(line => !line.measured))
 const isWeighed = computed(() => plan.method.measure === 'weight')
@@ -31,6 +34,8 @@ const says = computed(() => {
 })
 const detail = computed(() => {
   if (!next.value) return 'Next is the water.'
+  // At the bench each line says where it goes.
+  if (appearance.view === 'bench') return ''
   const where = plan.mix.pot_share > 0 ? 'into pot and bowl' : 'into the bowl'
   return `${HOW[plan.method.measure]}, one after the other ${where}. Tap a line when it is in.`
 })
@@ -82,7 +87,9 @@ function row(ingredient: string) {
     />
   </ul>
   <WorkSteps :batch="batch" stage="measure" />
-  <ExtrasList :extras="batch.state.extras" />
+  <BenchFold v-if="batch.state.extras.length" name="beside" title="Beside the dough">
+    <ExtrasList :extras="batch.state.extras" />
+  </BenchFold>
   <Fold name="ledger" title="Who takes water, who brings it">
     <LedgerBars :plan="plan" />
   </Fold>
