@@ -31,7 +31,7 @@ enum GlutenStatus: string
     }
 
     /**
-     * The dry lines that no certified lot stands behind. Salt, water, eggs and plain fats carry no flour dust.
+     * The dry lines, and what a kitchen or a factory has made up, that no certified lot stands behind. Salt, water, eggs and plain fats carry no flour dust.
      *
      * @param list<WeighedLine> $lines
      * @param array<string, bool> $certifiedLots
@@ -42,7 +42,7 @@ enum GlutenStatus: string
         $names = [];
         foreach ($lines as $line) {
             $role = $line->ingredient->role;
-            $needs = $role->takesWater() || $role === Role::Leavening;
+            $needs = $role->takesWater() || $role === Role::Leavening || $role === Role::Filling;
             if ($needs && ! ($line->lot !== null && ($certifiedLots[$line->lot] ?? false))) {
                 $names[] = $line->ingredient->name;
             }

@@ -61,6 +61,15 @@ final class ExtrasTest extends TestCase
         self::assertContains(Hazard::Wheat->value, array_column(array_map(static fn ($caution): array => $caution->toArray(), $plan->cautions), 'id'));
     }
 
+    public function test_a_made_up_filling_without_a_certificate_leaves_cross_contact_unknown(): void
+    {
+        $certified = ['formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'grams' => 250, 'lot' => 'bag'], ['ingredient' => 'water', 'grams' => 300]]], 'lots' => ['bag' => ['certified_gluten_free' => true]]];
+        self::assertSame(GlutenStatus::AllCertified, self::plan([], $certified)->label->gluten);
+        $filled = self::plan([['ingredient' => 'sausage-cooked', 'place' => 'filling', 'grams_each' => 15]], $certified)->label;
+        self::assertSame(GlutenStatus::CrossContactUnknown, $filled->gluten);
+        self::assertSame(['Spiced sausage, cooked, crumbled'], $filled->uncertified);
+    }
+
     public function test_an_allergen_of_the_filling_or_of_what_comes_last_is_declared(): void
     {
         foreach ([['fresh-cheese', 'filling'], ['butter', 'after'], ['sesame', 'coating']] as [$ingredient, $place]) {
