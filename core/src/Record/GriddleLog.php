@@ -8,7 +8,6 @@ use DateTimeImmutable;
 use StoneMill\Line\Crew;
 use StoneMill\Line\Remaining;
 use StoneMill\Line\Step;
-use StoneMill\School\Doneness;
 
 /**
  * Who lies where on the griddle, how the touches were kept, and what hands do next.
@@ -20,16 +19,10 @@ final readonly class GriddleLog
     /** A thermometer's reading and a plan agree so far. Planning estimate. */
     private const NEAR_KELVIN = 15.0;
 
-    /** After *not yet* a face is looked at again after so long, or this share of the time it lay. Planning estimates. */
-    private const LOOK_AGAIN_SECONDS = 4.0;
-
-    private const LOOK_AGAIN_SHARE = 0.12;
-
     /**
      * @param array<int, GriddlePiece> $pieces by piece number, in order of laying
      * @param array{float, DateTimeImmutable}|null $surface °C of the metal as it was last read, and when
      * @param list<array{float, bool}> $readings °C, and whether bread lay on it
-     * @param list<SignSeen> $signs
      */
     private function __construct(
         private PlannedBatch $plan,
@@ -40,14 +33,14 @@ final readonly class GriddleLog
         private ?Probe $probe,
         private ?array $surface,
         private array $readings,
-        private array $signs,
+        private SignsSeen $signs,
     ) {
     }
 
     /** @param int $count pieces of the batch */
     public static function of(PlannedBatch $plan, GriddleTally $tally, int $count): self
     {
-        return new self($plan, $tally->pieces, $count, $tally->since, $tally->pausedAt, $tally->probe, $tally->surface, $tally->readings, $tally->signs);
+        return new self($plan, $tally->pieces, $count, $tally->since, $tally->pausedAt, $tally->probe, $tally->surface, $tally->readings, new SignsSeen($tally->signs));
     }
 
     public function isOn(int $piece): bool
@@ -185,7 +178,7 @@ final readonly class GriddleLog
             if ($piece->lifted) {
                 $placeFree[$piece->place] = LogTime::between($now, $piece->lastTouchedAt) + $work->recover;
             }
-            $due = [...$due, ...$this->notBeforeItIsDone($piece->piece, $this->notAtOnce($piece, $piece->due($this->expectedFor($piece, $pace), $now), $now), $now)];
+            $due = [...$due, ...$this->notBeforeItIsDone($piece->piece, $this->signs->lookedAtAgain($piece, $piece->due($this->expectedFor($piece, $pace), $now), $now), $now)];
         }
         $toLay = array_values(array_filter(range(1, $this->count), fn (int $piece): bool => ! $this->wasLaid($piece)));
 
@@ -290,35 +283,7 @@ final readonly class GriddleLog
 
     private function pace(): GriddlePace
     {
-        $seen = [];
-        foreach ($this->signs as $sign) {
-            $piece = $this->pieces[$sign->piece] ?? null;
-            $planned = $piece === null ? 0.0 : GriddlePiece::planned($this->plannedFor($piece), $sign->touch - 1);
-            if ($planned > 0) {
-                $seen[] = [$sign->seconds / $planned, $sign->sign];
-            }
-        }
-
-        return GriddlePace::of($seen);
-    }
-
-    /**
-     * A face of which the cook said that it is not yet right is looked at again in a while, not called at once.
-     *
-     * @param list<array{piece: int, place: int, touch: int, from: float, at: float, to: float}> $due
-     * @return list<array{piece: int, place: int, touch: int, from: float, at: float, to: float}>
-     */
-    private function notAtOnce(GriddlePiece $piece, array $due, DateTimeImmutable $now): array
-    {
-        $seen = array_values(array_filter($this->signs, static fn (SignSeen $one): bool => $one->piece === $piece->piece && $one->touch === $piece->touches + 1));
-        $last = $seen[count($seen) - 1] ?? null;
-        if ($last?->sign !== Doneness::NotYet || $due === []) {
-            return $due;
-        }
-        $again = LogTime::between($now, $piece->lastTouchedAt) + $last->seconds + max(self::LOOK_AGAIN_SECONDS, self::LOOK_AGAIN_SHARE * $last->seconds);
-        $later = max(0.0, $again - $due[0]['at']);
-
-        return array_map(static fn (array $one): array => [...$one, 'from' => $one['from'] + $later, 'at' => $one['at'] + $later, 'to' => $one['to'] + $later], $due);
+        return $this->signs->pace(fn (int $number): array => isset($this->pieces[$number]) ? $this->plannedFor($this->pieces[$number]) : []);
     }
 
     /** @return array<string, mixed> how the touches so far were kept, and the worst of them */
