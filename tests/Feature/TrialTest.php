@@ -96,7 +96,7 @@ final class TrialTest extends TestCase
         $refused(['levels' => [124, 124]], 'levels');
         $refused(['levels' => [124, 900]], 'levels[1]');
         $refused(['factor' => 'turns', 'levels' => ['two_turns', 'sideways']], 'levels[1]');
-        $refused(['factor' => 'turns', 'levels' => ['two_turns', 'brown_then_oven']], 'levels');
+        $refused(['bread' => $this->breadOf('thick-corn-round'), 'factor' => 'turns', 'levels' => ['brown_then_oven', 'three_with_press']], 'levels');
         $refused(['bread' => DemoKitchen::uuid('bread nowhere')], 'bread');
         $refused(['bread' => $this->breadOf('thick-corn-round'), 'judged' => 'puff'], 'judged');
         self::assertCount($before, (array) $this->getJson('/api/v1/trials')->json('trials'));
