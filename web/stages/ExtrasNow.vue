@@ -21,8 +21,11 @@ const each = (grams: number) => units.text(grams / Math.max(1, batch.state.porti
 
 <style scoped>
 .now {
-  padding: 0.4rem 0.8rem;
+  padding: 0.2rem 0.7rem;
   border-left: 5px solid var(--active);
   background: var(--panel);
+}
+:root[data-view='bench'] .now {
+  font-size: 0.92rem;
 }
 </style>
