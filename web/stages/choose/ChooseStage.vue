@@ -107,7 +107,6 @@ const hands = computed({
         unit="g"
         :disabled="batch.state.begun"
       />
-      <ForWhat :request="request" @change="store.change" />
       <p v-if="batch.state.begun" class="soft">
         Water is in the flour: number and size are settled when you portion.
       </p>
@@ -130,6 +129,7 @@ const hands = computed({
           label="Pairs of hands"
           :options="['1', '2', '3', '4'].map(value => ({ value, label: value }))"
         />
+        <ForWhat :request="request" @change="store.change" />
         <p v-if="!batch.state.begun" class="soft">
           Made by version {{ batch.bread.revision
           }}{{ newer ? `; version ${newer} was saved since and counts from the next batch on` : '' }}.

@@ -152,7 +152,8 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
 }
 
 :root[data-view='bench'] .griddle {
-  padding-block: 0.3rem;
+  gap: 0.3rem 1rem;
+  padding-block: 0.2rem;
 }
 
 .griddle-wide {
