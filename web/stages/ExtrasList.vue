@@ -26,7 +26,7 @@ function weigh(extra: Extra) {
 <template>
   <section class="panel stack" aria-label="Beside the dough">
     <h2 v-if="appearance.view !== 'bench'">Beside the dough</h2>
-    <ul class="extras">
+    <ul class="rows">
       <li v-for="extra in extras" :key="key(extra)" class="extra" :class="{ 'is-in': extra.grams !== null }">
         <span class="extra-name"
           ><strong>{{ extra.name }}</strong> <span class="soft">{{ extra.words }}</span></span
@@ -52,14 +52,6 @@ function weigh(extra: Extra) {
 </template>
 
 <style scoped>
-.extras {
-  display: grid;
-  gap: 0.3rem;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
 .extra {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 5.5rem 7.6rem 8.5rem;

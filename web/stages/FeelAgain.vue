@@ -1,25 +1,16 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed } from 'vue'
 import type { Batch, Plan } from '@/api/types'
 import { useUnits } from '@/ui/units'
 import { useBatch } from './batch'
+import { useFeelAnswer } from './feelAnswer'
 import FeelAnswerCard from './mix/FeelAnswerCard.vue'
 
 /** A dough goes on changing while it waits: it is felt once more before it is divided, and mended as it was in the bowl. */
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const units = useUnits()
 const store = useBatch()
-const answer = computed(() => batch.state.feel_answers.find(one => one.grade === batch.state.bowl.feel))
-
-function workedIn(pieces: number) {
-  if (!answer.value) return
-  void store.record('corrected', {
-    pieces,
-    water_grams: answer.value.water_grams?.value ?? 0,
-    flour_grams: answer.value.flour_grams?.value ?? 0,
-  })
-}
+const { answer, workedIn } = useFeelAnswer(() => batch)
 </script>
 
 <template>

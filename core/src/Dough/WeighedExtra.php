@@ -33,12 +33,6 @@ final readonly class WeighedExtra
         return new WeighedLine($this->ingredient, $this->grams(), 0.0, $this->lot);
     }
 
-    /** One piece's share as a line like those of the dough. */
-    public function lineEach(): WeighedLine
-    {
-        return new WeighedLine($this->ingredient, $this->gramsEach, 0.0, $this->lot);
-    }
-
     /** @return array{ingredient: string, name: string, place: string, words: string, stage: string, grams: float, grams_each: float, eaten_each: array{low: float, value: float, high: float}, lot: string|null} */
     public function toArray(): array
     {

@@ -19,7 +19,7 @@ final readonly class Aim
     private const THICK_DONE_CELSIUS = 94.0;
 
     /** Up to the first a bread is thin and ready by the weight it lost; from the second on it is thick and ready by colour and middle. Planning estimates. */
-    private const THIN_MILLIMETRES = 6.0;
+    public const THIN_MILLIMETRES = 6.0;
 
     private const THICK_MILLIMETRES = 12.0;
 

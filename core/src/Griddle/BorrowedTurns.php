@@ -14,9 +14,6 @@ use StoneMill\School\TurnSchool;
  */
 final class BorrowedTurns
 {
-    /** Thicker than this a bread neither swells under a press nor cooks through over a flame. Planning estimate. */
-    private const THIN_MILLIMETRES = 6.0;
-
     /** @var array<string, array{turns: list<float>, lift: float, finish: int}> by school; turns in shares of the lift, the lift in shares of that with two turns, seconds in the oven or under the broiler */
     private const SHARES = [
         'two_turns' => ['turns' => [0.25, 0.67], 'lift' => 1.0, 'finish' => 0],
@@ -32,7 +29,7 @@ final class BorrowedTurns
     public static function allows(TurnSchool $school, bool $isPoured, float $thicknessMillimetres): bool
     {
         return match ($school) {
-            TurnSchool::ThreeWithPress, TurnSchool::FlameFinish => ! $isPoured && $thicknessMillimetres <= self::THIN_MILLIMETRES,
+            TurnSchool::ThreeWithPress, TurnSchool::FlameFinish => ! $isPoured && $thicknessMillimetres <= Aim::THIN_MILLIMETRES,
             TurnSchool::Continuous, TurnSchool::BrownThenOven => ! $isPoured,
             TurnSchool::TwoTurns, TurnSchool::CoveredSlow, TurnSchool::BroilerThenOven => true,
         };

@@ -125,9 +125,6 @@ final readonly class Label
     /** @return array{Spread, Spread} hundreds of grams of raw dough, and of what is eaten with it, in 100 g as eaten */
     private function sharesAsEaten(): array
     {
-        if ($this->beside === null) {
-            return [Spread::of(1 / $this->keptShare->high, 1 / $this->keptShare->likely, 1 / $this->keptShare->low), Spread::exactly(0.0)];
-        }
         $eaten = fn (float $kept): float => $kept * $this->rawPieceGrams + $this->besideGrams->likely;
 
         return [

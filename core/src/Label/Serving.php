@@ -83,7 +83,7 @@ final readonly class Serving
     /** @param list<WeighedExtra> $extras */
     private static function amounts(array $extras): string
     {
-        return implode(', ', array_map(static fn (WeighedExtra $extra): string => sprintf('%s g %s', rtrim(rtrim(number_format($extra->gramsEach, 1, '.', ''), '0'), '.'), $extra->ingredient->inShort()), $extras));
+        return implode(', ', array_map(static fn (WeighedExtra $extra): string => sprintf('%g g %s', round($extra->gramsEach, 1), $extra->ingredient->inShort()), $extras));
     }
 
     /** @param list<WeighedExtra> $extras */

@@ -32,6 +32,9 @@ final readonly class BatchPlan
     /** No hand divides worse than this. */
     private const MOST_UNEVEN = 0.4;
 
+    /** Of the piece as it is laid. */
+    public Disc $disc;
+
     /**
      * @param list<Caution> $cautions
      * @param list<Warning> $warnings
@@ -41,7 +44,6 @@ final readonly class BatchPlan
         public DoughPlan $dough,
         public Portions $portions,
         public Piece $piece,
-        public Disc $disc,
         public Packing $packing,
         public TurnPlan $turns,
         public PlannedLine $line,
@@ -52,6 +54,7 @@ final readonly class BatchPlan
         public array $cautions,
         public array $warnings,
     ) {
+        $this->disc = $piece->disc;
     }
 
     /** @return array<string, mixed> the document of formats/batch-plan.schema.json */

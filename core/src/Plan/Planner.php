@@ -62,7 +62,6 @@ final readonly class Planner
             dough: $dough,
             portions: $portions,
             piece: $piece,
-            disc: $disc,
             packing: $packing,
             turns: $turns,
             line: (new LinePlanner($request, $dough, $disc, $turns, $restSeconds, $this->effort, $this->memory))->plan($portions->count, count($packing->places)),
@@ -183,7 +182,7 @@ final readonly class Planner
 
         return $wish->diameterMillimetres === null
             ? $wish->gramsEach ?? $request->style->pieceGrams
-            : Disc::ofDiameterAndThickness($wish->diameterMillimetres, $wish->thicknessMillimetres ?? $request->style->thicknessMillimetres, $density)->grams;
+            : Disc::ofDiameterAndThickness($wish->diameterMillimetres, $request->wishedThicknessMillimetres(), $density)->grams;
     }
 
     /**

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace StoneMill\Record;
 
-use StoneMill\School\ExtraPlace;
-
 /**
  * What was weighed that is no part of the dough, in g by place and ingredient.
  *
@@ -50,6 +48,6 @@ final readonly class ExtrasTally
 
     private static function key(string $place, string $ingredient): string
     {
-        return ExtraPlace::from($place)->value.' '.$ingredient;
+        return $place.' '.$ingredient;
     }
 }

@@ -109,10 +109,10 @@ final readonly class GriddleTally
             return $this->signs;
         }
         $touch = $piece->touches + 1;
-        $waited = array_filter($this->signs, static fn (SignSeen $one): bool => $one->piece === $piece->piece && $one->touch === $touch && $one->sign === Doneness::NotYet) !== [];
+        $said = SignsSeen::lastOf($this->signs, $piece);
         $sign = match ($event->kind) {
             EventKind::SignSeen => $event->sign,
-            EventKind::Turned, EventKind::Lifted => $waited ? Doneness::Now : null,
+            EventKind::Turned, EventKind::Lifted => $said?->sign === Doneness::NotYet ? Doneness::Now : null,
             default => null,
         };
 

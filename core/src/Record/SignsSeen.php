@@ -41,6 +41,17 @@ final readonly class SignsSeen
     }
 
     /**
+     * @param list<SignSeen> $signs in order
+     * @return SignSeen|null what was said last of the touch that comes next
+     */
+    public static function lastOf(array $signs, GriddlePiece $piece): ?SignSeen
+    {
+        $of = array_filter($signs, static fn (SignSeen $one): bool => $one->piece === $piece->piece && $one->touch === $piece->touches + 1);
+
+        return $of === [] ? null : $of[array_key_last($of)];
+    }
+
+    /**
      * A face of which the cook said that it is not yet right is looked at again in a while, not called at once.
      *
      * @param list<array{piece: int, place: int, touch: int, from: float, at: float, to: float}> $due
@@ -48,8 +59,7 @@ final readonly class SignsSeen
      */
     public function lookedAtAgain(GriddlePiece $piece, array $due, DateTimeImmutable $now): array
     {
-        $seen = array_values(array_filter($this->signs, static fn (SignSeen $one): bool => $one->piece === $piece->piece && $one->touch === $piece->touches + 1));
-        $last = $seen[count($seen) - 1] ?? null;
+        $last = self::lastOf($this->signs, $piece);
         if ($last?->sign !== Doneness::NotYet || $due === []) {
             return $due;
         }

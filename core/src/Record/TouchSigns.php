@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace StoneMill\Record;
 
+use StoneMill\Griddle\Aim;
 use StoneMill\School\TurnAction;
 
 /** What tells at each touch that it is time, beside the clock: to the eye, the ear and the nose. */
 final readonly class TouchSigns
 {
-    /** From here on a middle sets long after its faces have coloured. Planning estimate. */
-    private const THICK_MILLIMETRES = 6.0;
-
     private const SMOKE = 'White steam is water; blue-grey smoke is burning: lift it and turn the heat down.';
 
     private function __construct(private bool $isPoured, private bool $isThick, private bool $isRaised)
@@ -24,7 +22,7 @@ final readonly class TouchSigns
      */
     public static function of(array $touches, float $thicknessMillimetres, bool $isPoured, bool $isRaised): array
     {
-        $signs = new self($isPoured, $thicknessMillimetres >= self::THICK_MILLIMETRES, $isRaised);
+        $signs = new self($isPoured, $thicknessMillimetres >= Aim::THIN_MILLIMETRES, $isRaised);
         $rows = [$signs->lay()];
         $last = count($touches) - 1;
         foreach ($touches as $index => $touch) {

@@ -48,6 +48,12 @@ final class PurposeTest extends TestCase
         self::assertEqualsWithDelta(self::plan(null)->turns->lift->atSeconds, self::plan(Purpose::Wrap)->turns->lift->atSeconds, 1e-9);
     }
 
+    public function test_a_width_that_was_wished_is_of_the_thickness_that_it_is_for(): void
+    {
+        $chips = Bench::sketch(['style' => 'pressed-masa', 'purpose' => 'crisp', 'pieces' => ['count' => 12, 'diameter_mm' => 150]]);
+        self::assertEqualsWithDelta(1.9 * 0.88 / 0.95, $chips->disc->thicknessMillimetres, 0.03);
+    }
+
     public function test_a_wish_for_a_thickness_stands_above_what_it_is_for(): void
     {
         $plan = Bench::sketch(['style' => 'pressed-masa', 'purpose' => 'crisp', 'pieces' => ['thickness_mm' => 2.2]]);

@@ -87,6 +87,17 @@ final class SignsTest extends TestCase
         self::assertGreaterThan(1.2, self::after([$laid, [EventKind::SignSeen, $lie, ['piece' => 1, 'sign' => Doneness::NotYet]], [EventKind::Turned, 1.3 * $lie, ['piece' => 1, 'touch' => 1]], [EventKind::Lifted, 2.6 * $lie, ['piece' => 1, 'touch' => 2]]])->griddle()->lieShares()[0]);
     }
 
+    public function test_what_was_said_to_be_right_now_is_not_counted_once_more_by_the_touch(): void
+    {
+        $state = self::after([
+            [EventKind::Laid, 0.0, ['piece' => 1, 'place' => 1]],
+            [EventKind::SignSeen, 20.0, ['piece' => 1, 'sign' => Doneness::NotYet]],
+            [EventKind::SignSeen, 26.0, ['piece' => 1, 'sign' => Doneness::Now]],
+            [EventKind::Turned, 26.2, ['piece' => 1, 'touch' => 1]],
+        ]);
+        self::assertSame([Doneness::NotYet, Doneness::Now], array_column($state->tally()->griddle->signs, 'sign'));
+    }
+
     public function test_every_touch_of_every_bread_has_something_to_look_for(): void
     {
         foreach (Bench::reference()->styles->all() as $style) {

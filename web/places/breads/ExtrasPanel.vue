@@ -28,7 +28,7 @@ function add(ingredient: string) {
       Weighed beside the dough, and on the label, the allergens and the cost like it. What stays on board,
       hands and iron is not counted as eaten.
     </p>
-    <ul v-if="plan.extras.length" class="extras" aria-label="Beside the dough">
+    <ul v-if="plan.extras.length" class="rows" aria-label="Beside the dough">
       <li v-for="extra in plan.extras" :key="`${extra.place} ${extra.ingredient}`" class="extra">
         <span class="extra-name"
           ><strong>{{ extra.name }}</strong> <span class="soft">{{ extra.words }}</span></span
@@ -83,14 +83,6 @@ function add(ingredient: string) {
 </template>
 
 <style scoped>
-.extras {
-  display: grid;
-  gap: 0.3rem;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
 .extra {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 7.6rem minmax(0, 1fr) auto;

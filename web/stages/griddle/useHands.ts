@@ -63,7 +63,7 @@ export function useHands(batch: () => Batch, plan: () => Plan, now: Readonly<Ref
   /** What is seen of the piece that is touched next; one that is done is touched at once. */
   function see(sign: 'not_yet' | 'now' | 'too_dark') {
     const step = next.value
-    if (!step || step.action === 'lay') return
+    if (!step || step.action === 'lay' || bounced(step)) return
     void store.record('sign_seen', { piece: step.piece, sign })
     if (sign !== 'not_yet') act(step)
   }

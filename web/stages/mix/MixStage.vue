@@ -6,6 +6,7 @@ import HeatInput from '@/ui/HeatInput.vue'
 import Why from '@/ui/Why.vue'
 import { clock, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
+import { useFeelAnswer } from '../feelAnswer'
 import ActBar from '../ActBar.vue'
 import WorkSteps from '../WorkSteps.vue'
 import StageHead from '../StageHead.vue'
@@ -16,9 +17,7 @@ const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const units = useUnits()
 const store = useBatch()
 const feel = computed(() => batch.state.bowl.feel)
-const answer = computed<FeelAnswer | undefined>(() =>
-  batch.state.feel_answers.find(one => one.grade === feel.value),
-)
+const { answer, workedIn } = useFeelAnswer(() => batch)
 const says = computed(() => {
   if (!batch.state.begun) return 'Pour the water first'
   if (!answer.value) return 'How does it feel?'
@@ -49,15 +48,6 @@ function amount(one: FeelAnswer): string {
   return one.offset_points < 0
     ? `${units.text(one.water_grams?.value ?? 0, 'g')} water`
     : `${units.text(mixGrams(one), 'g')} dry mix`
-}
-
-function workedIn(pieces: number) {
-  if (!answer.value) return
-  void store.record('corrected', {
-    pieces,
-    water_grams: answer.value.water_grams?.value ?? 0,
-    flour_grams: answer.value.flour_grams?.value ?? 0,
-  })
 }
 
 function mixGrams(one: FeelAnswer): number {
