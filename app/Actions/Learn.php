@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Batch;
 use App\Models\KeptCalibration;
 use App\Models\Kitchen;
 use App\Models\Lot;
@@ -27,6 +26,9 @@ final class Learn
 
     private const OF_ALL = 120;
 
+    /** As the indices say it. A batch that was begun and never worked on has no lesson, and takes no other's place. */
+    private const TELLS = 'lesson IS NOT NULL AND lesson_left_out = 0 AND discarded_at IS NULL';
+
     public function __invoke(Kitchen $kitchen): KitchenRecord
     {
         return new KitchenRecord($this->lessons($kitchen), self::calibrations($kitchen), $kitchen->set_aside, self::anew($kitchen));
@@ -36,8 +38,7 @@ final class Learn
     private function lessons(Kitchen $kitchen): array
     {
         // The index holds all that is asked; the rows hold the plans too.
-        $rows = DB::table(DB::raw('batches INDEXED BY batches_lessons'))->whereIntegerInRaw('id', $this->telling($kitchen))
-            ->whereNotNull('lesson')->whereRaw('lesson_left_out = 0')->whereNull('discarded_at')
+        $rows = DB::table(DB::raw('batches INDEXED BY batches_lessons'))->whereIntegerInRaw('id', $this->telling($kitchen))->whereRaw(self::TELLS)
             ->orderBy('started_at')->orderBy('id')->get(['lesson', 'started_at']);
 
         return array_values($rows->map(static function (object $batch): BatchLesson {
@@ -52,9 +53,11 @@ final class Learn
     /** @return list<int> the rows of batches that are read */
     private function telling(Kitchen $kitchen): array
     {
-        $latest = Batch::query()->where('kitchen_id', $kitchen->id)->orderByDesc('started_at')->limit(self::OF_ALL)->toBase()->pluck('id');
+        $latest = DB::table(DB::raw('batches INDEXED BY batches_telling'))->where('kitchen_id', $kitchen->id)->whereRaw(self::TELLS)
+            ->orderByDesc('started_at')->limit(self::OF_ALL)->pluck('id');
         foreach (self::flours($kitchen) as $flour) {
             $latest = $latest->concat(DB::table('batch_bags')->where('kitchen_id', $kitchen->id)->where('is_flour', 1)->where('ingredient', $flour)
+                ->whereRaw('EXISTS (SELECT 1 FROM batches INDEXED BY batches_lessons WHERE id = batch_id AND '.self::TELLS.')')
                 ->orderByDesc('started_at')->limit(self::OF_A_FLOUR)->pluck('batch_id'));
         }
 

@@ -4,6 +4,8 @@ import { Cook, House, Trial, event, quantile, root, uuid } from './house.mjs'
 
 const sizes = (process.argv[2] ?? '100,1000,10000').split(',').map(Number)
 const logs = (process.argv[3] ?? '50,8000').split(',').map(Number)
+// In the tests only what can be counted is judged; a clock counts what else the machine does.
+const onTheClock = process.argv[4] !== 'counted'
 const trial = new Trial('growth')
 const grow = (...words) =>
   execFileSync('php', ['bench/reliability/grow.php', ...words.map(String)], { cwd: root })
@@ -65,7 +67,7 @@ try {
     trial.must('every batch can be reached, page by page', reached >= size, `${reached} of ${size}`)
   }
   const [first, last] = [trial.figures.kitchens[0], trial.figures.kitchens.at(-1)]
-  for (const what of ['list_ms', 'begin_ms', 'known_ms'])
+  for (const what of onTheClock ? ['list_ms', 'begin_ms', 'known_ms'] : [])
     trial.must(
       `${what} does not grow with the record`,
       last[what] < 2 * first[what] + 20,
@@ -93,11 +95,18 @@ try {
   }
   const ratio = trial.figures.logs.at(-1).one_ms / trial.figures.logs[0].one_ms
   trial.figures.entry_ratio = ratio
+  const bytes = trial.figures.logs.map(log => log.answer_bytes)
   trial.must(
-    'one more entry on a long log costs at most 1.5 times that on a short one',
-    ratio <= 1.5,
-    ratio.toFixed(2),
+    'the answer to one more entry is as short on a long log',
+    Math.max(...bytes) < Math.min(...bytes) + 100,
+    bytes.join(' and '),
   )
+  if (onTheClock)
+    trial.must(
+      'one more entry on a long log costs at most 1.5 times that on a short one',
+      ratio <= 1.5,
+      ratio.toFixed(2),
+    )
 } finally {
   await house.stop()
   house.remove()

@@ -21,7 +21,7 @@ if [ "${1:-}" = small ]; then
     trial sessions node bench/reliability/sessions.mjs 8
     trial hostile node bench/reliability/hostile.mjs 6
     trial share node bench/reliability/share.mjs 4
-    trial growth node bench/reliability/growth.mjs 100,400 50,2000
+    trial growth node bench/reliability/growth.mjs 100,400 50,2000 counted
     trial fuzz php bench/reliability/fuzz.php 40
     rm -rf "$work"
     exit $failed
