@@ -82,6 +82,11 @@ function after(state: BatchState, event: BatchEvent): BatchState {
       return { ...state, stack: started(state.stack, event.at) }
     case 'portioned':
       return { ...state, portion: portioned(state.portion, event) }
+    case 'wetted':
+    case 'brushed':
+    case 'pressed':
+      // Done on the side, it is no touch of the plan.
+      return event.touch === undefined ? state : { ...state, griddle: touched(state.griddle, event) }
     case 'laid':
     case 'turned':
     case 'lifted':

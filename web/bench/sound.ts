@@ -5,6 +5,9 @@ const FIGURES: Record<Step['action'], number[]> = {
   lay: [440],
   turn: [660, 880],
   press: [660, 880, 880],
+  press_down: [660, 660, 660],
+  wet: [550, 660],
+  brush: [550, 550],
   lift: [880, 660, 440],
 }
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, onScopeDispose, ref, useTemplateRef, watch } from 'vue'
 import type { Section } from '@/api/types'
+import { TOUCH_WORDS } from '@/ui/touches'
 import { clock, useUnits } from '@/ui/units'
 import { heatColour, LEGEND } from './heat'
 import { cellsOf, spansOf, ticksOf } from './section'
@@ -31,11 +32,16 @@ const LEFT = 4
 const TOP = 30
 const spans = computed(() => spansOf(section))
 const x = (seconds: number) => LEFT + (seconds / Math.max(1, section.seconds)) * WIDTH.value
-const NAMES = { turn: 'turn', press: 'turn, press', lift: 'lift' }
+/** Wide as a time is written; the later of two that would run into each other is. */
+const TIME_WIDTH = 34
+function hasRoom(index: number): boolean {
+  const [touch, next] = section.touches.slice(index, index + 2)
+  return !touch || !next || x(next.at_seconds) - x(touch.at_seconds) >= TIME_WIDTH
+}
 const loss = computed(() => section.loss.value)
 const spoken = computed(
   () =>
-    `${title}: ${section.touches.map(touch => `${NAMES[touch.action]} at ${clock(touch.at_seconds)}`).join(', ')}. ` +
+    `${title}: ${section.touches.map(touch => `${TOUCH_WORDS[touch.action].toLowerCase()} at ${clock(touch.at_seconds)}`).join(', ')}. ` +
     `Middle ${units.text(section.centre?.value ?? 0, 'celsius')} when lifted, ${units.text(loss.value, 'percent')} lighter, ` +
     section.faces.map(face => `${face.face} face ${face.words}`).join(', ') +
     '.',
@@ -87,7 +93,7 @@ watch(() => [section, isNarrow.value], draw, { flush: 'post' })
             {{ section.finish === 'covered' ? '' : section.finish.replaceAll('_', ' ') }}
           </text>
         </g>
-        <g v-for="touch in section.touches" :key="touch.at_seconds">
+        <g v-for="(touch, index) in section.touches" :key="index">
           <rect
             v-if="windows && touch.to_seconds > touch.from_seconds"
             :x="x(touch.from_seconds)"
@@ -104,7 +110,12 @@ watch(() => [section, isNarrow.value], draw, { flush: 'post' })
             :y2="TOP + HEIGHT + 22"
             class="touch"
           />
-          <text :x="Math.min(WIDTH - 12, Math.max(18, x(touch.at_seconds)))" y="14" class="at">
+          <text
+            v-if="hasRoom(index)"
+            :x="Math.min(WIDTH - 12, Math.max(18, x(touch.at_seconds)))"
+            y="14"
+            class="at"
+          >
             {{ clock(touch.at_seconds) }}
           </text>
         </g>

@@ -1,4 +1,5 @@
 import type { Section } from '@/api/types'
+import { turnsOver } from '@/ui/touches'
 
 /** Which face lies on the metal, from when to when. Off the metal once lifted. */
 export interface Span {
@@ -14,7 +15,7 @@ export function spansOf(section: Section): Span[] {
   for (const touch of section.touches) {
     spans.push({ from, until: touch.at_seconds, face: second ? 'second' : 'first' })
     from = touch.at_seconds
-    second = !second
+    if (turnsOver(touch.action)) second = !second
   }
   if (section.seconds > section.lifted_at_seconds + 0.5)
     spans.push({ from: section.lifted_at_seconds, until: section.seconds, face: 'off' })

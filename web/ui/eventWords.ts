@@ -72,6 +72,12 @@ export function eventWords(event: Partial<BatchEvent>, names: Map<string, string
       return `laying ${piece}`
     case 'turned':
       return `turning ${piece}`
+    case 'wetted':
+      return `wetting ${piece}`
+    case 'brushed':
+      return `brushing ${piece}`
+    case 'pressed':
+      return `pressing ${piece}`
     case 'lifted':
       return `lifting ${piece}`
     case 'sign_seen':

@@ -73,16 +73,7 @@ final readonly class ShapeDesk
 
     private static function handling(BatchPlan $plan): Handling
     {
-        $ledger = $plan->dough->ledger;
-
-        return new Handling(
-            $plan->disc,
-            $plan->request->method->shape,
-            $plan->request->gear->pressMillimetres,
-            $plan->request->style->thicknessBand->low,
-            $ledger->bindingIndex() / max(1.0, $plan->dough->bindingNeed->index),
-            100 * ($plan->dough->pour->grams - $plan->dough->need->grams()) / $ledger->flourBaseGrams,
-        );
+        return new Handling($plan->disc, $plan->request->method->shape, $plan->request->gear->pressMillimetres, $plan->request->style->thicknessBand->low, $plan->dough->bindingShare(), $plan->carrying);
     }
 
     /** @return array<string, mixed>|null */

@@ -10,7 +10,7 @@ use StoneMill\School\ExtraPlace;
 /** A line of a formula that is no part of the dough: dusting flour, a coating, a filling, fat for the faces. */
 final readonly class Extra
 {
-    private function __construct(public Ingredient $ingredient, public ExtraPlace $place, private ?float $grams, private ?float $gramsEach, public ?string $lot)
+    private function __construct(public Ingredient $ingredient, public ExtraPlace $place, private ?float $grams, private ?float $gramsEach, public ?string $lot, private float $times = 1.0)
     {
     }
 
@@ -32,10 +32,16 @@ final readonly class Extra
         return new self($ingredient, $place, null, null, $lot);
     }
 
+    /** So many times as much as is usual there. */
+    public static function usualTimes(float $times, Ingredient $ingredient, ExtraPlace $place): self
+    {
+        return new self($ingredient, $place, null, null, null, $times);
+    }
+
     /** What it comes to for so many pieces of so many grams of dough. */
     public function weighed(int $pieces, float $pieceGrams): WeighedExtra
     {
-        $each = $this->gramsEach ?? ($this->grams === null ? $this->place->usualShare() * $pieceGrams : $this->grams / $pieces);
+        $each = $this->gramsEach ?? ($this->grams === null ? $this->times * $this->place->usualShare() * $pieceGrams : $this->grams / $pieces);
 
         return new WeighedExtra($this->ingredient, $this->place, $each, $pieces, $this->lot);
     }

@@ -115,7 +115,10 @@ final class Griddling
         $this->touched[] = TouchState::of($action, $this->bake, $this->canPuff());
         match ($action) {
             TurnAction::Turn => $this->turn(),
-            TurnAction::Press => $this->press(),
+            TurnAction::Press => $this->turnAndPress(),
+            TurnAction::PressDown => $this->press(),
+            TurnAction::Wet => $this->bake->wetTop(self::WET_TOP),
+            TurnAction::Brush => $this->bake->oilAbove(),
             TurnAction::Lift => null,
         };
     }
@@ -193,9 +196,14 @@ final class Griddling
         $this->bake->turn();
     }
 
-    private function press(): void
+    private function turnAndPress(): void
     {
         $this->turn();
+        $this->press();
+    }
+
+    private function press(): void
+    {
         $this->bake->press(self::PRESS_SECONDS);
         if ($this->canPuff()) {
             $this->bake->puff();

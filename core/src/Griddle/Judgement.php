@@ -61,12 +61,23 @@ final readonly class Judgement
     /** @return array{id: string, text: string, harm: bool}|null */
     private function aboutSticking(): ?array
     {
-        $first = $this->baked->work->touched[0] ?? null;
+        $first = $this->firstTurned();
         $oiled = $this->baked->laying->grease->usesFat() || $this->baked->laying->bread->matter->isOily;
 
-        return $first !== null && $first->action !== TurnAction::Lift && ! $oiled && $first->setShare < self::STICKS_BELOW
+        return $first !== null && ! $oiled && $first->setShare < self::STICKS_BELOW
             ? self::word('sticks', 'Turned before the first face had set: it sticks or tears. Wait until the rim lets go.')
             : null;
+    }
+
+    private function firstTurned(): ?TouchState
+    {
+        foreach ($this->baked->work->touched as $state) {
+            if ($state->action->turnsOver()) {
+                return $state;
+            }
+        }
+
+        return null;
     }
 
     /** @return array{id: string, text: string, harm: bool}|null */
@@ -131,7 +142,7 @@ final readonly class Judgement
             return self::hint('puffs', 'Both faces held the steam: it puffs.');
         }
         foreach ($this->baked->work->touched as $state) {
-            if ($state->action === TurnAction::Press && ! $state->couldPuff) {
+            if (in_array($state->action, [TurnAction::Press, TurnAction::PressDown], true) && ! $state->couldPuff) {
                 return self::hint('no-puff', 'It was pressed before both faces held steam, or once the middle was too dry: no puff.');
             }
         }

@@ -68,6 +68,12 @@ final readonly class OwnTurns
         return $sound && $touches !== [] ? new self($touches, $finish) : null;
     }
 
+    /** How often fat is brushed on. */
+    public function brushes(): int
+    {
+        return count(array_filter($this->touches, static fn (array $touch): bool => $touch['action'] === TurnAction::Brush));
+    }
+
     public function bake(Laying $laying, ?Mesh $mesh = null): PlannedBake
     {
         $work = Griddling::lay($laying, $mesh);

@@ -39,21 +39,23 @@ final readonly class Pace
     ) {
     }
 
-    /** @param array<string, float> $own seconds by task, as the cook or the record says */
-    public static function of(Shaping $shaping, Grease $grease, float $knead, float $flame = 0.0, array $own = []): self
+    /**
+     * @param float $lay from where a piece was shaped onto the griddle
+     * @param float $shapingMore what this piece takes over a usual one of its shaping
+     * @param array<string, float> $own seconds by task, as the cook or the record says
+     */
+    public static function of(Shaping $shaping, Grease $grease, float $knead, float $lay, float $shapingMore = 0.0, float $flame = 0.0, array $own = []): self
     {
-        $pours = $shaping === Shaping::Pour;
-
         return new self(
             weighLine: $own['weigh_line'] ?? 30.0,
             pour: $own['pour'] ?? 60.0,
             knead: $own['knead'] ?? $knead,
             feel: $own['feel'] ?? 60.0,
             portion: ! $shaping->isPortioned() ? 0.0 : $own['portion'] ?? 8.0,
-            shape: $pours ? 0.0 : $own['shape'] ?? $shaping->secondsPerPiece(),
+            shape: $shaping === Shaping::Pour ? 0.0 : $own['shape'] ?? $shaping->secondsPerPiece() + $shapingMore,
             pressed: $shaping === Shaping::LeverPress || $shaping === Shaping::TwoPlates,
             oil: $grease->usesFat() ? $own['oil'] ?? self::OIL : 0.0,
-            lay: $own['lay'] ?? ($pours ? (float) $shaping->secondsPerPiece() : 4.0),
+            lay: $own['lay'] ?? $lay,
             turn: $own['turn'] ?? 4.0,
             press: $own['press'] ?? 4.0,
             lift: $own['lift'] ?? 4.0,

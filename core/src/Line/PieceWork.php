@@ -10,6 +10,9 @@ use StoneMill\School\TurnAction;
 /** What one piece asks of hands, press and griddle, in seconds. All pieces of a batch ask the same. */
 final readonly class PieceWork
 {
+    /** A brush over the open face. Planning estimate. */
+    private const BRUSH_SECONDS = 3.0;
+
     /**
      * @param float $lay with the oil that goes under it; touches are counted from where that begins
      * @param non-empty-list<LineTouch> $touches the lift is the last
@@ -39,7 +42,9 @@ final readonly class PieceWork
             $hands = match ($touch->action) {
                 TurnAction::Lift => $pace->lift + $pace->flame,
                 TurnAction::Press => $pace->press,
+                TurnAction::PressDown => $pace->press,
                 TurnAction::Turn => $pace->turn,
+                TurnAction::Wet, TurnAction::Brush => self::BRUSH_SECONDS,
             };
             // On very hot metal the next touch can be due before this one is usually over.
             $next = isset($touches[$index + 1]) ? $touches[$index + 1]->atSeconds : INF;

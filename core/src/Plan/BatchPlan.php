@@ -22,6 +22,7 @@ use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 use StoneMill\School\WorkStep;
+use StoneMill\Shape\Carrying;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Packing;
 use StoneMill\Shape\Portions;
@@ -44,6 +45,7 @@ final readonly class BatchPlan
         public DoughPlan $dough,
         public Portions $portions,
         public Piece $piece,
+        public Carrying $carrying,
         public Packing $packing,
         public TurnPlan $turns,
         public PlannedLine $line,
@@ -183,6 +185,7 @@ final readonly class BatchPlan
             'cooked_diameter_mm' => Figure::exact($this->cookedDiameterMillimetres(), Unit::Millimetre, Reason::saying('Rounds of this style draw in a little on the griddle.'))->toArray(),
             'uncovered_seconds' => $this->request->style->uncoveredSeconds,
             'stuffed' => $this->piece->stuffed?->toArray(),
+            'carry' => $this->carrying->toArray(),
         ];
     }
 

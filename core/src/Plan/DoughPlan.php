@@ -57,6 +57,18 @@ final readonly class DoughPlan
         return 100 * $this->pour->grams / $this->ledger->flourBaseGrams;
     }
 
+    /** Its binding over what its shaping needs. */
+    public function bindingShare(): float
+    {
+        return $this->ledger->bindingIndex() / max(1.0, $this->bindingNeed->index);
+    }
+
+    /** Points of hydration by which it is wetter than it asks for. */
+    public function pointsOverNeed(): float
+    {
+        return 100 * ($this->pour->grams - $this->need->grams()) / $this->ledger->flourBaseGrams;
+    }
+
     /** Water in g that salt draws out of the vegetables within so many minutes. */
     public function drawnGrams(float $minutes): float
     {

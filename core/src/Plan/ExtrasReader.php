@@ -26,12 +26,13 @@ final readonly class ExtrasReader
 
     /**
      * @param Method $method whose own fat is taken where no lines are given
+     * @param int $brushes times that the cook's own plan brushes a face with fat
      * @return list<Extra> those that can be read; what is wrong with the others the findings of the node tell
      */
-    public function read(Node $extras, Method $method): array
+    public function read(Node $extras, Method $method, int $brushes = 0): array
     {
         if ($extras->isAbsent()) {
-            return $this->usual($method);
+            return $this->usual($method, $brushes);
         }
         $read = [];
         $seen = [];
@@ -51,7 +52,7 @@ final readonly class ExtrasReader
     }
 
     /** @return list<Extra> the fat that this way of greasing takes, which somebody eats though no formula names it */
-    private function usual(Method $method): array
+    private function usual(Method $method, int $brushes): array
     {
         $place = match ($method->grease) {
             Grease::Wiped => ExtraPlace::Griddle,
@@ -61,7 +62,11 @@ final readonly class ExtrasReader
 
         $fat = $method->fat === Fat::Butter ? null : $method->fat->ingredient();
 
-        return $place === null ? [] : [Extra::usual($this->catalogue->ingredient($fat ?? self::OIL), $place)];
+        $fat = $this->catalogue->ingredient($fat ?? self::OIL);
+        // What is usual for the faces is for both of them.
+        $brushed = $brushes > 0 && $place !== ExtraPlace::Faces ? [Extra::usualTimes($brushes / 2, $fat, ExtraPlace::Faces)] : [];
+
+        return [...($place === null ? [] : [Extra::usual($fat, $place)]), ...$brushed];
     }
 
     private function extra(Node $node): ?Extra

@@ -19,9 +19,12 @@ use StoneMill\Line\Timeline;
 use StoneMill\Measure\Memory;
 use StoneMill\School\Rest;
 use StoneMill\School\Scald;
+use StoneMill\School\Shaping;
 use StoneMill\School\Texture;
+use StoneMill\Shape\Carrying;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Packing;
+use StoneMill\Shape\Pressing;
 
 /** What of a plan asks for hands and time, put in order for the clock of the day. */
 final readonly class LinePlanner
@@ -41,6 +44,7 @@ final readonly class LinePlanner
         private PlanRequest $request,
         private DoughPlan $dough,
         private Disc $disc,
+        private Carrying $carrying,
         private TurnPlan $turns,
         private int $restSeconds,
         private Effort $effort,
@@ -82,7 +86,7 @@ final readonly class LinePlanner
     {
         $method = $this->request->method;
         $flame = $this->turns->finish === 'flame' ? (float) $this->turns->finishSeconds : 0.0;
-        $pace = Pace::of($method->shape, $method->grease, (float) $method->knead->seconds(), $flame, $this->pace());
+        $pace = Pace::of($method->shape, $method->grease, (float) $method->knead->seconds(), $this->carrying->over->seconds(), $this->roundThePress(), $flame, $this->pace());
         $isBatter = $this->request->texture === Texture::Batter;
         $keeps = $isBatter ? self::BATTER_SECONDS : ($this->request->style->weakens ? self::WEAK_DOUGH_SECONDS : null);
         [$width, $depth] = self::TRAY_MILLIMETRES;
@@ -103,6 +107,14 @@ final readonly class LinePlanner
             finish: $this->turns->finish === 'flame' ? 0.0 : (float) $this->turns->finishSeconds,
             stack: (float) $this->request->style->stackSeconds,
         );
+    }
+
+    /** Seconds more for a piece that is pressed in a ring. */
+    private function roundThePress(): float
+    {
+        $plate = $this->request->gear->pressMillimetres;
+
+        return $plate === null || $this->request->method->shape !== Shaping::LeverPress ? 0.0 : (new Pressing($plate))->secondsMore($this->disc->diameterMillimetres);
     }
 
     /** @return array<string, float> the cook's own pace above what the record says of it */

@@ -7,6 +7,7 @@ namespace StoneMill\Plan;
 use StoneMill\Griddle\Remedy;
 use StoneMill\School\Rest;
 use StoneMill\School\Scald;
+use StoneMill\School\WayOver;
 
 /** What would mend a warning: in words, and as the change of the request that makes it so. */
 final readonly class Mend
@@ -62,6 +63,11 @@ final readonly class Mend
     public static function diameter(float $millimetres): self
     {
         return new self(sprintf('%.0f mm wide', $millimetres), ['pieces' => ['diameter_mm' => floor($millimetres)]]);
+    }
+
+    public static function overThePalm(): self
+    {
+        return new self('Carry them over the palm', ['carry' => ['over' => WayOver::OverThePalm->value]]);
     }
 
     public static function heat(float $celsius): self

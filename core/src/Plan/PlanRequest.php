@@ -32,7 +32,7 @@ final readonly class PlanRequest
 {
     private const FIELDS = [
         'style', 'formula', 'pieces', 'room', 'water', 'griddle', 'gear', 'lots', 'hands', 'serve_at',
-        'own_ingredients', 'purpose', 'budget', 'rise', 'begin_at', 'pace', 'learned',
+        'own_ingredients', 'purpose', 'budget', 'rise', 'begin_at', 'pace', 'learned', 'carry',
     ];
 
     private const DEFAULT_ROOM_CELSIUS = 21.0;
@@ -67,6 +67,7 @@ final readonly class PlanRequest
         public ?DateTimeImmutable $beginAt,
         public array $pace,
         public Experience $experience,
+        public CarryWish $carry,
     ) {
     }
 
@@ -105,7 +106,8 @@ final readonly class PlanRequest
         $bags = array_map(strval(...), array_keys($lots));
         $lines = (new FormulaReader($catalogue, $findings, $gear->cup))->read($formula->at('lines'), $style, $bags, $method->fat);
         $method = $lines === null ? $method : $method->withFat(FormulaReader::fatIn($lines->lines));
-        $extras = (new ExtrasReader($catalogue, $bags))->read($formula->at('extras'), $method);
+        $griddle = GriddleWish::read($root->at('griddle'));
+        $extras = (new ExtrasReader($catalogue, $bags))->read($formula->at('extras'), $method, $griddle->own?->brushes() ?? 0);
         $order = $formula->at('order')->optionalChoice(PourOrder::class) ?? PourOrder::WaterIntoFlour;
         $rests = RestWish::read($formula->at('stand_minutes'), $formula->at('rest'), $formula->at('second_rest'));
         $texture = $formula->at('texture')->optionalChoice(Texture::class) ?? $style->texture;
@@ -123,7 +125,7 @@ final readonly class PlanRequest
                 $room->at('relative_humidity')->optionalNumber(1, 99, '%'),
             ),
             WaterWish::read($root->at('water')),
-            GriddleWish::read($root->at('griddle')),
+            $griddle,
             $gear,
             $lots,
             $root->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1,
@@ -134,6 +136,7 @@ final readonly class PlanRequest
             $root->at('begin_at')->optionalMoment(),
             Pace::read($root->at('pace')),
             Experience::read($root->at('learned')),
+            CarryWish::read($root->at('carry'), $method->shape),
         ];
 
         return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $extras, $order, $rests, $texture, $scale, $method, ...$request);
@@ -166,6 +169,7 @@ final readonly class PlanRequest
             null,
             $this->pace,
             $this->experience,
+            $this->carry,
         );
     }
 

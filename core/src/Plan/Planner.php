@@ -22,6 +22,7 @@ use StoneMill\Pantry\Role;
 use StoneMill\School\Purpose;
 use StoneMill\School\Shaping;
 use StoneMill\School\TurnSchool;
+use StoneMill\Shape\Carrying;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Packing;
 use StoneMill\Shape\Portions;
@@ -50,6 +51,7 @@ final readonly class Planner
         $portions = $this->portions($request, $dough, $density);
         $piece = Piece::of($request, $dough, $lines, $portions->pieceGrams(), $portions->count, $density);
         $disc = $piece->disc;
+        $carrying = Carrying::of($disc, $request->method->shape, $dough->bindingShare(), $dough->pointsOverNeed(), $request->carry->liner, $request->carry->over);
         $packing = $request->gear->packing($disc->diameterMillimetres);
         $restSeconds = $this->restSeconds($request, $dough);
         $laying = self::laid($request, $piece, $dough, $restSeconds, $packing);
@@ -62,15 +64,16 @@ final readonly class Planner
             dough: $dough,
             portions: $portions,
             piece: $piece,
+            carrying: $carrying,
             packing: $packing,
             turns: $turns,
-            line: (new LinePlanner($request, $dough, $disc, $turns, $restSeconds, $this->effort, $this->memory))->plan($portions->count, count($packing->places)),
+            line: (new LinePlanner($request, $dough, $disc, $carrying, $turns, $restSeconds, $this->effort, $this->memory))->plan($portions->count, count($packing->places)),
             label: $label,
             keeping: new Keeping($request->method->after, $disc->thicknessMillimetres, $disc->diameterMillimetres, $portions->count, $piece->baked, $request->room->celsius),
             cost: Cost::of([...$dough->lines, ...$piece->extraLines()], $request->lots),
             restSeconds: $restSeconds,
             cautions: $this->reference->cautions->for($this->hazards($request, $dough, $piece, $label, $turns, $restSeconds)),
-            warnings: (new Warnings($request))->about($dough, $piece, $portions, $turns),
+            warnings: (new Warnings($request))->about($dough, $piece, $carrying, $portions, $turns),
         );
     }
 

@@ -17,8 +17,11 @@ use StoneMill\Pantry\Role;
 use StoneMill\School\ExtraPlace;
 use StoneMill\School\Scald;
 use StoneMill\School\Shaping;
+use StoneMill\School\WayOver;
+use StoneMill\Shape\Carrying;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Portions;
+use StoneMill\Shape\Pressing;
 
 /** What is unusual about a plan, in the order of the work. */
 final readonly class Warnings
@@ -43,7 +46,7 @@ final readonly class Warnings
     }
 
     /** @return list<Warning> */
-    public function about(DoughPlan $dough, Piece $piece, Portions $portions, TurnPlan $turns): array
+    public function about(DoughPlan $dough, Piece $piece, Carrying $carrying, Portions $portions, TurnPlan $turns): array
     {
         $disc = $piece->disc;
         $style = $this->request->style;
@@ -63,8 +66,11 @@ final readonly class Warnings
             $this->outside('piece-unusual', 'portion', 'piece weight for this style', $pieceGrams, $style->pieceGramsBand, Unit::Gram, fn (float $grams): ?Mend => $this->request->pieces->gramsEach === null ? null : Mend::pieceGrams($grams)),
             ...$this->aboutExtras($dough, $piece),
             $piece->stuffed !== null ? null : $this->outside('thickness-unusual', 'shape', 'thickness for this style', $disc->thicknessMillimetres, $style->thicknessBand, Unit::Millimetre, fn (float $millimetres): ?Mend => $this->request->pieces->thicknessMillimetres === null ? null : Mend::thickness($millimetres)),
-            $this->request->method->shape === Shaping::LeverPress ? $this->tooWide('press', $disc, $this->request->gear->pressMillimetres) : null,
-            $this->tooWide('griddle', $disc, $this->request->gear->widestMillimetres()),
+            $this->tooWideForPress($disc),
+            $this->tooWideForGriddle($disc),
+            $carrying->scorches($turns->surfaceCelsius->value)
+                ? Warning::of('paper-scorches', 'griddle', 'The griddle is hotter than baking paper is made for: carry the pieces over another way, or turn it down.', $turns->surfaceCelsius->value, WayOver::PAPER_CELSIUS, Unit::Celsius, Mend::overThePalm())
+                : null,
             $this->outside('heat-unusual', 'griddle', 'heat for this style', $turns->surfaceCelsius->value, $style->baking->surfaceCelsius, Unit::Celsius, Mend::heat(...)),
             ...$this->aboutTheBake($turns),
         ]));
@@ -251,10 +257,25 @@ final readonly class Warnings
         };
     }
 
-    private function tooWide(string $tool, Disc $disc, ?float $limit): ?Warning
+    private function tooWideForPress(Disc $disc): ?Warning
     {
-        return $limit !== null && $disc->diameterMillimetres > $limit
-            ? Warning::of('too-wide-for-'.$tool, $tool === 'press' ? 'shape' : 'griddle', sprintf('The disc is wider than the %s: smaller pieces or thicker discs.', $tool), $disc->diameterMillimetres, $limit, Unit::Millimetre, $this->request->pieces->diameterMillimetres === null ? null : Mend::diameter($limit))
-            : null;
+        $plate = $this->request->method->shape === Shaping::LeverPress ? $this->request->gear->pressMillimetres : null;
+        $press = $plate === null ? null : new Pressing($plate);
+
+        return $press === null || $press->presses($disc->diameterMillimetres) !== null ? null
+            : Warning::of('too-wide-for-press', 'shape', 'The disc is wider than the press makes, even press beside press: smaller pieces or thicker discs.', $disc->diameterMillimetres, $press->widestInRingMillimetres(), Unit::Millimetre, $this->narrower($press->widestMillimetres()));
+    }
+
+    private function tooWideForGriddle(Disc $disc): ?Warning
+    {
+        $limit = $this->request->gear->widestMillimetres();
+
+        return $limit === null || $disc->diameterMillimetres <= $limit ? null
+            : Warning::of('too-wide-for-griddle', 'griddle', 'The disc is wider than the griddle: smaller pieces or thicker discs.', $disc->diameterMillimetres, $limit, Unit::Millimetre, $this->narrower($limit));
+    }
+
+    private function narrower(float $millimetres): ?Mend
+    {
+        return $this->request->pieces->diameterMillimetres === null ? null : Mend::diameter($millimetres);
     }
 }

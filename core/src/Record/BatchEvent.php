@@ -86,6 +86,12 @@ final readonly class BatchEvent
     }
 
     /** Reads an event from outside; what is wrong with it goes to the findings of the node. */
+    /** Whether it is a touch of the plan; what is brushed or pressed on the side says of no touch that it was that one. */
+    public function isPlannedTouch(): bool
+    {
+        return $this->kind->isTouch() && ($this->kind->action() === null || $this->touch !== null);
+    }
+
     public static function read(Node $node): self
     {
         $kind = $node->at('kind')->choice(EventKind::class);

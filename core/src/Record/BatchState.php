@@ -168,9 +168,10 @@ final readonly class BatchState
                 $griddle->isPlaceTaken((int) $event->place) => $node->at('place')->refuse('Another piece lies there.', 'a free place'),
                 default => null,
             },
-            EventKind::Turned, EventKind::Lifted => match (true) {
+            EventKind::Turned, EventKind::Wetted, EventKind::Brushed, EventKind::Pressed, EventKind::Lifted => match (true) {
                 ! $griddle->isOn($piece) => $node->at('piece')->refuse('This piece is not on the griddle.', 'a piece that was laid and not lifted'),
-                $event->kind === EventKind::Turned && $event->touch !== null && $griddle->touches($piece) >= $event->touch => $node->at('touch')->refuse('This was done already.', sprintf('touch %d comes next', $griddle->touches($piece) + 1)),
+                $event->kind !== EventKind::Lifted && $event->touch !== null && $griddle->touches($piece) >= $event->touch => $node->at('touch')->refuse('This was done already.', sprintf('touch %d comes next', $griddle->touches($piece) + 1)),
+                $event->touch !== null && $event->kind->action() !== null && $event->kind->action() !== $this->plan->actionOf($event->touch) => $node->at('touch')->refuse('The plan has something else there.', 'a touch of that kind, or none where it is done on the side'),
                 default => null,
             },
             EventKind::GrowthSeen => $this->plan->rises() && $this->tally->course->startedAt(EventKind::RestStarted) !== null ?: $node->refuse('Nothing is rising.', 'a raised dough, after rest_started'),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Record;
 
+use StoneMill\School\TurnAction;
+
 /** What can happen in a batch. Nothing is ever changed or taken out of the log; an undo is one more event. */
 enum EventKind: string
 {
@@ -29,6 +31,10 @@ enum EventKind: string
     case Portioned = 'portioned';
     case Laid = 'laid';
     case Turned = 'turned';
+    case Wetted = 'wetted';
+    case Brushed = 'brushed';
+    /** Pressed down as it lies. */
+    case Pressed = 'pressed';
     case Lifted = 'lifted';
     /** How done a face looks, before its next touch. */
     case SignSeen = 'sign_seen';
@@ -65,7 +71,7 @@ enum EventKind: string
             self::DiscMeasured => ['diameter_mm'],
             self::Portioned => ['grams'],
             self::Laid => ['piece', 'place'],
-            self::Turned, self::Lifted => ['piece'],
+            self::Turned, self::Wetted, self::Brushed, self::Pressed, self::Lifted => ['piece'],
             self::Noted => ['text'],
             self::FaultSeen => ['symptom'],
             self::Remedied => ['symptom', 'cause'],
@@ -80,7 +86,7 @@ enum EventKind: string
         return match ($this) {
             self::Poured => ['celsius'],
             self::Corrected => ['pieces'],
-            self::Turned, self::Lifted => ['touch', 'place'],
+            self::Turned, self::Wetted, self::Brushed, self::Pressed, self::Lifted => ['touch', 'place'],
             self::SurfaceTaken => ['place'],
             self::DiscMeasured => ['piece'],
             self::Stacked => ['grams'],
@@ -91,11 +97,31 @@ enum EventKind: string
         };
     }
 
+    /** Whether a piece that lies there is touched by it. */
+    public function isTouch(): bool
+    {
+        return match ($this) {
+            self::Turned, self::Wetted, self::Brushed, self::Pressed, self::Lifted => true,
+            default => false,
+        };
+    }
+
+    /** What such an event does in the words of a plan; null where a plan can have it as more than one thing, or as none. */
+    public function action(): ?TurnAction
+    {
+        return match ($this) {
+            self::Wetted => TurnAction::Wet,
+            self::Brushed => TurnAction::Brush,
+            self::Pressed => TurnAction::PressDown,
+            default => null,
+        };
+    }
+
     /** Whether it moves what hands do next there. */
     public function isAtTheGriddle(): bool
     {
         return match ($this) {
-            self::Laid, self::Turned, self::Lifted, self::Resumed => true,
+            self::Laid, self::Turned, self::Wetted, self::Brushed, self::Pressed, self::Lifted, self::Resumed => true,
             default => false,
         };
     }

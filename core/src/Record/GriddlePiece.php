@@ -6,6 +6,7 @@ namespace StoneMill\Record;
 
 use DateTimeImmutable;
 use StoneMill\Griddle\OwnTurns;
+use StoneMill\School\TurnAction;
 
 /**
  * One piece on the griddle: where, since when, touched when, and when next.
@@ -94,8 +95,9 @@ final readonly class GriddlePiece
         for ($index = min($this->touches, count($planned) - 1); $index < count($planned); $index++) {
             $touch = $planned[$index];
             $usual = self::planned($planned, $index);
-            $lies = max(min($usual, self::LEAST_SECONDS), $usual + $owed[$index % 2]);
-            $owed[$index % 2] += $usual - $lies;
+            $below = self::faceBelow($planned, $index);
+            $lies = max(min($usual, self::LEAST_SECONDS), $usual + $owed[$below]);
+            $owed[$below] += $usual - $lies;
             $at += $lies;
             $due[] = [
                 'piece' => $this->piece, 'place' => $this->place, 'touch' => $index + 1,
@@ -140,8 +142,9 @@ final readonly class GriddlePiece
         $before = $this->laidAt;
         foreach ($this->touchedAt as $index => $at) {
             if ($index < count($planned)) {
-                $lies[$index % 2][0] += LogTime::between($before, $at);
-                $lies[$index % 2][1] += self::planned($planned, $index);
+                $below = self::faceBelow($planned, $index);
+                $lies[$below][0] += LogTime::between($before, $at);
+                $lies[$below][1] += self::planned($planned, $index);
             }
             $before = $at;
         }
@@ -161,12 +164,23 @@ final readonly class GriddlePiece
         $before = $this->laidAt;
         foreach ($this->touchedAt as $index => $at) {
             if ($index < count($planned)) {
-                $owed[$index % 2] += self::planned($planned, $index) - LogTime::between($before, $at);
+                $owed[self::faceBelow($planned, $index)] += self::planned($planned, $index) - LogTime::between($before, $at);
             }
             $before = $at;
         }
 
         return $owed;
+    }
+
+    /**
+     * Which face lies below until a touch: 0 for the one that was laid first.
+     *
+     * @param non-empty-list<PlannedTouch> $planned
+     * @return int<0, 1>
+     */
+    private static function faceBelow(array $planned, int $index): int
+    {
+        return count(array_filter(array_slice($planned, 0, $index), static fn (array $touch): bool => TurnAction::from($touch['action'])->turnsOver())) % 2;
     }
 
     /**

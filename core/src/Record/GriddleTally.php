@@ -112,7 +112,7 @@ final readonly class GriddleTally
         $said = SignsSeen::lastOf($this->signs, $piece);
         $sign = match ($event->kind) {
             EventKind::SignSeen => $event->sign,
-            EventKind::Turned, EventKind::Lifted => $said?->sign === Doneness::NotYet ? Doneness::Now : null,
+            EventKind::Turned, EventKind::Wetted, EventKind::Brushed, EventKind::Pressed, EventKind::Lifted => $said?->sign === Doneness::NotYet ? Doneness::Now : null,
             default => null,
         };
 
@@ -126,7 +126,7 @@ final readonly class GriddleTally
         $pieces = $this->pieces;
         if ($event->kind === EventKind::Laid) {
             $pieces[$number] = GriddlePiece::laid($number, (int) $event->place, $event->at);
-        } elseif (($event->kind === EventKind::Turned || $event->kind === EventKind::Lifted) && isset($pieces[$number])) {
+        } elseif ($event->isPlannedTouch() && isset($pieces[$number])) {
             $pieces[$number] = $pieces[$number]->touched($event->at, $event->kind === EventKind::Lifted);
         }
 

@@ -19,6 +19,7 @@ use StoneMill\School\Shaping;
 use StoneMill\School\Stage;
 use StoneMill\School\Texture;
 use StoneMill\School\TurnAction;
+use StoneMill\School\WayOver;
 
 /**
  * What the log needs to know of the plan it follows. It is read from the plan as it stood, so that a later
@@ -203,9 +204,16 @@ final readonly class PlannedBatch
             static fn (array $touch): TurnWindow => new TurnWindow(TurnAction::from($touch['action']), (float) $touch['at_seconds'], (float) $touch['from_seconds'], (float) $touch['to_seconds']),
             self::stretched($this->touches, $paceFactor),
         );
-        $pace = Pace::of(Shaping::from($this->document['method']['shape']), Grease::from($this->document['method']['grease']), 0.0, $flame, array_map(floatval(...), $own));
+        $shaping = Shaping::from($this->document['method']['shape']);
+        $pace = Pace::of($shaping, Grease::from($this->document['method']['grease']), 0.0, WayOver::usualOf($shaping)->seconds(), flame: $flame, own: array_map(floatval(...), $own));
 
         return PieceWork::of($touches, $pace, (float) ($griddle['recover_seconds'] ?? 0), $own['dries'] ?? INF, $this->firstShare());
+    }
+
+    /** What is done at a touch, counted from 1; null where the plan has none there. */
+    public function actionOf(int $touch): ?TurnAction
+    {
+        return isset($this->touches[$touch - 1]) ? TurnAction::from($this->touches[$touch - 1]['action']) : null;
     }
 
     /** Seconds of the line from the beginning of a stage until it is served. */

@@ -21,6 +21,9 @@ final class TouchReasons
             $reasons[] = match (true) {
                 TurnAction::from($touch['action']) === TurnAction::Lift => $last === 0 ? 'It has set through and comes off.' : 'Both faces have their colour and the middle is done.',
                 TurnAction::from($touch['action']) === TurnAction::Press => 'Both faces are sealed: pressed now, its steam lifts the layers.',
+                TurnAction::from($touch['action']) === TurnAction::PressDown => 'Pressed as it lies, it dries and crisps where it bulges.',
+                TurnAction::from($touch['action']) === TurnAction::Wet => 'A wet top stays supple and does not crack while the other face cooks.',
+                TurnAction::from($touch['action']) === TurnAction::Brush => 'Fat on the open face comes to the metal with the next turn: it colours evenly.',
                 $index === 0 => 'The face below has set and lets go.',
                 $index === $last - 1 => 'The face below has its colour.',
                 default => 'The face below has cooked; the other goes on.',

@@ -29,6 +29,9 @@ final readonly class TouchSigns
             $rows[] = match (true) {
                 TurnAction::from($touch['action']) === TurnAction::Lift => $signs->lift($last),
                 TurnAction::from($touch['action']) === TurnAction::Press => self::row('It blisters in spots: pressed where it is flat, it swells within seconds.', 'A hiss where steam finds a way out.', 'Toasted grain.'),
+                TurnAction::from($touch['action']) === TurnAction::PressDown => self::row('It bulges, or its rim stands off the metal.', 'The sizzle comes back under the press.', ''),
+                TurnAction::from($touch['action']) === TurnAction::Wet => self::row('The top looks dry and dull; a wet brush leaves it shining, without a puddle.', '', ''),
+                TurnAction::from($touch['action']) === TurnAction::Brush => self::row('A thin shine from rim to rim, nothing runs off it.', 'It must not spit: too much fat, or water in it.', ''),
                 $index === 0 => $signs->first(),
                 default => self::row('Brown freckles below, bubbles under the upper face.', 'The sizzle grows quiet as the face dries.', 'Toasted grain, not smoke.'),
             };

@@ -124,8 +124,9 @@ final class PlannerTest extends TestCase
 
     public function test_a_disc_too_wide_for_the_press_is_said_before_it_is_pressed(): void
     {
-        $plan = Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 4, 'grams_each' => 60], 'gear' => ['press' => ['diameter_mm' => 150]]]);
-        self::assertContains('too-wide-for-press', array_map(static fn (Warning $warning): string => $warning->id, $plan->warnings));
+        $warned = static fn (float $plate): array => array_map(static fn (Warning $warning): string => $warning->id, Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 4, 'grams_each' => 60], 'gear' => ['press' => ['diameter_mm' => $plate]]])->warnings);
+        self::assertContains('too-wide-for-press', $warned(130));
+        self::assertNotContains('too-wide-for-press', $warned(150), 'press beside press, in a ring');
     }
 
     public function test_flour_is_the_base_of_every_percentage(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Shape;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Shape\Pressing;
 use StoneMill\Tests\Bench;
 
 final class HandlingTest extends TestCase
@@ -40,15 +41,38 @@ final class HandlingTest extends TestCase
         self::assertLessThan(self::handling(['style' => 'cassava-wrap', 'formula' => ['lines' => [['ingredient' => 'maize-fine', 'percent' => 100]], 'method' => ['scald' => 'none']], 'water' => ['celsius' => 15]])['thinnest_mm'], self::handling($lines(4))['thinnest_mm']);
     }
 
-    public function test_hot_metal_and_plastic_are_kept_apart_in_words(): void
+    public function test_a_round_wider_than_the_plate_is_pressed_in_a_ring(): void
     {
-        foreach (Bench::reference()->styles->all() as $style) {
-            $handling = self::handling(['style' => $style->id]);
-            self::assertNotSame([], $handling['steps']);
-            if ($handling['liner'] !== 'No liner.') {
-                self::assertStringContainsString('ever onto a hot surface', (string) $handling['liner']);
+        // A plate of 150 mm makes 142: 190 / 142 leaves arcs of 2 · asin(0.747) = 96.7°, so four presses, √(95² − 71²) = 63.1 mm off the middle.
+        $press = new Pressing(150);
+        self::assertSame([1, 4, 4, null], array_map($press->presses(...), [142.0, 190.0, 200.8, 201.0]));
+        self::assertEqualsWithDelta(63.1, $press->offsetMillimetres(190), 0.05);
+        self::assertSame(3, $press->presses(160), '2 · asin(0.8875) = 125.1°');
+        $handling = self::handling(['style' => 'pressed-masa', 'pieces' => ['count' => 4, 'grams_each' => 60], 'gear' => ['press' => ['diameter_mm' => 150]]]);
+        self::assertSame(4, data_get($handling, 'press.presses'));
+        self::assertStringContainsString('turn it 90°', implode(' ', (array) $handling['steps']));
+    }
+
+    public function test_a_ring_of_presses_leaves_no_part_of_the_round_thick(): void
+    {
+        $press = new Pressing(150);
+        $reach = $press->widestMillimetres() / 2;
+        for ($diameter = 143.1; $diameter <= $press->widestInRingMillimetres(); $diameter += 3.7) {
+            $presses = (int) $press->presses($diameter);
+            for ($point = 0; $point < 720; $point++) {
+                foreach ([1.0, 0.8, 0.5, 0.1] as $share) {
+                    [$x, $y] = [$share * $diameter / 2 * cos($point * M_PI / 360), $share * $diameter / 2 * sin($point * M_PI / 360)];
+                    $nearest = hypot($x, $y);
+                    for ($turn = 0; $turn < $presses; $turn++) {
+                        $nearest = min($nearest, hypot($x - $press->offsetMillimetres($diameter) * cos(2 * M_PI * $turn / $presses), $y - $press->offsetMillimetres($diameter) * sin(2 * M_PI * $turn / $presses)));
+                    }
+                    if ($nearest > $reach + 0.01) {
+                        self::fail(sprintf('%.1f mm wide: a point %.1f mm from the nearest press of %.1f mm', $diameter, $nearest, $reach));
+                    }
+                }
             }
         }
+        $this->addToAssertionCount(1);
     }
 
     public function test_eaters_are_fed_by_whole_pieces(): void

@@ -7,13 +7,14 @@ import type { OwnTurns, Plan, PlanRequest } from '@/api/types'
 import SectionPicture from '@/pictures/SectionPicture.vue'
 import Fader from '@/ui/Fader.vue'
 import Fold from '@/ui/Fold.vue'
+import { TOUCH_WORDS } from '@/ui/touches'
 import { clock, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withWish } from '../requests'
 import BakeWords from './BakeWords.vue'
 import FindTurns from './FindTurns.vue'
 import OffPlans from './OffPlans.vue'
-import { movedTo, ownFrom, withoutTurn, withTurn } from './ownTimes'
+import { ADDED, addable, MOST_TOUCHES, movedTo, ownFrom, withoutTouch, withTouch } from './ownTimes'
 
 /** One bread through the model: what the plan makes of it, and the cook's own times beside it. */
 const { request, plan, cooking } = defineProps<{ request: PlanRequest; plan: Plan; cooking: boolean }>()
@@ -22,7 +23,6 @@ const units = useUnits()
 const bakes = useAsking(api.bake)
 const own = ref<OwnTurns['touches'] | null>(request.griddle?.own?.touches ?? null)
 const finishSeconds = ref(request.griddle?.own?.finish_seconds ?? plan.griddle.finish_seconds)
-const NAMES = { turn: 'Turn', press: 'Turn and press', lift: 'Lift' }
 const found = computed(() => bakes.answer.value?.found ?? null)
 const mine = computed(() => (own.value ? (bakes.answer.value?.own ?? null) : null))
 const longest = computed(() => Math.ceil(((found.value?.lifted_at_seconds ?? 60) * 2.2) / 10) * 10)
@@ -52,6 +52,10 @@ watch(
   { immediate: true },
 )
 onScopeDispose(() => clearTimeout(resting))
+
+function nameOf(touch: OwnTurns['touches'][number], index: number): string {
+  return touch.action === 'lift' ? TOUCH_WORDS.lift : `${TOUCH_WORDS[touch.action]} ${index + 1}`
+}
 
 function begin() {
   if (found.value) own.value = ownFrom(found.value)
@@ -95,19 +99,41 @@ function use() {
     </div>
     <OffPlans v-if="!own && off.answer.value?.sensitivity" :off="off.answer.value.sensitivity" />
     <template v-if="own">
-      <Fader
-        v-for="(touch, index) in own"
-        :key="index"
-        :model-value="touch.at_seconds"
-        :label="`${NAMES[touch.action]}${touch.action === 'lift' ? '' : ` ${index + 1}`}`"
-        :min="1"
-        :max="longest"
-        :step="1"
-        unit="s"
-        :words="clock"
-        :disabled="cooking"
-        @update:model-value="own = movedTo(own, index, $event)"
-      />
+      <div class="own-touches">
+        <div v-for="(touch, index) in own" :key="index" class="own-touch">
+          <Fader
+            :model-value="touch.at_seconds"
+            :label="nameOf(touch, index)"
+            :min="1"
+            :max="longest"
+            :step="1"
+            unit="s"
+            :words="clock"
+            :disabled="cooking"
+            @update:model-value="own = movedTo(own, index, $event)"
+          />
+          <button
+            v-if="touch.action !== 'lift'"
+            type="button"
+            class="link-button"
+            :disabled="cooking"
+            :aria-label="`Take out ${nameOf(touch, index).toLowerCase()}`"
+            @click="own = withoutTouch(own, index)"
+          >
+            take out
+          </button>
+        </div>
+      </div>
+      <div class="row" role="group" aria-label="Add a touch">
+        <span class="soft">Add</span>
+        <ElButton
+          v-for="action in addable"
+          :key="action"
+          :disabled="cooking || own.length >= MOST_TOUCHES"
+          @click="own = withTouch(own, action)"
+          >{{ ADDED[action] }}</ElButton
+        >
+      </div>
       <Fader
         v-if="plan.griddle.finish !== 'none' && plan.griddle.finish !== 'covered'"
         v-model="finishSeconds"
@@ -124,10 +150,6 @@ function use() {
       <ElButton v-if="!own" :disabled="cooking || !found" @click="begin">Try your own times</ElButton>
       <template v-else>
         <ElButton type="primary" :disabled="cooking" @click="use">Cook by these times</ElButton>
-        <ElButton :disabled="cooking" @click="own = withTurn(own)">One more turn</ElButton>
-        <ElButton :disabled="cooking || own.length < 2" @click="own = withoutTurn(own)"
-          >One turn fewer</ElButton
-        >
         <ElButton :disabled="cooking" @click="stop">Back to the model's plan</ElButton>
       </template>
       <span v-if="usesOwn" class="soft">This batch is cooked by your times.</span>
@@ -143,6 +165,24 @@ function use() {
 </template>
 
 <style scoped>
+.own-touches {
+  display: grid;
+  gap: 0.4rem 1.2rem;
+}
+
+@media (min-width: 64rem) {
+  .own-touches {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+}
+
+.own-touch {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: end;
+  gap: 0.6rem;
+}
+
 .bakes {
   display: grid;
   gap: 1.2rem;

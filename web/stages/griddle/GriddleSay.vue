@@ -7,7 +7,7 @@ import { clock, useUnits } from '@/ui/units'
 import type { Said } from './hands'
 
 /** The next thing in huge type, with its count, its reason and its time. */
-const { griddle, next, said, reason, poured, signs } = defineProps<{
+const { griddle, next, said, reason, poured, signs, over } = defineProps<{
   griddle: Griddle
   next: Step | undefined
   said: Said
@@ -15,6 +15,8 @@ const { griddle, next, said, reason, poured, signs } = defineProps<{
   poured: boolean
   /** What tells beside the clock. */
   signs: Griddle['signs'][number] | undefined
+  /** How a shaped piece gets onto the metal. */
+  over: string
 }>()
 const emit = defineEmits<{ pause: []; see: [sign: 'not_yet' | 'now' | 'too_dark'] }>()
 const appearance = useAppearance()
@@ -29,6 +31,13 @@ const due = computed(() => {
   if (said.inSeconds >= 1) return `in ${clock(said.inSeconds)}`
   return said.late ? `${clock(-said.inSeconds)} late` : 'now'
 })
+/** At the bench once, for the first piece: then hands know. */
+const tellsOver = computed(
+  () =>
+    next?.action === 'lay' &&
+    !poured &&
+    (!isBench.value || (!griddle.before && griddle.lifted + griddle.pieces.length === 0)),
+)
 /** Batter is poured as it is. */
 const shaping = computed(() =>
   next?.action === 'lay' && next.shape_from !== null && !poured ? 'Shape it now.' : '',
@@ -46,6 +55,7 @@ const shaping = computed(() =>
       {{ signs.look }} <span v-if="signs.listen" class="soft">{{ signs.listen }}</span>
       <span v-if="signs.smell" class="soft">{{ signs.smell }}</span>
     </p>
+    <p v-if="tellsOver" class="soft">{{ over }}</p>
     <div v-if="isTouch" class="say-see" role="group" aria-label="How it looks below">
       <button type="button" class="quiet-button" @click="emit('see', 'not_yet')">Not yet</button>
       <button type="button" class="quiet-button" @click="emit('see', 'now')">Right now</button>

@@ -78,6 +78,7 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
       :reason="reason"
       :poured="poured"
       :signs="signs"
+      :over="plan.shape.carry.over_words"
       @see="see"
       @pause="pause"
     >

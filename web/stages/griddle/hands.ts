@@ -1,3 +1,4 @@
+import { TOUCH_WORDS } from '@/ui/touches'
 import type { EventKind, Griddle, GriddlePiece, Step } from '@/api/types'
 
 export type Ring = { share: number; tone: 'early' | 'now' | 'late'; seconds: number }
@@ -6,15 +7,13 @@ export const EVENT_OF: Record<Step['action'], EventKind> = {
   lay: 'laid',
   turn: 'turned',
   press: 'turned',
+  press_down: 'pressed',
+  wet: 'wetted',
+  brush: 'brushed',
   lift: 'lifted',
 }
 
-export const ACTION_WORDS: Record<Step['action'], string> = {
-  lay: 'Lay',
-  turn: 'Turn',
-  press: 'Turn and press',
-  lift: 'Lift',
-}
+export const ACTION_WORDS: Record<Step['action'], string> = { lay: 'Lay', ...TOUCH_WORDS }
 
 /** When a step is due, in milliseconds; now, before anything was laid to count from. */
 export function dueAt(griddle: Griddle, seconds: number, now: number): number {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { movedTo, withoutTurn, withTurn } from './ownTimes'
+import { spansOf } from '@/pictures/section'
+import { addable, MOST_TOUCHES, movedTo, withoutTouch, withTouch } from './ownTimes'
 
 const own = [
   { action: 'turn' as const, at_seconds: 20 },
@@ -18,18 +19,29 @@ describe("the cook's own times", () => {
     expect(times(movedTo(own, index, seconds))).toEqual(expected)
   })
 
-  it('take one more turn before the lift, and give it back', () => {
-    const more = withTurn(own)
-    expect(more.map(touch => touch.action)).toEqual(['turn', 'press', 'turn', 'lift'])
-    expect(times(more)).toEqual([20, 60, 75, 90])
-    expect(withoutTurn(more)).toEqual(own)
+  it('take one more touch of any kind before the lift, and give it back', () => {
+    for (const action of addable) {
+      const more = withTouch(own, action)
+      expect(more.map(touch => touch.action)).toEqual(['turn', 'press', action, 'lift'])
+      expect(times(more)).toEqual([20, 60, 75, 90])
+      expect(withoutTouch(more, 2)).toEqual(own)
+    }
   })
 
   it('always end with the lift', () => {
     let touches = [...own]
-    for (let round = 0; round < 12; round++) touches = withTurn(touches)
-    expect(touches.length).toBeLessThanOrEqual(8)
-    for (let round = 0; round < 12; round++) touches = withoutTurn(touches)
+    for (let round = 0; round < 20; round++) touches = withTouch(touches, 'brush') as typeof own
+    expect(touches).toHaveLength(MOST_TOUCHES)
+    for (let round = 0; round < 20; round++) touches = withoutTouch(touches, 0) as typeof own
     expect(touches.map(touch => touch.action)).toEqual(['lift'])
   })
+})
+
+it('a bread that is wetted, brushed or pressed as it lies stays on its face', () => {
+  const touches = (['wet', 'turn', 'press_down', 'lift'] as const).map((action, index) => ({
+    action,
+    at_seconds: 20 * (index + 1),
+  }))
+  const faces = spansOf({ touches, seconds: 80, lifted_at_seconds: 80 } as never).map(span => span.face)
+  expect(faces).toEqual(['first', 'first', 'second', 'second'])
 })

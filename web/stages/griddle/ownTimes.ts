@@ -4,7 +4,19 @@ type Touch = OwnTurns['touches'][number]
 
 /** Two touches of one bread are never nearer than a hand can follow. */
 const APART = 3
-const MOST_TOUCHES = 8
+export const MOST_TOUCHES = 12
+
+export type Addable = Exclude<Touch['action'], 'lift'>
+
+/** What can be added to a cook's own times. */
+export const ADDED: Record<Addable, string> = {
+  turn: 'a turn',
+  press: 'a turn and press',
+  press_down: 'a press as it lies',
+  wet: 'water on top',
+  brush: 'a brush of fat',
+}
+export const addable = Object.keys(ADDED) as Addable[]
 
 export function ownFrom(section: Section): Touch[] {
   return section.touches.map(touch => ({ action: touch.action, at_seconds: Math.round(touch.at_seconds) }))
@@ -26,17 +38,17 @@ export function movedTo(touches: readonly Touch[], index: number, seconds: numbe
   })
 }
 
-/** One more turn, half way between the last one and the lift. */
-export function withTurn(touches: readonly Touch[]): Touch[] {
+/** One more touch, half way between the last one and the lift. */
+export function withTouch(touches: readonly Touch[], action: Addable): Touch[] {
   if (touches.length >= MOST_TOUCHES) return [...touches]
   const lift = touches[touches.length - 1]
   const last = touches[touches.length - 2]?.at_seconds ?? 0
   if (!lift) return []
-  const turn: Touch = { action: 'turn', at_seconds: Math.round((last + lift.at_seconds) / 2) }
-  return movedTo([...touches.slice(0, -1), turn, lift], touches.length - 1, turn.at_seconds)
+  const touch: Touch = { action, at_seconds: Math.round((last + lift.at_seconds) / 2) }
+  return movedTo([...touches.slice(0, -1), touch, lift], touches.length - 1, touch.at_seconds)
 }
 
-/** Without its last turn; the lift stays. */
-export function withoutTurn(touches: readonly Touch[]): Touch[] {
-  return touches.length < 2 ? [...touches] : [...touches.slice(0, -2), ...touches.slice(-1)]
+/** Without one of them; the lift stays. */
+export function withoutTouch(touches: readonly Touch[], index: number): Touch[] {
+  return touches.filter((touch, other) => other !== index || touch.action === 'lift')
 }

@@ -1,12 +1,28 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Plan, PlanRequest, Shaping } from '@/api/types'
 import GuidePicture from '@/pictures/GuidePicture.vue'
 import PackingMap from '@/pictures/PackingMap.vue'
+import Choice from '@/ui/Choice.vue'
 import { useUnits } from '@/ui/units'
+import { useBatch } from '../batch'
+import { withWish } from '../requests'
+
+type Carry = Plan['shape']['carry']
 
 /** How the disc is made, with what limits: guide, press, griddle, and how thin this dough can go. */
-defineProps<{ plan: Plan; request: PlanRequest; shaping: Shaping }>()
+const { plan, request } = defineProps<{ plan: Plan; request: PlanRequest; shaping: Shaping }>()
 const units = useUnits()
+const store = useBatch()
+const liner = computed<Carry['liner']>({
+  get: () => plan.shape.carry.liner,
+  // Another liner lets other ways of carrying through: that is found anew.
+  set: value => store.change(withWish(request, 'carry', { liner: value, over: undefined })),
+})
+const over = computed<Carry['over']>({
+  get: () => plan.shape.carry.over,
+  set: value => store.change(withWish(request, 'carry', { liner: plan.shape.carry.liner, over: value })),
+})
 </script>
 
 <template>
@@ -16,7 +32,17 @@ const units = useUnits()
       <ol class="steps">
         <li v-for="step in shaping.handling.steps" :key="step">{{ step }}</li>
       </ol>
-      <p>{{ shaping.handling.liner }}</p>
+      <div v-if="plan.method.shape !== 'pour'" class="carry">
+        <Choice v-model="liner" label="Shaped on" :options="plan.shape.carry.liners" />
+        <p>{{ plan.shape.carry.liner_words }}</p>
+        <Choice
+          v-if="plan.shape.carry.ways.length > 1"
+          v-model="over"
+          label="Onto the griddle"
+          :options="plan.shape.carry.ways"
+        />
+        <p>{{ plan.shape.carry.over_words }}</p>
+      </div>
       <p v-if="!shaping.handling.holds" class="is-harm">
         ▲ Thinner than this dough holds: {{ units.text(shaping.handling.thinnest_mm, 'mm') }} at least, or
         more binder.
@@ -26,6 +52,10 @@ const units = useUnits()
         <template v-if="shaping.handling.press.fits"
           >it fits. Up to {{ units.text(shaping.handling.press.most_grams, 'g') }} at this
           thickness.</template
+        >
+        <template v-else-if="shaping.handling.press.presses"
+          >{{ shaping.handling.press.presses }} presses in a ring. In one go it makes
+          {{ units.text(shaping.handling.press.widest_mm, 'mm') }}.</template
         >
         <strong v-else class="is-harm"
           >▲ too wide for it. At most {{ units.text(shaping.handling.press.most_grams, 'g') }}, or not thinner
@@ -57,6 +87,11 @@ const units = useUnits()
   gap: 0.2rem;
   margin: 0;
   padding-left: 1.3rem;
+}
+
+.carry {
+  display: grid;
+  gap: 0.4rem;
 }
 
 .is-harm {
