@@ -103,8 +103,8 @@ export const useHouse = defineStore('house', () => {
     forgetPrepared()
   }
 
-  async function keepCup(cup: Kitchen['cup']) {
-    await take(api.keepKitchen({ cup }))
+  async function keepMeasure(measure: { cup: Kitchen['cup'] } | { spoon: Kitchen['spoon'] }) {
+    await take(api.keepKitchen(measure))
   }
 
   /** What was learned is used, or set aside until somebody wants it again. */
@@ -151,7 +151,7 @@ export const useHouse = defineStore('house', () => {
     comeBack,
     isAtItsFirst,
     refresh,
-    keepCup,
+    keepMeasure,
     setAside,
     archive,
     leave,

@@ -21,7 +21,7 @@ use StoneMill\Shape\PlateShape;
 /** Puts a griddle, press, pan or scale into the hearth, or changes what is said of one. */
 final readonly class KeepGear
 {
-    private const FIELDS = ['version', 'kind', 'name', 'shape', 'diameter_mm', 'width_mm', 'depth_mm', 'resolution_grams', 'metal', 'thickness_mm', 'burner', 'burner_watts'];
+    private const FIELDS = ['version', 'kind', 'name', 'shape', 'diameter_mm', 'width_mm', 'depth_mm', 'resolution_grams', 'count', 'metal', 'thickness_mm', 'burner', 'burner_watts'];
 
     /** @throws InvalidInput If anything in the document breaks the contract. */
     public function __invoke(Kitchen $kitchen, string $uuid, mixed $document): Gear
@@ -72,6 +72,7 @@ final readonly class KeepGear
             'width_millimetres' => $shape === PlateShape::Rectangle ? $body->at('width_mm')->number(80, 2000, 'mm') : null,
             'depth_millimetres' => $shape === PlateShape::Rectangle ? $body->at('depth_mm')->number(80, 2000, 'mm') : null,
             'resolution_grams' => $kind === 'scale' ? $body->at('resolution_grams')->number(0.1, 10, 'g') : null,
+            'count' => $kind === 'pan' ? $body->at('count')->optionalInteger(1, Limits::PANS) ?? 1 : null,
             'metal' => $kind === 'griddle' ? ($body->at('metal')->optionalChoice(Metal::class) ?? Metal::CastIron)->value : null,
             'metal_millimetres' => $kind === 'griddle' ? $body->at('thickness_mm')->optionalNumber(1, 60, 'mm') : null,
             'burner' => $kind === 'griddle' ? ($body->at('burner')->optionalChoice(Burner::class) ?? Burner::Home)->value : null,

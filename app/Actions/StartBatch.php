@@ -121,15 +121,19 @@ final readonly class StartBatch
      */
     private function withGear(Kitchen $kitchen, KitchenRecord $record, array $request): array
     {
-        $gear = $kitchen->cup === null ? [] : ['cup' => $kitchen->cup];
+        $gear = array_filter(['cup' => $kitchen->cup, 'spoon' => $kitchen->spoon], static fn (?string $set): bool => $set !== null);
+        // What the bread itself is baked on or in stands above what the kitchen has first.
+        $own = is_array($request['gear'] ?? null) ? $request['gear'] : [];
+        $ownGriddle = data_get($own, 'griddle.id');
         foreach (Gear::query()->where('kitchen_id', $kitchen->id)->whereNull('archived_at')->oldest('id')->get() as $tool) {
             if ($tool->kind !== 'pan') {
                 $gear[$tool->kind] ??= $tool->toRequest($record);
             }
+            // A griddle of the kitchen that the bread keeps to is known as it is today.
+            if ($tool->kind === 'griddle' && $tool->uuid === $ownGriddle) {
+                $own['griddle'] = $tool->toRequest($record);
+            }
         }
-
-        // What the bread itself is baked on or in stands above what the kitchen has first.
-        $own = is_array($request['gear'] ?? null) ? $request['gear'] : [];
 
         return $gear === [] ? $request : [...$request, 'gear' => [...$gear, ...$own]];
     }

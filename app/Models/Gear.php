@@ -21,6 +21,7 @@ use StoneMill\Plan\KnobSetting;
  * @property float|null $width_millimetres
  * @property float|null $depth_millimetres
  * @property float|null $resolution_grams
+ * @property int|null $count of pans alike
  * @property int $version
  * @property string|null $metal
  * @property float|null $metal_millimetres
@@ -47,6 +48,7 @@ final class Gear extends Model
             'width_mm' => $this->width_millimetres,
             'depth_mm' => $this->depth_millimetres,
             'resolution_grams' => $this->resolution_grams,
+            'count' => $this->count,
             'metal' => $this->metal,
             'thickness_mm' => $this->metal_millimetres,
             'burner' => $this->burner,
@@ -75,6 +77,6 @@ final class Gear extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['diameter_millimetres' => 'float', 'width_millimetres' => 'float', 'depth_millimetres' => 'float', 'resolution_grams' => 'float', 'metal_millimetres' => 'float', 'burner_watts' => 'float', 'version' => 'integer'];
+        return ['diameter_millimetres' => 'float', 'width_millimetres' => 'float', 'depth_millimetres' => 'float', 'resolution_grams' => 'float', 'metal_millimetres' => 'float', 'burner_watts' => 'float', 'count' => 'integer', 'version' => 'integer'];
     }
 }

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property list<string> $set_aside of what was learned, what nobody wants used
  * @property string|null $cup that it measures with; null where nobody said
+ * @property string|null $spoon set of spoons; null where nobody said
  */
 final class Kitchen extends Model
 {

@@ -50,6 +50,7 @@ final class DemoKitchen extends Seeder
         ['kind' => 'griddle', 'name' => 'Wide steel over two burners', 'shape' => 'rectangle', 'width_millimetres' => 540.0, 'depth_millimetres' => 360.0, 'metal' => 'steel', 'metal_millimetres' => 4.0, 'burner' => 'regulated'],
         ['kind' => 'press', 'name' => 'Lever press', 'diameter_millimetres' => 190.0],
         ['kind' => 'scale', 'name' => 'Bench scale (stand-in)', 'resolution_grams' => 1.0],
+        ['kind' => 'pan', 'name' => 'Iron pan', 'diameter_millimetres' => 240.0, 'count' => 2],
     ];
 
     /** What the thermometer showed of the black iron plate with its knob at six: seconds and °C. */

@@ -30,6 +30,27 @@ final class HearthTest extends TestCase
         $this->postJson('/api/v1/plan', ['style' => 'pressed-masa', 'gear' => ['griddle' => $kept['request']]])->assertOk();
     }
 
+    public function test_pans_are_counted_and_a_bread_keeps_to_its_own_pan_and_griddle(): void
+    {
+        $this->cook();
+        $pan = self::uuid();
+        $this->putJson("/api/v1/gear/$pan", ['version' => 0, 'kind' => 'pan', 'name' => 'Iron pans', 'diameter_mm' => 240, 'count' => 2])->assertSuccessful()->assertJsonPath('request.count', 2);
+        $this->putJson('/api/v1/gear/'.self::uuid(), ['version' => 0, 'kind' => 'pan', 'name' => 'Too many', 'diameter_mm' => 240, 'count' => 9])->assertUnprocessable()->assertJsonPath('errors.0.path', 'count');
+        $start = function (array $request): array {
+            $bread = self::uuid();
+            $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => 'Own tools', 'request' => $request])->assertSuccessful();
+
+            return self::document($this->postJson('/api/v1/batches', ['id' => self::uuid(), 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z'])->assertCreated());
+        };
+        $poured = $start(['style' => 'chickpea-pan-bread', 'gear' => ['pan' => ['diameter_mm' => 240, 'count' => 2]]]);
+        self::assertCount(2, (array) data_get($poured, 'plan.griddle.places'));
+        $griddles = array_values(array_filter((array) $this->getJson('/api/v1/kitchen')->json('gear'), static fn (array $one): bool => $one['kind'] === 'griddle'));
+        $second = $griddles[count($griddles) - 1];
+        $own = $start(['style' => 'millet-round', 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 300, 'id' => $second['id']]]]);
+        self::assertEquals($second['request']['diameter_mm'] ?? null, data_get($own, 'request.gear.griddle.diameter_mm'), 'as the hearth knows it today');
+        self::assertSame($second['id'], data_get($own, 'request.gear.griddle.id'));
+    }
+
     public function test_a_change_moves_the_version_and_an_overtaken_one_gets_both_back(): void
     {
         $this->cook();

@@ -239,8 +239,11 @@ export const api = {
   practice: (question: PracticeQuestion, signal?: AbortSignal) =>
     ask<Practice>('/practice', question, signal),
   catalogue: async () => (await send<{ ingredients: Ingredient[] }>('GET', '/catalogue')).ingredients,
-  keepKitchen: (change: { cup?: Kitchen['cup']; aside?: { name: string; set: boolean } }) =>
-    send<Kitchen>('PATCH', '/kitchen', change),
+  keepKitchen: (change: {
+    cup?: Kitchen['cup']
+    spoon?: Kitchen['spoon']
+    aside?: { name: string; set: boolean }
+  }) => send<Kitchen>('PATCH', '/kitchen', change),
   archive: (kind: 'breads' | 'lots' | 'gear', id: string, archived: boolean) =>
     send<Kitchen>('PUT', `/${kind}/${id}/archived`, { archived }),
   settling: (lot: string) => send<{ settling: Settling; kind_reach: number }>('GET', `/lots/${lot}/settling`),

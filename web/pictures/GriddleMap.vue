@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Griddle, GriddlePiece, Plan, PlanRequest, Step } from '@/api/types'
 import { ACTION_WORDS, ringOf, stepOf } from '@/stages/griddle/hands'
 import { clock } from '@/ui/units'
+import IronPlates from './IronPlates.vue'
 import { plateOf } from './plate'
 
 /** The griddle from above, to scale: each piece with its ring of time; the next one wears a wedge and a word. */
@@ -52,16 +53,7 @@ function words(spot: (typeof spots.value)[number]): string {
 
 <template>
   <svg class="map" :viewBox="plate.viewBox">
-    <circle v-if="plate.round" cx="0" cy="0" :r="plate.width / 2" class="plate" />
-    <rect
-      v-else
-      :x="-plate.width / 2"
-      :y="-plate.depth / 2"
-      :width="plate.width"
-      :height="plate.depth"
-      rx="14"
-      class="plate"
-    />
+    <IronPlates :plate="plate" />
     <g
       v-for="spot in spots"
       :key="spot.place"
@@ -105,12 +97,6 @@ function words(spot: (typeof spots.value)[number]): string {
 .map {
   width: 100%;
   max-height: 30rem;
-}
-
-.plate {
-  fill: var(--iron);
-  stroke: var(--iron-edge);
-  stroke-width: 8;
 }
 
 .spot {

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
 import { useUnits } from '@/ui/units'
+import IronPlates from './IronPlates.vue'
 import { plateOf } from './plate'
 
 /** How many discs the griddle takes at once, seen from above and to scale. */
@@ -19,16 +20,7 @@ const plate = computed(() => plateOf(plan, request))
       role="img"
       :aria-label="`${places.length} discs of ${units.text(diameter, 'mm')} fit on the griddle at once`"
     >
-      <circle v-if="plate.round" :r="plate.width / 2" class="iron" />
-      <rect
-        v-else
-        :x="-plate.width / 2"
-        :y="-plate.depth / 2"
-        :width="plate.width"
-        :height="plate.depth"
-        rx="8"
-        class="iron"
-      />
+      <IronPlates :plate="plate" />
       <g v-for="(place, index) in places" :key="index">
         <circle :cx="place.x" :cy="place.y" :r="diameter / 2" class="disc" />
         <text :x="place.x" :y="place.y + plate.width / 40" :font-size="plate.width / 14">
@@ -54,10 +46,6 @@ const plate = computed(() => plateOf(plan, request))
 .packing svg {
   width: 100%;
   max-height: 13rem;
-}
-
-.iron {
-  fill: var(--iron);
 }
 
 .disc {

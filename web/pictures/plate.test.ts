@@ -27,6 +27,14 @@ describe('the griddle as drawn', () => {
     expect(plateOf(plan, on()).width).toBeCloseTo(330, 6)
   })
 
+  it('is so many pans where each piece has its own', () => {
+    const pans = { ...plan, griddle: { ...plan.griddle, pans_mm: 160 } } as Plan
+    expect(plateOf(pans, on({ shape: 'round', diameter_mm: 380 })).irons).toEqual([
+      { x: -85, y: 0, radius: 80 },
+      { x: 85, y: 0, radius: 80 },
+    ])
+  })
+
   it('never cuts a piece off', () => {
     const left = Number(plateOf(plan, on({ shape: 'round', diameter_mm: 200 })).viewBox.split(' ')[0])
     expect(left).toBeLessThanOrEqual(-165)

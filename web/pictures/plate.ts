@@ -4,6 +4,8 @@ export interface Plate {
   round: boolean
   width: number
   depth: number
+  /** Round ones: the griddle, or each pan of its own. */
+  irons: { x: number; y: number; radius: number }[]
   viewBox: string
 }
 
@@ -11,9 +13,11 @@ const RIM = 26
 
 /** The griddle as it is drawn: the one of the request, or, where none is named, one just large enough. */
 export function plateOf(plan: Plan, request: PlanRequest): Plate {
-  const griddle = request.gear?.griddle
+  const pan = plan.griddle.pans_mm
+  const griddle = pan ? undefined : request.gear?.griddle
   const reach =
-    Math.max(...plan.griddle.places.map(({ x, y }) => 2 * Math.hypot(x, y))) + plan.shape.diameter_mm.value
+    Math.max(...plan.griddle.places.map(({ x, y }) => 2 * Math.hypot(x, y))) +
+    (pan ?? plan.shape.diameter_mm.value)
   const round = griddle?.shape !== 'rectangle'
   const width = round ? (griddle?.diameter_mm ?? reach) : (griddle?.width_mm ?? reach)
   const depth = round ? width : (griddle?.depth_mm ?? reach)
@@ -21,5 +25,10 @@ export function plateOf(plan: Plan, request: PlanRequest): Plate {
     x: Math.max(width, reach * (round ? 1 : 0)) / 2 + RIM,
     y: Math.max(depth, reach * (round ? 1 : 0)) / 2 + RIM,
   }
-  return { round, width, depth, viewBox: `${-half.x} ${-half.y} ${2 * half.x} ${2 * half.y}` }
+  const irons = pan
+    ? plan.griddle.places.map(place => ({ ...place, radius: pan / 2 }))
+    : round
+      ? [{ x: 0, y: 0, radius: width / 2 }]
+      : []
+  return { round, width, depth, irons, viewBox: `${-half.x} ${-half.y} ${2 * half.x} ${2 * half.y}` }
 }

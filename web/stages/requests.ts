@@ -1,7 +1,7 @@
 import { factsOf } from '@/api/bags'
 import type { Lot, Plan, PlanRequest } from '@/api/types'
 
-type Section = 'pieces' | 'water' | 'griddle' | 'gear' | 'carry'
+type Section = 'pieces' | 'water' | 'griddle' | 'gear'
 
 /** The request with some wishes of one section changed; a wish of undefined goes back to what the rules find. */
 export function withWish<S extends Section>(

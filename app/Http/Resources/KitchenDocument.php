@@ -41,6 +41,7 @@ final readonly class KitchenDocument
         return [
             'name' => $kitchen->name,
             'cup' => $kitchen->cup,
+            'spoon' => $kitchen->spoon,
             'breads' => Bread::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map($this->bread(...))->all(),
             'lots' => $lots->map(static fn (Lot $lot): array => LotDocument::of($lot, $record->water))->all(),
             'bags_taken' => (object) $shelf->takenIds(),

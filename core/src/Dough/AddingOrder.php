@@ -10,6 +10,7 @@ use StoneMill\School\GoesIn;
 use StoneMill\School\PourOrder;
 use StoneMill\School\Stage;
 use StoneMill\School\Texture;
+use StoneMill\School\Worked;
 use StoneMill\School\WorkStep;
 
 /**
@@ -30,7 +31,7 @@ final readonly class AddingOrder
     private const YEASTS = ['yeast-active', 'yeast-instant'];
 
     /** @param bool $isScalded whether the dough is too hot for hands when it comes together */
-    public function __construct(private Formula $formula, private PourOrder $order, private Texture $texture, private bool $isScalded)
+    public function __construct(private Formula $formula, private PourOrder $order, private Texture $texture, private bool $isScalded, private Worked $worked = Worked::Hand)
     {
     }
 
@@ -66,7 +67,7 @@ final readonly class AddingOrder
             $this->step('wet', Stage::Mix, 'Stir in the %s', 'No streaks left.', [GoesIn::Browned, GoesIn::Melted, GoesIn::Warm, GoesIn::Whisked]),
             $this->step('stages', Stage::Mix, 'Add the %s in three goes', 'Smooth before the next goes in.', [GoesIn::InStages]),
             $this->together(),
-            $this->step('knead-in', Stage::Mix, 'Knead in the %s by hand', 'No greasy streaks.', [GoesIn::KneadedIn]),
+            $this->step('knead-in', Stage::Mix, $this->worked === Worked::Machine ? 'Let the machine knead in the %s' : 'Knead in the %s by hand', 'No greasy streaks.', [GoesIn::KneadedIn]),
             $this->step('end', Stage::Mix, 'Fold in the %s', 'Spread evenly, nothing crushed.', [GoesIn::AtTheEnd]),
         ]));
     }
@@ -102,6 +103,10 @@ final readonly class AddingOrder
 
     private function together(): WorkStep
     {
+        if ($this->worked === Worked::Machine) {
+            return new WorkStep('together', Stage::Mix, 'Paddle on low until nothing dry is left', $this->texture === Texture::Batter ? 'No lumps: stop it, and let it run off the paddle.' : 'Stop it and scrape the bottom: no dry pocket under the paddle.', []);
+        }
+
         return new WorkStep('together', Stage::Mix, $this->isScalded ? 'Mix with a spoon until nothing dry is left' : 'Mix until nothing dry is left', match (true) {
             $this->texture === Texture::Batter => 'No lumps: let it run off the spoon.',
             $this->isScalded => 'No dry pockets under it. Hands only once it is hand-warm: it burns.',

@@ -7,6 +7,7 @@ namespace StoneMill\Dough;
 use StoneMill\Measure\Exception\OutOfRange;
 use StoneMill\Measure\Rounding;
 use StoneMill\Measure\Spoons;
+use StoneMill\Measure\SpoonSet;
 use StoneMill\Measure\Spread;
 use StoneMill\School\Texture;
 
@@ -81,14 +82,14 @@ final readonly class Correction
      *
      * @param int $restSeconds 0 where the dough must not wait
      */
-    public function instruction(Texture $texture, int $restSeconds): string
+    public function instruction(Texture $texture, int $restSeconds, SpoonSet $spoons = SpoonSet::Metric): string
     {
         $isBatter = $texture === Texture::Batter;
         $water = $this->waterGrams->likely;
         $flour = $this->flourGrams->likely;
 
         return match (true) {
-            $water > 0 => sprintf('%s water, then %s again. In spoons: %s.', $isBatter ? 'Stir in' : 'Work in', $isBatter ? 'let it run' : 'feel', Spoons::holding($water, 1.0)->inWords()),
+            $water > 0 => sprintf('%s water, then %s again. In spoons: %s.', $isBatter ? 'Stir in' : 'Work in', $isBatter ? 'let it run' : 'feel', Spoons::holding($water, 1.0, $spoons)->inWords()),
             $flour > 0 => sprintf('%s dry mix, then %s again. Wait a minute between additions.', $isBatter ? 'Whisk in' : 'Work in', $isBatter ? 'let it run' : 'feel'),
             $restSeconds > 0 => 'Nothing to add. Cover it and go on.',
             default => 'Nothing to add. Go on at once.',

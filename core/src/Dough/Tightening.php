@@ -35,11 +35,16 @@ final readonly class Tightening
         return new self(self::POINTS_PER_PERCENT * $binders * (1 - exp(-$minutes / self::MINUTES)) - 100 * $drawnGrams / $ledger->flourBaseGrams);
     }
 
+    public function isFelt(): bool
+    {
+        return abs($this->points) >= self::FELT_POINTS;
+    }
+
     /** Null where no hand feels it. */
     public function inWords(): ?string
     {
         return match (true) {
-            abs($this->points) < self::FELT_POINTS => null,
+            ! $this->isFelt() => null,
             $this->points > 0 => sprintf('It tightens by about %.0f points while it rests: leave it a grade wetter than ready now, and feel it again after.', $this->points),
             default => sprintf('It slackens by about %.0f points while it rests: leave it a grade drier than ready now, and feel it again after.', -$this->points),
         };

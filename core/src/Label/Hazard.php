@@ -10,6 +10,7 @@ enum Hazard: string
     case Always = 'always';
     case HotWater = 'hot_water';
     case SwellingBinder = 'swelling_binder';
+    case Machine = 'machine';
     case LeverPress = 'lever_press';
     case Liner = 'liner';
     case Puff = 'puff';

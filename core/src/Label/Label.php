@@ -73,20 +73,30 @@ final readonly class Label
         return Spread::of(...array_map(static fn (string $end): float => array_sum(array_column($eaten, $end)), ['low', 'likely', 'high']));
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    /**
+     * @param int $each pieces that one eater takes
+     * @return array<string, mixed>
+     */
+    public function toArray(int $each): array
     {
         return [
-            'per_piece' => [
-                'grams' => $this->eatenPiece()->toArray(),
-                ...$this->facts(Spread::exactly($this->rawPieceGrams / 100), $this->besideGrams->multipliedBy(0.01), 'In one piece; only water leaves on the griddle.'),
-            ],
+            'per_piece' => $this->pieces(1, 'In one piece; only water leaves on the griddle.'),
+            'per_serving' => $this->pieces($each, sprintf('In %d of them; only water leaves on the griddle.', $each)),
             'per_100_g' => $this->facts(...$this->sharesAsEaten(), basis: 'In 100 g as eaten, after the water lost on the griddle.'),
             'per_100_g_raw' => $this->facts(Spread::exactly(1.0), Spread::exactly(0.0), 'In 100 g of raw dough.'),
             'ingredients' => $this->ingredients,
             'allergens' => array_map(static fn (Allergen $allergen): array => ['id' => $allergen->value, 'words' => $allergen->inWords()], $this->allergens),
             'contains' => $this->inWords(),
             'gluten' => ['status' => $this->gluten->value, 'words' => $this->gluten->inWords(), 'uncertified' => $this->uncertified],
+        ];
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    private function pieces(int $count, string $basis): array
+    {
+        return [
+            'grams' => $this->eaten($count)->toArray(),
+            ...$this->facts(Spread::exactly($count * $this->rawPieceGrams / 100), $this->besideGrams->multipliedBy($count / 100), $basis),
         ];
     }
 
@@ -108,15 +118,16 @@ final readonly class Label
         return ($this->beside->carbohydrateGrams ?? 0.0) * $this->besideGrams->likely / 100;
     }
 
-    private function eatenPiece(): Figure
+    private function eaten(int $count): Figure
     {
-        $baked = $this->keptShare->multipliedBy($this->rawPieceGrams);
-        $reasons = $this->besideGrams->high > 0 ? [Reason::amount('Eaten with it, beside the dough', $this->besideGrams->likely, Unit::Gram)] : [];
+        $baked = $this->keptShare->multipliedBy($count * $this->rawPieceGrams);
+        $beside = $this->besideGrams->multipliedBy($count);
+        $reasons = $beside->high > 0 ? [Reason::amount('Eaten with it, beside the dough', $beside->likely, Unit::Gram)] : [];
 
         return Figure::spread(
-            Spread::of($baked->low + $this->besideGrams->low, $baked->likely + $this->besideGrams->likely, $baked->high + $this->besideGrams->high),
+            Spread::of($baked->low + $beside->low, $baked->likely + $beside->likely, $baked->high + $beside->high),
             Unit::Gram,
-            Reason::amount('Raw piece', $this->rawPieceGrams, Unit::Gram),
+            Reason::amount($count === 1 ? 'Raw piece' : "Raw, $count pieces", $count * $this->rawPieceGrams, Unit::Gram),
             Reason::amount('Share left after the griddle', $this->keptShare->likely, Unit::Share),
             ...$reasons,
         );

@@ -15,6 +15,7 @@ final readonly class BatchWork
      * @param int $lines to weigh
      * @param float $handWarm until hands bear the dough
      * @param float $secondRest of the pieces, once the dough is divided
+     * @param bool $kneadsHot by a machine, which leaves the hands free and need not wait for the dough to cool
      * @param float|null $keeps how long a mixed dough may wait before its last piece is laid; null where it may
      * @param bool $isBatter a batter that has waited too long is stirred and thinned; a dough is made anew
      * @param int $ovenHolds pieces that finish together
@@ -29,6 +30,7 @@ final readonly class BatchWork
         public float $handWarm,
         public float $rest,
         public float $secondRest,
+        public bool $kneadsHot,
         public ?float $keeps,
         public bool $isBatter,
         public float $preheat,
@@ -41,6 +43,6 @@ final readonly class BatchWork
 
     public function making(): float
     {
-        return $this->pace->pour + $this->handWarm + $this->pace->knead + $this->pace->feel;
+        return $this->pace->pour + ($this->kneadsHot ? max($this->handWarm, $this->pace->knead) : $this->handWarm + $this->pace->knead) + $this->pace->feel;
     }
 }

@@ -66,6 +66,16 @@ final class LineBuilder
     {
         $pace = $this->work->pace;
         $now = $this->byHand($this->work->scalds ? 'scald' : 'pour', 'water', $now, $pace->pour);
+        if ($this->work->kneadsHot) {
+            $this->add('knead', 'mix', $now, $now + $pace->knead, null);
+            // Hands feel it once they bear it; what is left of the wait begins when the machine stops.
+            $cool = max(0.0, $this->work->handWarm - $pace->knead);
+            if ($cool > 0) {
+                $this->add('cool', 'mix', $now + $pace->knead, $now + $pace->knead + $cool, null);
+            }
+
+            return $this->byHand('feel', 'mix', $now + $pace->knead + $cool, $pace->feel);
+        }
         if ($this->work->handWarm > 0) {
             $this->add('cool', 'mix', $now, $now + $this->work->handWarm, null);
             $now += $this->work->handWarm;

@@ -6,42 +6,48 @@ namespace StoneMill\Measure;
 
 use StoneMill\Measure\Exception\OutOfRange;
 
-/** A small amount in metric spoons, rounded to a quarter of a teaspoon, for hands without a scale. */
+/** A small amount in the spoons of a kitchen, rounded to a quarter of a teaspoon, for hands without a scale. */
 final readonly class Spoons
 {
-    private const QUARTERS_IN_TABLESPOON = 12;
+    /** What measuring cups come in, as shares of one, and how it is written. */
+    private const PARTS = ['' => 0.0, '¼' => 0.25, '⅓' => 1 / 3, '½' => 0.5, '⅔' => 2 / 3, '¾' => 0.75];
 
-    private function __construct(public int $tablespoons, public int $quarterTeaspoons)
+    private function __construct(public int $tablespoons, public int $quarterTeaspoons, private SpoonSet $set)
     {
     }
 
     /** @throws OutOfRange If the amount is negative, or the density is not that of a food. */
-    public static function holding(float $grams, float $gramsPerMillilitre): self
+    public static function holding(float $grams, float $gramsPerMillilitre, SpoonSet $set = SpoonSet::Metric): self
     {
         OutOfRange::guard('amount in grams', $grams, 0, 1e6);
         OutOfRange::guard('density in g/mL', $gramsPerMillilitre, 0.05, 3);
-        $quarters = (int) round($grams / $gramsPerMillilitre / VolumeUnit::TeaspoonMetric->millilitres() * 4);
+        $quarters = (int) round($grams / $gramsPerMillilitre / $set->teaspoonMillilitres() * 4);
+        $inTablespoon = 4 * $set->teaspoonsInTablespoon();
 
-        return new self(intdiv($quarters, self::QUARTERS_IN_TABLESPOON), $quarters % self::QUARTERS_IN_TABLESPOON);
+        return new self(intdiv($quarters, $inTablespoon), $quarters % $inTablespoon, $set);
     }
 
-    /** An amount as a kitchen without a scale says it: cups to the quarter from a quarter on, spoons below. */
-    public static function orCups(float $grams, float $gramsPerMillilitre, Cup $cup = Cup::Metric): string
+    /** An amount as a kitchen without a scale says it: cups to the nearest quarter or third from a quarter on, spoons below. */
+    public static function orCups(float $grams, float $gramsPerMillilitre, Cup $cup = Cup::Metric, SpoonSet $set = SpoonSet::Metric): string
     {
         $cups = $grams / $gramsPerMillilitre / $cup->millilitres();
         if ($cups < 0.25) {
-            return self::holding($grams, $gramsPerMillilitre)->inWords();
+            return self::holding($grams, $gramsPerMillilitre, $set)->inWords();
         }
-        $quarters = (int) round(4 * $cups);
-        $whole = intdiv($quarters, 4);
+        $whole = (int) floor($cups);
+        // Nearer to the next whole than to any part is the next whole.
+        [$part, $off] = ['', $cups - $whole];
+        foreach (self::PARTS as $written => $share) {
+            [$part, $off] = abs($cups - $whole - $share) < $off ? [$written, abs($cups - $whole - $share)] : [$part, $off];
+        }
+        [$whole, $part] = $whole + 1 - $cups < $off ? [$whole + 1, ''] : [$whole, $part];
 
-        return ($whole > 0 ? $whole : '').['', '¼', '½', '¾'][$quarters % 4].($quarters > 4 ? ' cups' : ' cup');
+        return ($whole > 0 ? $whole : '').$part.($whole > 1 || ($whole === 1 && $part !== '') ? ' cups' : ' cup');
     }
 
     public function millilitres(): float
     {
-        return $this->tablespoons * VolumeUnit::TablespoonMetric->millilitres()
-            + $this->quarterTeaspoons * VolumeUnit::TeaspoonMetric->millilitres() / 4;
+        return ($this->tablespoons * $this->set->teaspoonsInTablespoon() + $this->quarterTeaspoons / 4) * $this->set->teaspoonMillilitres();
     }
 
     public function inWords(): string

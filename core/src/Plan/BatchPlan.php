@@ -13,6 +13,7 @@ use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnWindow;
 use StoneMill\Label\Caution;
 use StoneMill\Label\Cost;
+use StoneMill\Label\Helping;
 use StoneMill\Label\Keeping;
 use StoneMill\Label\Label;
 use StoneMill\Label\Serving;
@@ -30,6 +31,10 @@ use StoneMill\Shape\Portions;
 /** A batch worked out from choice to stack; every number can say why. */
 final readonly class BatchPlan
 {
+    private const COURSE_STEPS = 16;
+
+    private const LEAST_COURSE_MINUTES = 20.0;
+
     /** No hand divides worse than this. */
     private const MOST_UNEVEN = 0.4;
 
@@ -79,7 +84,8 @@ final readonly class BatchPlan
             ],
             'line' => $this->line->toArray(),
             'label' => [
-                ...$this->label->toArray(),
+                ...$this->label->toArray($this->eachTakes()),
+                'serving' => (new Helping($this->portions->count, $this->eachTakes(), $this->portions->pieceGrams(), $this->piece->extras))->toArray(),
                 'cost' => $this->cost->toArray($this->portions->count),
                 'budget' => $this->budget(),
             ],
@@ -107,7 +113,26 @@ final readonly class BatchPlan
             'second_words' => $rests->secondPlace->inWords(),
             'tightens_points' => round($tightening->points, 2),
             'tightens' => $tightening->inWords(),
+            'course' => $tightening->isFelt() ? $this->tighteningCourse() : [],
         ];
+    }
+
+    /** Pieces that one eater takes, of those that there are. */
+    private function eachTakes(): int
+    {
+        return min($this->portions->count, $this->request->pieces->eachTakes ?? PieceWish::forOneEater($this->portions->pieceGrams()));
+    }
+
+    /** @return list<array{minutes: float, points: float}> how much drier the dough feels, while it rests and a little beyond */
+    private function tighteningCourse(): array
+    {
+        $until = max(self::LEAST_COURSE_MINUTES, 1.5 * $this->restSeconds / 60);
+
+        return array_map(function (int $step) use ($until): array {
+            $minutes = $until * $step / self::COURSE_STEPS;
+
+            return ['minutes' => round($minutes, 2), 'points' => round(Tightening::of($this->dough->ledger, $this->dough->drawnGrams($minutes), $minutes)->points, 2)];
+        }, range(0, self::COURSE_STEPS));
     }
 
     /** @return array<string, mixed>|null whether a piece keeps to the carbohydrate budget, and the largest that would */
@@ -288,12 +313,14 @@ final readonly class BatchPlan
             'finish' => $this->turns->finish,
             'finish_seconds' => $this->turns->finishSeconds,
             'finish_rounds' => array_map(static fn (FinishRound $round): array => $round->toArray(), $this->turns->rounds),
+            'finish_holds' => $this->request->gear->ovenHolds($this->disc->diameterMillimetres),
             'oven_celsius' => $this->request->gear->oven->air($this->request->room->celsius)->ovenCelsius,
             'weight_loss_percent' => $this->turns->weightLossPercent->toArray(),
             'faces' => array_map(fn (Face $face): array => $face->toArray(...$this->said(LearnedKind::Colour)), $this->turns->faces),
             'basis' => $this->turns->basis,
             'centre_celsius' => $this->turns->centreCelsius?->toArray(),
             'places' => $this->packing->places,
+            'pans_mm' => $this->request->gear->usesPans() ? $this->request->gear->panMillimetres : null,
         ];
     }
 }

@@ -36,6 +36,7 @@ final readonly class DoughPlan
         public float $waterCelsius,
         public WaterParts $waterParts,
         public float $mixCelsius,
+        public float $kneadedCelsius,
         public Figure $waterFigure,
         public Figure $handWarmMinutes,
         public bool $waterFallsShort,

@@ -67,6 +67,7 @@ final readonly class DoughPlanner
         $warmth = $mixing->warmth($need->grams(), $waterCelsius);
         $pour = Pour::of($this->grams($need, $ledger, $wished), $need->quantile($request->water->overshootRisk), $resolution);
         $mixCelsius = $mixing->celsius($pour->grams, $waterCelsius);
+        $kneadedCelsius = $mixCelsius + $request->worked->warmsBy($request->method->knead);
 
         return new DoughPlan(
             lines: $lines,
@@ -77,11 +78,12 @@ final readonly class DoughPlanner
             waterCelsius: $waterCelsius,
             waterParts: WaterParts::of($pour->grams, $waterCelsius, $request->water->tapCelsius, $resolution),
             mixCelsius: $mixCelsius,
+            kneadedCelsius: $kneadedCelsius,
             waterFigure: (new WaterReasons($request, $this->known($lines, $ledger)))->figure($pour, $ledger, $mixing->conditions(), $need, $wished),
             handWarmMinutes: $this->handWarm($mixCelsius, $pour->grams + array_sum(array_map(static fn (WeighedLine $line): float => $line->grams, $lines))),
             waterFallsShort: $short,
             scald: $this->scald($lines, $pour->grams, $ledger),
-            rise: $this->rise($lines, $ledger->flourBaseGrams, $mixCelsius),
+            rise: $this->rise($lines, $ledger->flourBaseGrams, $kneadedCelsius),
             bindingNeed: $request->style->bindingNeed($request->method->shape, $request->purpose),
             batterGrams: max(0.0, $this->mixing($lines, Texture::Batter)->ledgerAt($warmth)->neededGrams()),
             known: $this->known($lines, $ledger),
@@ -117,7 +119,7 @@ final readonly class DoughPlanner
     private function mixingIn(array $lines, Texture $texture, float $potShare, ?float $bowlCelsius): Mixing
     {
         $method = $this->request->method;
-        $minutes = self::HANDLING_MINUTES + $method->knead->seconds() / 60 + $this->request->rests->minutes($method->rest);
+        $minutes = self::HANDLING_MINUTES + $this->request->kneadSeconds() / 60 + $this->request->rests->minutes($method->rest);
 
         return new Mixing($lines, Conditions::of($lines, $texture, $potShare, $this->request->room, $minutes), $bowlCelsius);
     }

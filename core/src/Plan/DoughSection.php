@@ -54,7 +54,8 @@ final readonly class DoughSection
                 Reason::amount('Chance that this is already too much, at most', 100 * $risk, Unit::Percent),
             )->toArray(),
             'reserve_grams' => Figure::exact($pour->reserveGrams, Unit::Gram, $total, Reason::amount('less the first pour', $pour->firstGrams, Unit::Gram))->toArray(),
-            'reserve_spoons' => Spoons::orCups($pour->reserveGrams, 1.0, $this->cup()),
+            'spoon' => $this->request->gear->spoons->value,
+            'reserve_spoons' => Spoons::orCups($pour->reserveGrams, 1.0, $this->cup(), $this->request->gear->spoons),
             'hydration_percent' => Figure::spread(
                 Spread::of(100 * $this->dough->waterFigure->low / $flour, 100 * $pour->grams / $flour, 100 * $this->dough->waterFigure->high / $flour),
                 Unit::Percent,
@@ -141,7 +142,9 @@ final readonly class DoughSection
             'scald' => $this->dough->scald?->toArray(),
             'pot_share' => round($this->request->potShare(), 4),
             'hand_warm_minutes' => $this->dough->handWarmMinutes->toArray(),
-            'knead_seconds' => $this->request->method->knead->seconds(),
+            'knead_seconds' => $this->request->kneadSeconds(),
+            'worked' => $this->request->worked->value,
+            'kneading_warms_kelvin' => round($this->dough->kneadedCelsius - $this->dough->mixCelsius, 2),
         ];
     }
 
@@ -186,7 +189,7 @@ final readonly class DoughSection
             'goes_in' => ($this->request->formula->line($row->line->ingredient->id)?->way() ?? AddingOrder::usual($row->line->ingredient))->value,
             'grams' => round($row->line->grams, 4),
             'millilitres' => round($row->line->grams / $row->line->ingredient->spoonDensity(), 4),
-            'spoons' => Spoons::orCups($row->line->grams, $row->line->ingredient->spoonDensity(), $this->cup()),
+            'spoons' => Spoons::orCups($row->line->grams, $row->line->ingredient->spoonDensity(), $this->cup(), $this->request->gear->spoons),
             'pot_grams' => $row->line->ingredient->role->isFlourBase() ? round($this->request->potShare() * $row->line->grams, 4) : 0.0,
             'percent' => round($row->percent, 4),
             'takes_grams' => round($row->takesGrams, 4),

@@ -8,6 +8,7 @@ use StoneMill\Bake\Burner;
 use StoneMill\Bake\Metal;
 use StoneMill\Exchange\Node;
 use StoneMill\Measure\Cup;
+use StoneMill\Measure\SpoonSet;
 use StoneMill\Shape\Packing;
 use StoneMill\Shape\PlateShape;
 
@@ -20,8 +21,14 @@ final readonly class GearWish
 
     private const GAP_MILLIMETRES = 8.0;
 
+    private const BETWEEN_PANS_MILLIMETRES = 40.0;
+
+    /** A baking tray of a home oven. */
+    private const TRAY_MILLIMETRES = [400.0, 350.0];
+
     /**
      * @param array{shape: PlateShape, width: float, depth: float}|null $griddle width is the diameter of a round one
+     * @param int $pans alike, for what is poured
      * @param float|null $preheatSeconds as the griddle was timed
      * @param string|null $griddleId of the griddle in the kitchen, so that its record finds it again
      * @param list<KnobSetting> $settings of its knob that were calibrated
@@ -35,9 +42,11 @@ final readonly class GearWish
         public ?float $preheatSeconds,
         public ?float $pressMillimetres,
         public ?float $panMillimetres,
+        public int $pans,
         public float $scaleResolutionGrams,
         public OvenWish $oven,
         public ?Cup $cup,
+        public SpoonSet $spoons,
         public ?string $griddleId,
         public array $settings,
     ) {
@@ -45,10 +54,10 @@ final readonly class GearWish
 
     public static function read(Node $node): self
     {
-        $node->object(['griddle', 'press', 'pan', 'scale', 'oven', 'cup']);
+        $node->object(['griddle', 'press', 'pan', 'scale', 'oven', 'cup', 'spoon']);
         $griddle = $node->at('griddle')->object(['shape', 'diameter_mm', 'width_mm', 'depth_mm', 'metal', 'thickness_mm', 'burner', 'burner_watts', 'preheat_seconds', 'id', 'settings']);
         $press = $node->at('press')->object(['diameter_mm']);
-        $pan = $node->at('pan')->object(['diameter_mm']);
+        $pan = $node->at('pan')->object(['diameter_mm', 'count']);
         $scale = $node->at('scale')->object(['resolution_grams']);
 
         return new self(
@@ -60,17 +69,34 @@ final readonly class GearWish
             $griddle->at('preheat_seconds')->optionalNumber(0, 7200, 's'),
             $press->isAbsent() ? null : $press->at('diameter_mm')->number(40, 600, 'mm'),
             $pan->isAbsent() ? null : $pan->at('diameter_mm')->number(80, 800, 'mm'),
+            $pan->at('count')->optionalInteger(1, Limits::PANS) ?? 1,
             $scale->at('resolution_grams')->optionalNumber(0.1, 10, 'g') ?? 1.0,
             OvenWish::read($node->at('oven')),
             $node->at('cup')->optionalChoice(Cup::class),
+            $node->at('spoon')->optionalChoice(SpoonSet::class) ?? SpoonSet::Metric,
             $griddle->at('id')->optionalText(60),
             KnobSetting::readAll($griddle->at('settings')),
         );
     }
 
+    /** The same where what is poured cooks in pans of its own: no griddle, and no knob that was calibrated for one. */
+    public function inPans(): self
+    {
+        return $this->panMillimetres === null ? $this
+            : new self(null, $this->metal, $this->metalMillimetres, $this->burner, null, null, $this->pressMillimetres, $this->panMillimetres, $this->pans, $this->scaleResolutionGrams, $this->oven, $this->cup, $this->spoons, null, []);
+    }
+
+    public function usesPans(): bool
+    {
+        return $this->griddle === null && $this->panMillimetres !== null;
+    }
+
     /** Places on the griddle for discs of this size; at least one, since a disc too large is a warning, not an end. */
     public function packing(float $discMillimetres): Packing
     {
+        if ($this->griddle === null && $this->panMillimetres !== null && $this->pans > 1) {
+            return Packing::apart($this->pans, $this->panMillimetres + self::BETWEEN_PANS_MILLIMETRES);
+        }
         $griddle = $this->griddle ?? ['shape' => PlateShape::Round, 'width' => $this->panMillimetres ?? $discMillimetres, 'depth' => 0.0];
         $packing = match ($griddle['shape']) {
             PlateShape::Round => Packing::onRound($griddle['width'], $discMillimetres, self::GAP_MILLIMETRES),
@@ -80,11 +106,20 @@ final readonly class GearWish
         return $packing->places === [] ? Packing::onRound($discMillimetres, $discMillimetres, 0.0) : $packing;
     }
 
+    /** Pieces that finish together: as many as were said or a tray has room for, and no more than there are pans where they stay in them. */
+    public function ovenHolds(float $discMillimetres): int
+    {
+        [$width, $depth] = self::TRAY_MILLIMETRES;
+        $room = $this->oven->holds ?? max(1, count(Packing::onRectangle($width, $depth, $discMillimetres, self::GAP_MILLIMETRES)->places));
+
+        return $this->usesPans() ? min($room, $this->pans) : $room;
+    }
+
     /** Area of the hot surface; where nothing was said, a little more than the disc. */
     public function areaSquareMillimetres(float $discMillimetres): float
     {
         return match (true) {
-            $this->griddle === null => M_PI / 4 * ($this->panMillimetres ?? 1.2 * $discMillimetres) ** 2,
+            $this->griddle === null => $this->pans * M_PI / 4 * ($this->panMillimetres ?? 1.2 * $discMillimetres) ** 2,
             $this->griddle['shape'] === PlateShape::Round => M_PI / 4 * $this->griddle['width'] ** 2,
             default => $this->griddle['width'] * $this->griddle['depth'],
         };

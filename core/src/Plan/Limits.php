@@ -39,6 +39,11 @@ final class Limits
 
     public const EATERS = 100;
 
+    /** Alike, on one hob or in one oven. */
+    public const PANS = 8;
+
+    public const EACH_TAKES = 20;
+
     public const PIECES = 200;
 
     public const LEAST_PIECE_GRAMS = 5;

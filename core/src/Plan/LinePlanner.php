@@ -23,7 +23,6 @@ use StoneMill\School\Shaping;
 use StoneMill\School\Texture;
 use StoneMill\Shape\Carrying;
 use StoneMill\Shape\Disc;
-use StoneMill\Shape\Packing;
 use StoneMill\Shape\Pressing;
 
 /** What of a plan asks for hands and time, put in order for the clock of the day. */
@@ -34,11 +33,6 @@ final readonly class LinePlanner
 
     /** A batter that stands longer has settled and thickened. Planning estimate. */
     private const BATTER_SECONDS = 1800.0;
-
-    /** A baking tray of a home oven. */
-    private const TRAY_MILLIMETRES = [400.0, 350.0];
-
-    private const TRAY_GAP_MILLIMETRES = 8.0;
 
     public function __construct(
         private PlanRequest $request,
@@ -86,10 +80,9 @@ final readonly class LinePlanner
     {
         $method = $this->request->method;
         $flame = $this->turns->finish === 'flame' ? (float) $this->turns->finishSeconds : 0.0;
-        $pace = Pace::of($method->shape, $method->grease, (float) $method->knead->seconds(), $this->carrying->over->seconds(), $this->roundThePress(), $flame, $this->pace());
+        $pace = Pace::of($method->shape, $method->grease, (float) $this->request->kneadSeconds(), $this->carrying->over->seconds(), $this->roundThePress(), $flame, $this->pace());
         $isBatter = $this->request->texture === Texture::Batter;
         $keeps = $isBatter ? self::BATTER_SECONDS : ($this->request->style->weakens ? self::WEAK_DOUGH_SECONDS : null);
-        [$width, $depth] = self::TRAY_MILLIMETRES;
 
         return new BatchWork(
             ahead: $this->request->style->ahead,
@@ -98,15 +91,22 @@ final readonly class LinePlanner
             pace: $pace,
             handWarm: 60 * max($this->dough->handWarmMinutes->value, $this->request->rests->standMinutes),
             rest: (float) $this->restSeconds,
+            kneadsHot: $this->request->worked->bearsHeat(),
             secondRest: 60 * $this->request->rests->secondMinutes,
             keeps: $keeps,
             isBatter: $isBatter,
             preheat: $this->request->preheatSeconds(),
-            piece: PieceWork::of($this->turns->touches(), $pace, 0.0, (float) $this->request->style->uncoveredSeconds),
-            ovenHolds: $this->request->gear->oven->holds ?? count(Packing::onRectangle($width, $depth, $this->disc->diameterMillimetres, self::TRAY_GAP_MILLIMETRES)->places),
+            piece: PieceWork::of($this->turns->touches(), $pace, $this->panBusySeconds(), (float) $this->request->style->uncoveredSeconds),
+            ovenHolds: $this->request->gear->ovenHolds($this->disc->diameterMillimetres),
             finish: $this->turns->finish === 'flame' ? 0.0 : (float) $this->turns->finishSeconds,
             stack: (float) $this->request->style->stackSeconds,
         );
+    }
+
+    /** Seconds that a pan is away in the oven with its bread, before the next can be poured into it. */
+    private function panBusySeconds(): float
+    {
+        return $this->request->gear->usesPans() && $this->turns->finish !== 'flame' ? (float) $this->turns->finishSeconds : 0.0;
     }
 
     /** Seconds more for a piece that is pressed in a ring. */

@@ -23,7 +23,9 @@ use StoneMill\School\Method;
 use StoneMill\School\PourOrder;
 use StoneMill\School\Purpose;
 use StoneMill\School\Scald;
+use StoneMill\School\Shaping;
 use StoneMill\School\Texture;
+use StoneMill\School\Worked;
 use StoneMill\Shape\Portions;
 use StoneMill\Style\Style;
 
@@ -49,6 +51,7 @@ final readonly class PlanRequest
         public Formula $formula,
         public array $extras,
         public PourOrder $order,
+        public Worked $worked,
         public RestWish $rests,
         public Texture $texture,
         public ?ScaleWish $scale,
@@ -96,19 +99,21 @@ final readonly class PlanRequest
         $root->object(self::FIELDS);
         $style = $reference->styles->named($root->at('style'));
         $catalogue = $reference->catalogue->with(OwnLabel::readAll($root->at('own_ingredients'), $reference->catalogue));
-        $formula = $root->at('formula')->object(['lines', 'extras', 'order', 'stand_minutes', 'rest', 'second_rest', 'method', 'texture', 'scale']);
+        $formula = $root->at('formula')->object(['lines', 'extras', 'order', 'worked', 'stand_minutes', 'rest', 'second_rest', 'method', 'texture', 'scale']);
         $method = Method::read($formula->at('method'), $style->method);
         if (! $style->baking->allows($method->turns)) {
             $formula->at('method')->at('turns')->refuse('This bread cannot be turned that way.', $style->baking->schoolsInWords());
         }
         $lots = self::lots($root->at('lots'));
         $gear = GearWish::read($root->at('gear'));
+        $gear = $method->shape === Shaping::Pour ? $gear->inPans() : $gear;
         $bags = array_map(strval(...), array_keys($lots));
         $lines = (new FormulaReader($catalogue, $findings, $gear->cup))->read($formula->at('lines'), $style, $bags, $method->fat);
         $method = $lines === null ? $method : $method->withFat(FormulaReader::fatIn($lines->lines));
         $griddle = GriddleWish::read($root->at('griddle'));
         $extras = (new ExtrasReader($catalogue, $bags))->read($formula->at('extras'), $method, $griddle->own?->brushes() ?? 0);
         $order = $formula->at('order')->optionalChoice(PourOrder::class) ?? PourOrder::WaterIntoFlour;
+        $worked = $formula->at('worked')->optionalChoice(Worked::class) ?? Worked::Hand;
         $rests = RestWish::read($formula->at('stand_minutes'), $formula->at('rest'), $formula->at('second_rest'));
         $texture = $formula->at('texture')->optionalChoice(Texture::class) ?? $style->texture;
         $scale = ScaleWish::read($formula->at('scale'));
@@ -139,7 +144,7 @@ final readonly class PlanRequest
             CarryWish::read($root->at('carry'), $method->shape),
         ];
 
-        return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $extras, $order, $rests, $texture, $scale, $method, ...$request);
+        return $lines === null || ! $findings->areEmpty() ? null : new self($catalogue, $style, $lines, $extras, $order, $worked, $rests, $texture, $scale, $method, ...$request);
     }
 
     /** The same, however early hands have to be free for it. */
@@ -151,6 +156,7 @@ final readonly class PlanRequest
             $this->formula,
             $this->extras,
             $this->order,
+            $this->worked,
             $this->rests,
             $this->texture,
             $this->scale,
@@ -231,7 +237,13 @@ final readonly class PlanRequest
 
     public function addingOrder(): AddingOrder
     {
-        return new AddingOrder($this->formula, $this->order, $this->texture, $this->scalds());
+        return new AddingOrder($this->formula, $this->order, $this->texture, $this->scalds(), $this->worked);
+    }
+
+    /** Seconds that the dough is worked, by hand or by machine. */
+    public function kneadSeconds(): int
+    {
+        return $this->worked->seconds($this->method->knead);
     }
 
     public function scalds(): bool

@@ -22,6 +22,7 @@ use StoneMill\Pantry\Role;
 use StoneMill\School\Purpose;
 use StoneMill\School\Shaping;
 use StoneMill\School\TurnSchool;
+use StoneMill\School\Worked;
 use StoneMill\Shape\Carrying;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Packing;
@@ -222,7 +223,7 @@ final readonly class Planner
      */
     private static function laid(PlanRequest $request, Piece $piece, DoughPlan $dough, int $restSeconds, Packing $packing): Laying
     {
-        return InvalidInput::unless(static fn (): Laying => OnTheGriddle::laying($request, $piece->baked, $request->rests->celsiusAfter($dough->mixCelsius, $restSeconds / 60, $request->method->rest), $piece->disc, $packing), 'pieces');
+        return InvalidInput::unless(static fn (): Laying => OnTheGriddle::laying($request, $piece->baked, $request->rests->celsiusAfter($dough->kneadedCelsius, $restSeconds / 60, $request->method->rest), $piece->disc, $packing), 'pieces');
     }
 
     /** A dough with yeast waits until it has grown, unless the cook says how long; any other as long as its school says. */
@@ -243,6 +244,7 @@ final readonly class Planner
         return array_map(Hazard::from(...), array_keys(array_filter([
             Hazard::HotWater->value => $dough->waterCelsius >= 60 || $request->potShare() > 0,
             Hazard::SwellingBinder->value => $has(static fn (Ingredient $ingredient): bool => $ingredient->role === Role::Binder || in_array('gums', $ingredient->cautions, true)),
+            Hazard::Machine->value => $request->worked === Worked::Machine,
             Hazard::LeverPress->value => $request->method->shape === Shaping::LeverPress,
             Hazard::Liner->value => $request->method->shape->needsLiner(),
             Hazard::Puff->value => $request->method->turns === TurnSchool::ThreeWithPress || $turns->finish === 'flame',

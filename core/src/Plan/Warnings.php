@@ -6,11 +6,13 @@ namespace StoneMill\Plan;
 
 use Closure;
 use StoneMill\Dough\Rise;
+use StoneMill\Dough\WeighedExtra;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Dough\Yeast;
 use StoneMill\Griddle\Missed;
 use StoneMill\Griddle\SurfaceRange;
 use StoneMill\Griddle\TurnPlan;
+use StoneMill\Hearth\HeatTest;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Role;
@@ -64,7 +66,7 @@ final readonly class Warnings
                 : null,
             ...$this->aboutMix($dough),
             $this->outside('piece-unusual', 'portion', 'piece weight for this style', $pieceGrams, $style->pieceGramsBand, Unit::Gram, fn (float $grams): ?Mend => $this->request->pieces->gramsEach === null ? null : Mend::pieceGrams($grams)),
-            ...$this->aboutExtras($dough, $piece),
+            ...$this->aboutExtras($dough, $piece, $turns),
             $piece->stuffed !== null ? null : $this->outside('thickness-unusual', 'shape', 'thickness for this style', $disc->thicknessMillimetres, $style->thicknessBand, Unit::Millimetre, fn (float $millimetres): ?Mend => $this->request->pieces->thicknessMillimetres === null ? null : Mend::thickness($millimetres)),
             $this->tooWideForPress($disc),
             $this->tooWideForGriddle($disc),
@@ -77,7 +79,7 @@ final readonly class Warnings
     }
 
     /** @return list<Warning> */
-    private function aboutExtras(DoughPlan $dough, Piece $piece): array
+    private function aboutExtras(DoughPlan $dough, Piece $piece, TurnPlan $turns): array
     {
         $stuffed = $piece->stuffed;
         $drier = $piece->drierPoints($dough);
@@ -85,8 +87,23 @@ final readonly class Warnings
         return array_values(array_filter([
             $stuffed === null || $stuffed->holds() ? null : Warning::of('filling-bursts', 'shape', $stuffed->inWords(), min($stuffed->walls()), $stuffed->leastWallMillimetres(), Unit::Millimetre, Mend::thickness(ceil(2 * $stuffed->leastThicknessMillimetres(Stuffing::RESERVE)) / 2)),
             ...$this->aboutSmoke($piece),
+            $this->dustingBrowns($piece, $turns),
             $drier < self::DUSTED_POINTS ? null : Warning::of('dusting-dries', 'shape', 'So much dusting flour, worked in, makes the dough drier than it was made: brush it off, or use less.', $drier, self::DUSTED_POINTS, Unit::Point),
         ]));
+    }
+
+    /** Loose flour has no water to hold it back: it browns as a pinch of it thrown on the metal does, long before the dough below it. */
+    private function dustingBrowns(Piece $piece, TurnPlan $turns): ?Warning
+    {
+        $dusted = array_filter($piece->extras, static fn (WeighedExtra $extra): bool => in_array($extra->place, [ExtraPlace::Dusting, ExtraPlace::Coating], true) && $extra->ingredient->role->isFlourBase()) !== [];
+        $celsius = $turns->surfaceCelsius->value;
+        $test = match (true) {
+            $celsius >= HeatTest::FlourSmokes->celsius()->low => HeatTest::FlourSmokes,
+            $celsius >= HeatTest::FlourBrownsFast->celsius()->low => HeatTest::FlourBrownsFast,
+            default => null,
+        };
+
+        return ! $dusted || $test === null ? null : Warning::of('dusting-browns', 'griddle', sprintf('Loose flour colours before the bread does: %s Brush the pieces off, and wipe the metal between loads.', lcfirst(str_replace('A pinch of flour', 'on this metal it', $test->inWords()))), $celsius, $test->celsius()->low, Unit::Celsius);
     }
 
     /** @return list<Warning> for each fat that meets metal hotter than it bears */

@@ -74,7 +74,7 @@ enum ClockKind: string
             self::Step => 'Look whether it is done',
             self::Knead => 'Kneaded long enough: feel it',
             self::Stir => 'Stirred long enough: look at it',
-            self::HandWarm => 'Hand-warm: it can be kneaded',
+            self::HandWarm => 'Hand-warm: hands can go in',
             self::Rest => 'The rest is over',
             self::Rise => 'Look whether it has risen',
             self::SecondRest => 'The pieces have rested',

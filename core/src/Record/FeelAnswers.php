@@ -45,7 +45,7 @@ final readonly class FeelAnswers
                 array_keys($this->bowl->dryMix($flour)),
                 array_values($this->bowl->dryMix($flour)),
             ) : [],
-            'instruction' => $correction->instruction($this->plan->texture, $this->plan->restSeconds),
+            'instruction' => $correction->instruction($this->plan->texture, $this->plan->restSeconds, $this->plan->spoons()),
             'dough_grams_after' => round($dough, 4),
             'same_count_piece_grams' => round($kept / $this->bowl->count(), 4),
             'same_weight_count' => $piece > 0 ? (int) floor($kept / $piece + 1e-9) : $this->bowl->count(),

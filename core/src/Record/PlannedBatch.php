@@ -11,6 +11,7 @@ use StoneMill\Label\GlutenStatus;
 use StoneMill\Line\Pace;
 use StoneMill\Line\PieceWork;
 use StoneMill\Measure\Rounding;
+use StoneMill\Measure\SpoonSet;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\School\Grease;
@@ -36,7 +37,7 @@ use StoneMill\School\WayOver;
  *   extras?: list<PlannedExtra>,
  *   style?: array{id: string},
  *   method: array<string, string>,
- *   water: array{grams: Point, first_pour_grams: Point, hydration_percent?: Point, celsius?: Point, catalogue_grams?: float, swollen_share?: Point, parts?: list<array{kind: string, grams: float, celsius: float}>, as_batter_grams?: float, texture?: string},
+ *   water: array{grams: Point, first_pour_grams: Point, hydration_percent?: Point, celsius?: Point, catalogue_grams?: float, swollen_share?: Point, parts?: list<array{kind: string, grams: float, celsius: float}>, as_batter_grams?: float, spoon?: string, texture?: string},
  *   portion: array{count: int, resolution_grams: float, dough_grams: Point, mixed_grams: Point, piece_grams: Point},
  *   shape: array{diameter_mm: Point, thickness_mm: Point},
  *   griddle: array{turns: list<PlannedTouch>, lift: PlannedTouch, places: list<array{x: float, y: float}>, finish?: string, finish_seconds?: int, finish_rounds?: list<array{what: string, seconds: int}>, recover_seconds?: float, stride?: array{first_share: float, bare_celsius: float}|null, surface_celsius: Point, tool?: array{id: string|null, setting: string|null, celsius: float}, weight_loss_percent?: Point, faces?: list<array{shade: Point}>, centre_celsius?: Point|null, done_celsius?: float},
@@ -207,7 +208,7 @@ final readonly class PlannedBatch
         $shaping = Shaping::from($this->document['method']['shape']);
         $pace = Pace::of($shaping, Grease::from($this->document['method']['grease']), 0.0, WayOver::usualOf($shaping)->seconds(), flame: $flame, own: array_map(floatval(...), $own));
 
-        return PieceWork::of($touches, $pace, (float) ($griddle['recover_seconds'] ?? 0), $own['dries'] ?? INF, $this->firstShare());
+        return PieceWork::of($touches, $pace, (float) ($own['recover'] ?? $griddle['recover_seconds'] ?? 0), $own['dries'] ?? INF, $this->firstShare());
     }
 
     /** What is done at a touch, counted from 1; null where the plan has none there. */
@@ -234,6 +235,12 @@ final readonly class PlannedBatch
         $on = $this->startOf('preheat');
 
         return $on === null ? 0.0 : max(0.0, ($this->startOf('griddle') ?? $on) - $on);
+    }
+
+    /** In which what is worked in is told. */
+    public function spoons(): SpoonSet
+    {
+        return SpoonSet::from($this->document['water']['spoon'] ?? SpoonSet::Metric->value);
     }
 
     public function kneadSeconds(): float

@@ -56,6 +56,18 @@ final readonly class Packing
         return new self(self::centred(array_slice($best, 0, self::MOST_ON_RECTANGLE)));
     }
 
+    /** Pans of their own, side by side in up to four columns, each so far from the next, middle to middle. */
+    public static function apart(int $count, float $pitchMillimetres): self
+    {
+        $columns = $count <= 4 ? min($count, 3) : 4;
+        $columns = $count === 4 ? 2 : $columns;
+
+        return new self(self::centred(array_map(
+            static fn (int $index): array => ['x' => $index % $columns * $pitchMillimetres, 'y' => intdiv($index, $columns) * $pitchMillimetres],
+            range(0, $count - 1),
+        )));
+    }
+
     /** Radius of the plate over radius of the disc at which this many just fit. */
     private static function neededRatio(int $count): float
     {

@@ -29,6 +29,20 @@ final class TighteningTest extends TestCase
         self::assertStringContainsString('tightens by about 3 points', (string) $rest['tightens']);
     }
 
+    public function test_it_has_its_course_over_time_quick_at_first(): void
+    {
+        $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'psyllium-powder', 'grams' => 12]];
+        /** @var list<array{minutes: float, points: float}> $course */
+        $course = data_get(Bench::sketch(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 10]]])->toArray(), 'rest.course');
+        self::assertSame([0.0, 0.0], array_values($course[0]));
+        // Twenty minutes in sixteen steps: 8.75 minutes on, 4.8 · (1 − e^−1.09) = 3.19 points.
+        self::assertEqualsWithDelta(3.19, $course[7]['points'], 0.01);
+        for ($step = 2; $step < count($course); $step++) {
+            self::assertLessThan($course[$step - 1]['points'] - $course[$step - 2]['points'], $course[$step]['points'] - $course[$step - 1]['points']);
+        }
+        self::assertSame([], data_get(Bench::sketch(['style' => 'pressed-masa'])->toArray(), 'rest.course'));
+    }
+
     public function test_a_dough_without_binders_or_a_rest_is_left_as_it_is_felt(): void
     {
         self::assertNull(self::rest(Bench::sketch(['style' => 'pressed-masa']))['tightens']);

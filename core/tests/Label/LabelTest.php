@@ -18,7 +18,7 @@ final class LabelTest extends TestCase
     private static function label(array $request): array
     {
         /** @var array{per_piece: array<string, array{value: float}>, per_100_g: array<string, array{value: float}>, allergens: list<array{id: string}>, gluten: array{status: string, uncertified: list<string>}} $label */
-        $label = Bench::plan($request)->label->toArray();
+        $label = Bench::plan($request)->label->toArray(1);
 
         return $label;
     }

@@ -35,9 +35,18 @@ final class ExtrasTest extends TestCase
     private static function facts(BatchPlan $plan, string $basis = 'per_piece'): array
     {
         /** @var array<string, array<string, array{value: float}>> $label */
-        $label = $plan->label->toArray();
+        $label = $plan->label->toArray(1);
 
         return $label[$basis];
+    }
+
+    public function test_flour_that_lies_loose_on_hot_metal_is_said_to_colour_first(): void
+    {
+        $ids = static fn (float $celsius, array $extras): array => array_map(static fn ($warning): string => $warning->id, Bench::plan(['style' => 'millet-round', 'griddle' => ['surface_celsius' => $celsius], 'formula' => ['extras' => $extras]])->warnings);
+        $dusted = [['ingredient' => 'rice-white', 'place' => 'dusting']];
+        self::assertContains('dusting-browns', $ids(225, $dusted), 'a pinch of flour browns there within fifteen seconds');
+        self::assertNotContains('dusting-browns', $ids(205, $dusted));
+        self::assertNotContains('dusting-browns', $ids(225, []));
     }
 
     public function test_fat_for_the_faces_is_on_the_label_by_hand(): void

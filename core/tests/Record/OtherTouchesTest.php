@@ -6,7 +6,6 @@ namespace StoneMill\Tests\Record;
 
 use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
-use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Record\BatchEvent;

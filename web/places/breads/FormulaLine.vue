@@ -6,7 +6,7 @@ import Fader from '@/ui/Fader.vue'
 import { useUnits } from '@/ui/units'
 import { WAYS } from '@/ui/ways'
 import type { Line } from './formula'
-import { inQuarters, VOLUME_NAMES } from './measures'
+import { amountOf, inParts, partOf, VOLUME_NAMES } from './measures'
 
 /** One line: its share to slide, what that weighs, and the ways to be rid of it. */
 const { line, name, row, most, fixed } = defineProps<{
@@ -38,18 +38,19 @@ watch(
   () => (reach.value = most),
 )
 const amount = computed({
-  get: () => line.percent ?? line.volume?.amount ?? line.grams ?? row?.grams ?? 0,
-  set: value => emit('move', value),
+  // Cups are slid through what they can measure, thirds and quarters.
+  get: () => line.percent ?? (line.volume && partOf(line.volume.amount)) ?? line.grams ?? row?.grams ?? 0,
+  set: value => emit('move', line.volume ? amountOf(value) : value),
 })
 const slider = computed(() => {
   if (line.volume)
     return {
       label: `${name}, ${VOLUME_NAMES[line.volume.unit]}`,
-      min: 0.25,
-      max: Math.max(4, Math.ceil(amount.value * 2)),
-      step: 0.25,
+      min: 1,
+      max: Math.max(partOf(4), amount.value * 2),
+      step: 1,
       unit: null,
-      words: inQuarters,
+      words: (part: number) => inParts(amountOf(part)),
     }
   if (!inPercent.value)
     return {

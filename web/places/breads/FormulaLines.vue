@@ -14,6 +14,7 @@ import {
   withMore,
   without,
   withOrder,
+  withWorked,
   withWay,
 } from './formula'
 import { measureOf, writtenIn, type MeasureOf } from './measures'
@@ -48,6 +49,10 @@ const measure = computed<MeasureOf>({
 const order = computed({
   get: () => request.formula?.order ?? 'water_into_flour',
   set: value => emit('change', withOrder(request, value)),
+})
+const worked = computed({
+  get: () => request.formula?.worked ?? 'hand',
+  set: value => emit('change', withWorked(request, value)),
 })
 const isShared = (ingredient: string) =>
   flours.value.has(ingredient) &&
@@ -120,6 +125,14 @@ function isLastFlour(ingredient: string): boolean {
       :options="[
         { value: 'water_into_flour', label: 'Water into flour' },
         { value: 'flour_into_water', label: 'Flour into water' },
+      ]"
+    />
+    <Choice
+      v-model="worked"
+      label="Worked"
+      :options="[
+        { value: 'hand', label: 'By hand' },
+        { value: 'machine', label: 'By machine' },
       ]"
     />
     <ElSelect

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
 import Choice from '@/ui/Choice.vue'
+import Fader from '@/ui/Fader.vue'
 import ForWhom from '@/ui/ForWhom.vue'
 import FigureRow from '@/ui/FigureRow.vue'
 import { useUnits } from '@/ui/units'
@@ -20,6 +21,14 @@ const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const units = useUnits()
 const basis = ref<Basis>('per_piece')
 const convention = ref<Convention>('apart')
+const bases = computed<{ value: Basis; label: string }[]>(() => [
+  { value: 'per_piece', label: 'One piece' },
+  ...(plan.label.serving.each > 1
+    ? [{ value: 'per_serving' as const, label: `A serving of ${plan.label.serving.each}` }]
+    : []),
+  { value: 'per_100_g', label: '100 g as eaten' },
+  { value: 'per_100_g_raw', label: '100 g raw' },
+])
 const facts = computed(() => factsOf(plan.label[basis.value], convention.value))
 const budget = computed({
   get: () => request.budget?.net_carbohydrate_grams,
@@ -32,6 +41,11 @@ const budget = computed({
     ),
 })
 
+const eachTakes = computed({
+  get: () => plan.label.serving.each,
+  set: value => emit('change', { ...request, pieces: { ...request.pieces, each_takes: value } }),
+})
+
 function fit() {
   const largest = plan.label.budget?.largest_piece_grams.value
   if (largest) emit('change', withPieces(request, { grams_each: Math.max(5, Math.floor(largest)) }))
@@ -41,21 +55,23 @@ function fit() {
 <template>
   <div class="label">
     <div class="stack">
-      <Choice
-        v-model="basis"
-        label="In"
-        :options="[
-          { value: 'per_piece', label: 'One piece' },
-          { value: 'per_100_g', label: '100 g as eaten' },
-          { value: 'per_100_g_raw', label: '100 g raw' },
-        ]"
-      />
+      <Choice v-model="basis" label="In" :options="bases" />
       <Choice v-model="convention" label="Carbohydrate on the label" :options="CONVENTIONS" />
+      <Fader
+        v-model="eachTakes"
+        label="Pieces that one eater takes"
+        :min="1"
+        :max="8"
+        :step="1"
+        :unit="null"
+      />
       <dl class="label-facts">
         <FigureRow v-for="fact in facts" :key="fact.name" held :label="fact.name" :figure="fact.figure" />
       </dl>
       <p v-if="bread" class="screen-only">
-        <RouterLink :to="{ name: 'label', params: { id: bread.id } }">The label on paper →</RouterLink>
+        <RouterLink :to="{ name: 'label', params: { id: bread.id } }"
+          >Label and portions on paper →</RouterLink
+        >
       </p>
     </div>
     <div class="stack">

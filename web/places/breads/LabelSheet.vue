@@ -6,6 +6,7 @@ import { useAsking } from '@/api/asking'
 import { api, Refusal, toldBy, Unreachable } from '@/api/client'
 import type { BreadVersions } from '@/api/types'
 import BreadPicture from '@/pictures/BreadPicture.vue'
+import PortionSheet from './PortionSheet.vue'
 import Choice from '@/ui/Choice.vue'
 import ForWhom from '@/ui/ForWhom.vue'
 import { useUnits } from '@/ui/units'
@@ -23,10 +24,12 @@ const label = computed(() => plan.value?.label)
 const rows = computed(() => {
   if (!label.value) return []
   const pieces = factsOf(label.value.per_piece, convention.value)
+  const servings = factsOf(label.value.per_serving, convention.value)
   return factsOf(label.value.per_100_g, convention.value).map((fact, index) => ({
     name: fact.name,
     per100: fact.figure,
     piece: pieces[index]?.figure ?? fact.figure,
+    serving: servings[index]?.figure ?? fact.figure,
   }))
 })
 
@@ -76,6 +79,7 @@ function print() {
             <th scope="col"><span class="visually-hidden">What</span></th>
             <th scope="col">in 100 g as eaten</th>
             <th scope="col">in a piece</th>
+            <th v-if="label.serving.each > 1" scope="col">in a serving of {{ label.serving.each }}</th>
           </tr>
         </thead>
         <tbody>
@@ -83,6 +87,7 @@ function print() {
             <th scope="row">{{ row.name }}</th>
             <td>{{ units.held(row.per100.value, row.per100.unit) }}</td>
             <td>{{ units.held(row.piece.value, row.piece.unit) }}</td>
+            <td v-if="label.serving.each > 1">{{ units.held(row.serving.value, row.serving.unit) }}</td>
           </tr>
         </tbody>
       </table>
@@ -91,6 +96,7 @@ function print() {
         sale follows the rules of the place where it is sold.
       </p>
     </article>
+    <PortionSheet v-if="bread && label" :serving="label.serving" :pieces="plan?.portion.count ?? 0" />
   </div>
 </template>
 

@@ -3,7 +3,9 @@ import { ElOption, ElSelect } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest, School } from '@/api/types'
 import { useHouse } from '@/house'
+import CarryFields from '@/ui/CarryFields.vue'
 import ForWhat from '@/ui/ForWhat.vue'
+import OnWhat from '@/ui/OnWhat.vue'
 import RestFields from '@/ui/RestFields.vue'
 import { withMethod, withWish } from '@/stages/requests'
 import { withFat } from './formula'
@@ -46,6 +48,12 @@ function choose(step: School['step'], id: string) {
 
 <template>
   <ForWhat :request="request" @change="emit('change', $event)" />
+  <OnWhat
+    :request="request"
+    :pours="plan.method.shape === 'pour'"
+    inherits
+    @change="emit('change', $event)"
+  />
   <ul class="schools">
     <li v-for="school in schools" :key="school.step">
       <label :for="`school-${school.step}`">{{ school.name }}</label>
@@ -65,6 +73,10 @@ function choose(step: School['step'], id: string) {
       <span class="soft">{{ buys(school) }}</span>
     </li>
   </ul>
+  <template v-if="plan.method.shape !== 'pour'">
+    <h3>From the board to the griddle</h3>
+    <CarryFields :plan="plan" :request="request" @change="emit('change', $event)" />
+  </template>
   <h3>Rests</h3>
   <RestFields :request="request" :plan="plan" @change="emit('change', $event)" />
 </template>

@@ -52,6 +52,10 @@ export function withOrder(request: PlanRequest, order: 'water_into_flour' | 'flo
   return { ...request, formula: { ...request.formula, order } }
 }
 
+export function withWorked(request: PlanRequest, worked: 'hand' | 'machine'): PlanRequest {
+  return { ...request, formula: { ...request.formula, worked } }
+}
+
 export function without(request: PlanRequest, ingredient: string): PlanRequest {
   return withLines(
     request,

@@ -1,6 +1,6 @@
 import type { Figure, Plan } from '@/api/types'
 
-export type Basis = 'per_piece' | 'per_100_g' | 'per_100_g_raw'
+export type Basis = 'per_piece' | 'per_serving' | 'per_100_g' | 'per_100_g_raw'
 /** Whether the printed carbohydrate leaves fibre out (its figure is then the net one) or counts it in. */
 export type Convention = 'apart' | 'within'
 export const CONVENTIONS: { value: Convention; label: string }[] = [

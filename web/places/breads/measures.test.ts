@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { PlanRequest } from '@/api/types'
 import { linesOf } from './formula'
-import { inQuarters, inSpoons, measureOf, writtenIn } from './measures'
+import { amountOf, inParts, inSpoons, measureOf, partOf, writtenIn } from './measures'
 
 const request: PlanRequest = {
   style: 'rice-round',
@@ -65,6 +65,13 @@ it.each([
   [1, '1'],
   [1.75, '1¾'],
   [2.5, '2½'],
+  [0.34, '⅓'],
+  [1.66, '1⅔'],
+  [2.97, '3'],
 ])('says %d as %s', (amount, words) => {
-  expect(inQuarters(amount)).toBe(words)
+  expect(inParts(amount)).toBe(words)
+})
+
+it('every amount that cups measure is found again', () => {
+  for (let part = 0; part < 30; part++) expect(partOf(amountOf(part))).toBe(part)
 })

@@ -50,22 +50,37 @@ function measured(line: Line, row: Row, measure: MeasureOf, cup?: Cup | null): L
   return { ...rest, volume: inSpoons(row.millilitres, cup) }
 }
 
-/** A number of cups or spoons as cooks say it, to the quarter. */
-export function inQuarters(amount: number): string {
-  const quarters = Math.round(4 * amount)
-  const whole = Math.floor(quarters / 4)
-  const part = ['', '¼', '½', '¾'][quarters % 4] ?? ''
-  return whole > 0 || part === '' ? `${whole}${part}` : part
+/** What measuring cups and spoons come in, as shares of one, in the order of size. */
+const PARTS = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4]
+const WRITTEN = ['', '¼', '⅓', '½', '⅔', '¾']
+
+/** The how manieth of all amounts that cups can measure an amount is nearest to. */
+export function partOf(amount: number): number {
+  const whole = Math.floor(amount)
+  const off = [...PARTS, 1].map(part => Math.abs(amount - whole - part))
+  return whole * PARTS.length + off.indexOf(Math.min(...off))
 }
 
-/** A volume in the largest measure that it fills at least a quarter of, to the quarter. */
+export function amountOf(part: number): number {
+  return Math.floor(part / PARTS.length) + (PARTS[part % PARTS.length] ?? 0)
+}
+
+/** A number of cups or spoons as cooks say it, to the nearest quarter or third. */
+export function inParts(amount: number): string {
+  const part = partOf(amount)
+  const whole = Math.floor(part / PARTS.length)
+  const written = WRITTEN[part % PARTS.length] ?? ''
+  return whole > 0 || written === '' ? `${whole}${written}` : written
+}
+
+/** A volume in the largest measure that it fills at least a quarter of, to the quarter or third. */
 export function inSpoons(millilitres: number, kitchen?: Cup | null): Volume {
   const cup = CUPS[kitchen ?? 'metric']
-  const quarters = (of: number) => Math.max(0.25, Math.round((4 * millilitres) / of) / 4)
-  if (millilitres >= cup / 4) return { amount: quarters(cup), unit: 'cup', fill: 'spooned' }
+  const parts = (of: number) => Math.max(0.25, amountOf(partOf(millilitres / of)))
+  if (millilitres >= cup / 4) return { amount: parts(cup), unit: 'cup', fill: 'spooned' }
   if (millilitres >= TABLESPOON)
-    return { amount: quarters(TABLESPOON), unit: 'tablespoon_metric', fill: 'spooned' }
-  return { amount: quarters(TEASPOON), unit: 'teaspoon_metric', fill: 'spooned' }
+    return { amount: parts(TABLESPOON), unit: 'tablespoon_metric', fill: 'spooned' }
+  return { amount: parts(TEASPOON), unit: 'teaspoon_metric', fill: 'spooned' }
 }
 
 export const VOLUME_NAMES: Record<Volume['unit'], string> = {

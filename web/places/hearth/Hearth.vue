@@ -4,7 +4,7 @@ import { computed, nextTick, ref } from 'vue'
 import type { Gear } from '@/api/types'
 import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
-import { CUPS, type Cup } from '@/ui/cups'
+import { CUPS, SPOONS, type Cup, type SpoonSet } from '@/ui/cups'
 import CalibrateForm from './CalibrateForm.vue'
 import { saysAll } from '@/ui/search'
 import ShelfSearch from '@/ui/ShelfSearch.vue'
@@ -40,7 +40,11 @@ const byBread = computed(() => {
 })
 const cup = computed({
   get: () => house.kitchen?.cup ?? undefined,
-  set: (value?: Cup) => value && void house.keepCup(value),
+  set: (value?: Cup) => value && void house.keepMeasure({ cup: value }),
+})
+const spoon = computed({
+  get: () => house.kitchen?.spoon ?? undefined,
+  set: (value?: SpoonSet) => value && void house.keepMeasure({ spoon: value }),
 })
 
 async function begin(next: Doing) {
@@ -117,6 +121,7 @@ async function kept() {
       </ul>
     </section>
     <Choice v-model="cup" label="The cup of this kitchen" :options="CUPS" />
+    <Choice v-model="spoon" label="Its spoons" :options="SPOONS" />
   </div>
 </template>
 

@@ -21,6 +21,7 @@ const change = reactive<GearChange>(
 )
 const kind = computed({ get: () => change.kind as Tool, set: value => (change.kind = value) })
 const across = computed({ get: () => change.diameter_mm ?? 190, set: value => (change.diameter_mm = value) })
+const count = computed({ get: () => change.count ?? 1, set: value => (change.count = value) })
 const step = computed({
   get: () => change.resolution_grams ?? 1,
   set: value => (change.resolution_grams = value),
@@ -28,7 +29,14 @@ const step = computed({
 
 function keep() {
   const size = kind.value === 'scale' ? { resolution_grams: step.value } : { diameter_mm: across.value }
-  return api.keepGear(id, { version: change.version, kind: kind.value, name: change.name.trim(), ...size })
+  const many = kind.value === 'pan' ? { count: count.value } : {}
+  return api.keepGear(id, {
+    version: change.version,
+    kind: kind.value,
+    name: change.name.trim(),
+    ...size,
+    ...many,
+  })
 }
 </script>
 
@@ -60,6 +68,15 @@ function keep() {
       unit="g"
     />
     <Fader v-else v-model="across" label="Across" :min="80" :max="600" :step="5" unit="mm" />
+    <Fader
+      v-if="kind === 'pan'"
+      v-model="count"
+      label="How many of them"
+      :min="1"
+      :max="8"
+      :step="1"
+      :unit="null"
+    />
     <template #acts><KeepOrLeave @leave="emit('leave')" /></template>
   </KeepForm>
 </template>

@@ -69,8 +69,9 @@ export function tidied(change: GearChange): GearChange {
 
 /** The size of a tool in words, by its kind. */
 export function sizeOf(gear: Gear, text: (value: number, unit: 'mm' | 'g') => string): string {
-  const { diameter_mm, width_mm, depth_mm, resolution_grams } = gear.request
+  const { diameter_mm, width_mm, depth_mm, resolution_grams, count } = gear.request
   if (resolution_grams !== undefined) return `in steps of ${text(resolution_grams, 'g')}`
-  if (diameter_mm !== undefined) return `${text(diameter_mm, 'mm')} across`
+  if (diameter_mm !== undefined)
+    return `${text(diameter_mm, 'mm')} across${(count ?? 1) > 1 ? `, ${count} of them` : ''}`
   return `${text(width_mm ?? 0, 'mm')} × ${text(depth_mm ?? 0, 'mm')}`
 }

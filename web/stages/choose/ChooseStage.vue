@@ -6,12 +6,12 @@ import Choice from '@/ui/Choice.vue'
 import BenchFold from '@/ui/BenchFold.vue'
 import Fader from '@/ui/Fader.vue'
 import ForWhat from '@/ui/ForWhat.vue'
+import OnWhat from '@/ui/OnWhat.vue'
 import { remembered } from '@/ui/remembered'
 import Views from '@/ui/Views.vue'
 import LabelPanel from '@/places/breads/LabelPanel.vue'
 import { withPieces } from '@/places/breads/size'
 import { useBatch } from '../batch'
-import { withWish } from '../requests'
 import ActBar from '../ActBar.vue'
 import StageHead from '../StageHead.vue'
 import LearnedPanel from '../LearnedPanel.vue'
@@ -35,10 +35,6 @@ const newer = computed(() => {
   const newest = house.kitchen?.breads.find(one => one.id === batch.bread.id)?.revision ?? 0
   return newest > batch.bread.revision ? newest : 0
 })
-const griddles = computed(
-  () => house.kitchen?.gear.filter(one => one.kind === 'griddle' && !one.archived) ?? [],
-)
-
 const count = computed({
   // What was last wished for, not what was last worked out: a quick hand is not made to wait.
   get: () => request.value.pieces?.count ?? plan.portion.count,
@@ -52,18 +48,6 @@ const eaters = computed({
 const grams = computed({
   get: () => request.value.pieces?.grams_each ?? plan.portion.piece_grams.value,
   set: value => store.change(withPieces(request.value, { grams_each: value })),
-})
-const griddle = computed({
-  get: () => griddles.value.find(one => one.id === request.value.gear?.griddle?.id)?.id ?? '',
-  set: id => {
-    const shape = griddles.value.find(one => one.id === id)?.request
-    if (shape)
-      store.change(
-        withWish(request.value, 'gear', {
-          griddle: shape as NonNullable<NonNullable<PlanRequest['gear']>['griddle']>,
-        }),
-      )
-  },
 })
 const hands = computed({
   get: () => String(request.value.hands ?? 1),
@@ -114,16 +98,7 @@ const hands = computed({
     <BenchFold name="on-what" title="On what, with whom">
       <div class="panel stack">
         <h2>On what, with whom</h2>
-        <Choice
-          v-if="griddles.length"
-          v-model="griddle"
-          label="Griddle"
-          :options="griddles.map(one => ({ value: one.id, label: one.name }))"
-        />
-        <p v-else>
-          No griddle is kept yet, so the plan takes one that just holds a disc.
-          <RouterLink to="/hearth">Tell the hearth what you bake on →</RouterLink>
-        </p>
+        <OnWhat :request="request" :pours="plan.method.shape === 'pour'" @change="store.change" />
         <Choice
           v-model="hands"
           label="Pairs of hands"

@@ -38,6 +38,10 @@ const pan = computed<NonNullable<Oven['pan']>>({
   get: () => oven.value.pan ?? USUAL.pan,
   set: value => wish({ pan: value }),
 })
+const holds = computed({
+  get: () => oven.value.holds ?? plan.griddle.finish_holds,
+  set: value => wish({ holds: value }),
+})
 const topping = computed({
   get: () => oven.value.topping_grams ?? USUAL.topping_grams,
   set: value => wish({ topping_grams: value }),
@@ -58,6 +62,7 @@ const topping = computed({
         :step="10"
         unit="mm"
       />
+      <Fader v-model="holds" label="In it at once" :min="1" :max="12" :step="1" :unit="null" />
       <Fader
         v-model="topping"
         label="Put on for a second round, each"

@@ -32,7 +32,7 @@ const cup = computed({
   set: (value?: Cup) => {
     if (!value) return
     store.change(withVolume(withCup(request, value), ingredient, { unit: 'cup' }))
-    if (house.kitchen?.cup !== value) void house.keepCup(value)
+    if (house.kitchen?.cup !== value) void house.keepMeasure({ cup: value })
   },
 })
 </script>

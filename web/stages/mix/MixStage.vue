@@ -29,9 +29,12 @@ const isUnsure = computed(() => plan.method.measure !== 'weight')
 const kneading = computed(() => batch.state.clocks.find(one => one.started_by === 'knead_started'))
 const handWarm = computed(() => plan.mix.hand_warm_minutes.value)
 const detail = computed(() => {
+  const machine = plan.mix.worked === 'machine'
   const knead = isBatter.value
     ? `Stir ${clock(plan.mix.knead_seconds)}, then let it run off the spoon.`
-    : `Knead ${clock(plan.mix.knead_seconds)}, then press a thumb into it.`
+    : `Knead ${clock(plan.mix.knead_seconds)}${machine ? ' by machine' : ''}, then press a thumb into it.`
+  if (machine && handWarm.value > 0.5)
+    return `The machine can have it hot; hands in about ${units.text(handWarm.value, 'min')}. ${knead}`
   return handWarm.value > 0.5
     ? `Spoon it apart; hand-warm in about ${units.text(handWarm.value, 'min')}. ${knead}`
     : knead

@@ -6,6 +6,7 @@ import Fader from '@/ui/Fader.vue'
 import Why from '@/ui/Why.vue'
 import Fold from '@/ui/Fold.vue'
 import RestFields from '@/ui/RestFields.vue'
+import TighteningPicture from '@/pictures/TighteningPicture.vue'
 import { duration, useUnits } from '@/ui/units'
 import { heatFrom } from '../course'
 import { useBatch } from '../batch'
@@ -95,6 +96,10 @@ const rest = computed(() => batch.state.rest)
     </p>
   </div>
   <FeelAgain v-if="rest.started_at && batch.state.begun" :batch="batch" :plan="plan" />
+  <Fold v-if="plan.rest.course.length" name="tightens" title="How it changes while it waits">
+    <p>{{ plan.rest.tightens }}</p>
+    <TighteningPicture :course="plan.rest.course" :rest-seconds="rest.seconds" />
+  </Fold>
   <Fold v-if="!rest.started_at && !plan.rise" name="rests" title="How it waits">
     <RestFields :request="store.request ?? batch.request" :plan="plan" @change="store.change" />
   </Fold>

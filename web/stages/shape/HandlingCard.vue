@@ -1,28 +1,15 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import type { Plan, PlanRequest, Shaping } from '@/api/types'
 import GuidePicture from '@/pictures/GuidePicture.vue'
 import PackingMap from '@/pictures/PackingMap.vue'
-import Choice from '@/ui/Choice.vue'
+import CarryFields from '@/ui/CarryFields.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
-import { withWish } from '../requests'
-
-type Carry = Plan['shape']['carry']
 
 /** How the disc is made, with what limits: guide, press, griddle, and how thin this dough can go. */
-const { plan, request } = defineProps<{ plan: Plan; request: PlanRequest; shaping: Shaping }>()
+defineProps<{ plan: Plan; request: PlanRequest; shaping: Shaping }>()
 const units = useUnits()
 const store = useBatch()
-const liner = computed<Carry['liner']>({
-  get: () => plan.shape.carry.liner,
-  // Another liner lets other ways of carrying through: that is found anew.
-  set: value => store.change(withWish(request, 'carry', { liner: value, over: undefined })),
-})
-const over = computed<Carry['over']>({
-  get: () => plan.shape.carry.over,
-  set: value => store.change(withWish(request, 'carry', { liner: plan.shape.carry.liner, over: value })),
-})
 </script>
 
 <template>
@@ -32,17 +19,7 @@ const over = computed<Carry['over']>({
       <ol class="steps">
         <li v-for="step in shaping.handling.steps" :key="step">{{ step }}</li>
       </ol>
-      <div v-if="plan.method.shape !== 'pour'" class="carry">
-        <Choice v-model="liner" label="Shaped on" :options="plan.shape.carry.liners" />
-        <p>{{ plan.shape.carry.liner_words }}</p>
-        <Choice
-          v-if="plan.shape.carry.ways.length > 1"
-          v-model="over"
-          label="Onto the griddle"
-          :options="plan.shape.carry.ways"
-        />
-        <p>{{ plan.shape.carry.over_words }}</p>
-      </div>
+      <CarryFields :plan="plan" :request="request" @change="store.change" />
       <p v-if="!shaping.handling.holds" class="is-harm">
         ▲ Thinner than this dough holds: {{ units.text(shaping.handling.thinnest_mm, 'mm') }} at least, or
         more binder.
@@ -87,11 +64,6 @@ const over = computed<Carry['over']>({
   gap: 0.2rem;
   margin: 0;
   padding-left: 1.3rem;
-}
-
-.carry {
-  display: grid;
-  gap: 0.4rem;
 }
 
 .is-harm {

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Measure;
+
+/** The measuring spoons of a kitchen. A tablespoon holds three teaspoons, in Australia four. */
+enum SpoonSet: string
+{
+    case Us = 'us';
+    case Metric = 'metric';
+    case Au = 'au';
+
+    public function teaspoonMillilitres(): float
+    {
+        return $this === self::Us ? VolumeUnit::TeaspoonUs->millilitres() : VolumeUnit::TeaspoonMetric->millilitres();
+    }
+
+    public function teaspoonsInTablespoon(): int
+    {
+        return $this === self::Au ? 4 : 3;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Measure;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use StoneMill\Measure\Cup;
+use StoneMill\Measure\Spoons;
+use StoneMill\Measure\SpoonSet;
+use StoneMill\Tests\Bench;
+
+/** Amounts for hands without a scale, in the cups and spoons of the kitchen. */
+final class SpoonsTest extends TestCase
+{
+    /** Of water in a metric cup of 250 mL. */
+    #[TestWith([83.0, '⅓ cup'])]
+    #[TestWith([167.0, '⅔ cup'])]
+    #[TestWith([190.0, '¾ cup'])]
+    #[TestWith([248.0, '1 cup'])]
+    #[TestWith([333.0, '1⅓ cups'])]
+    #[TestWith([500.0, '2 cups'])]
+    #[TestWith([62.5, '¼ cup'])]
+    public function test_a_cup_is_told_to_the_nearest_quarter_or_third(float $grams, string $said): void
+    {
+        self::assertSame($said, Spoons::orCups($grams, 1.0, Cup::Metric));
+    }
+
+    public function test_a_tablespoon_is_that_of_the_kitchen(): void
+    {
+        // 40 g of water: two of 20 mL in Australia, two of 15 and two of 5 elsewhere, two of 14.787 and 2¼ of 4.929 in the US.
+        self::assertSame('2 tbsp', Spoons::holding(40, 1.0, SpoonSet::Au)->inWords());
+        self::assertSame('2 tbsp 2 tsp', Spoons::holding(40, 1.0)->inWords());
+        self::assertSame('2 tbsp 2 tsp', Spoons::holding(40, 1.0, SpoonSet::Us)->inWords());
+        foreach (SpoonSet::cases() as $set) {
+            for ($grams = 1.0; $grams < 60; $grams += 1.7) {
+                self::assertEqualsWithDelta($grams, Spoons::holding($grams, 1.0, $set)->millilitres(), $set->teaspoonMillilitres() / 8 + 1e-9);
+            }
+        }
+    }
+
+    public function test_the_plan_tells_its_reserve_in_them(): void
+    {
+        $spoons = static fn (string $set): mixed => data_get(Bench::plan(['style' => 'pressed-masa', 'gear' => ['spoon' => $set]])->toArray(), 'water.reserve_spoons');
+        self::assertNotSame($spoons('metric'), $spoons('au'));
+    }
+}
