@@ -209,12 +209,12 @@ final class BatchTest extends TestCase
         self::assertSame([$first, $kitchen], [$this->getJson('/api/v1/batches')->getContent(), $this->getJson('/api/v1/kitchen')->getContent()]);
     }
 
-    public function test_the_demo_kitchen_has_four_breads_six_bags_two_griddles_a_press_a_scale_and_one_batch_under_way(): void
+    public function test_the_demo_kitchen_has_four_breads_six_bags_two_griddles_a_press_a_scale_two_pans_and_one_batch_under_way(): void
     {
         $this->cook();
         $kitchen = $this->getJson('/api/v1/kitchen')->json();
         self::assertSame([4, 6], [count((array) data_get($kitchen, 'breads')), count((array) data_get($kitchen, 'lots'))]);
-        self::assertSame(['griddle' => 2, 'press' => 1, 'scale' => 1], array_count_values((array) data_get($kitchen, 'gear.*.kind')));
+        self::assertSame(['griddle' => 2, 'press' => 1, 'scale' => 1, 'pan' => 1], array_count_values((array) data_get($kitchen, 'gear.*.kind')));
         $open = collect((array) $this->getJson('/api/v1/batches')->json('batches'))->whereNull('finished_at')->values();
         self::assertCount(1, $open);
         self::assertSame('mix', data_get($open, '0.stage'));

@@ -16,7 +16,8 @@ const steps = computed(() => batch.state.steps.filter(step => step.stage === sta
 const at = computed(() => steps.value.find(step => !step.done_at))
 const rest = computed(() => steps.value.filter(step => !step.done_at && step !== at.value))
 const done = computed(() => steps.value.filter(step => step.done_at))
-const names = (of: typeof steps.value) => of.map(step => step.name.toLowerCase()).join(' · ')
+const names = (of: typeof steps.value) =>
+  of.map(step => step.name.charAt(0).toLowerCase() + step.name.slice(1)).join(' · ')
 </script>
 
 <template>
@@ -48,7 +49,7 @@ const names = (of: typeof steps.value) => of.map(step => step.name.toLowerCase()
 .steps {
   display: grid;
   gap: 0.2rem;
-  psteps: 0.5rem 0.9rem;
+  padding: 0.5rem 0.9rem;
 }
 
 .steps-at {

@@ -97,7 +97,7 @@ final readonly class BatchPlan
         ];
     }
 
-    /** @return array<string, string|int|float|null> how the dough waits, and where */
+    /** @return array<string, mixed> how the dough waits, and where */
     private function rest(): array
     {
         $rests = $this->request->rests;
