@@ -32,7 +32,7 @@ const atEnd = computed(() => {
 })
 const says = computed(() =>
   atEnd.value
-    ? `After ${units.text(atEnd.value.minutes, 'min')} it feels ${units.text(Math.abs(atEnd.value.points), 'points')} ${slackens.value ? 'wetter' : 'drier'} than when it was mixed.`
+    ? `After ${units.text(atEnd.value.minutes, 'min')} it feels ${Math.abs(atEnd.value.points).toFixed(0)} points ${slackens.value ? 'wetter' : 'drier'} than when it was mixed.`
     : '',
 )
 </script>

@@ -4,7 +4,12 @@ import Fold from '@/ui/Fold.vue'
 import { useUnits } from '@/ui/units'
 
 /** The disc drawn to true size, once a known length has been measured on this screen. */
-const { diameter, thickness } = defineProps<{ diameter: number; thickness: number }>()
+const {
+  diameter,
+  thickness,
+  long = 1,
+  wide = 1,
+} = defineProps<{ diameter: number; thickness: number; long?: number; wide?: number }>()
 const STORED = 'mill.pixels-per-millimetre'
 const CSS_PIXELS_PER_MILLIMETRE = 96 / 25.4
 const RULER_MILLIMETRES = 50
@@ -13,7 +18,8 @@ const units = useUnits()
 const stored = Number(localStorage.getItem(STORED))
 const perMillimetre = ref(stored > 1 && stored < 20 ? stored : CSS_PIXELS_PER_MILLIMETRE)
 const calibrated = ref(stored > 1)
-const size = computed(() => diameter * perMillimetre.value)
+const size = computed(() => diameter * long * perMillimetre.value)
+const deep = computed(() => diameter * wide * perMillimetre.value)
 const edge = computed(() => thickness * perMillimetre.value)
 
 watch(perMillimetre, value => {
@@ -41,16 +47,16 @@ watch(perMillimetre, value => {
     <div class="true-scroll" tabindex="0" role="region" aria-label="The disc">
       <svg
         :width="size + 40"
-        :height="size + 12"
+        :height="deep + 12"
         role="img"
-        :aria-label="`Disc of ${units.text(diameter, 'mm')} to true size`"
+        :aria-label="`Disc of ${units.text(diameter * long, 'mm')} to true size`"
       >
-        <circle :cx="size / 2 + 4" :cy="size / 2 + 4" :r="size / 2" class="true-disc" />
-        <line :x1="4" :x2="size + 4" :y1="size / 2 + 4" :y2="size / 2 + 4" class="true-line" />
-        <text :x="size / 2 + 4" :y="size / 2 - 6" text-anchor="middle">
-          {{ units.text(diameter, 'mm') }}, {{ calibrated ? 'to true size' : 'about true size' }}
+        <ellipse :cx="size / 2 + 4" :cy="deep / 2 + 4" :rx="size / 2" :ry="deep / 2" class="true-disc" />
+        <line :x1="4" :x2="size + 4" :y1="deep / 2 + 4" :y2="deep / 2 + 4" class="true-line" />
+        <text :x="size / 2 + 4" :y="deep / 2 - 6" text-anchor="middle">
+          {{ units.text(diameter * long, 'mm') }}, {{ calibrated ? 'to true size' : 'about true size' }}
         </text>
-        <rect :x="size + 24 - edge / 2" y="4" :width="edge" :height="size" class="true-disc" :rx="edge / 2" />
+        <rect :x="size + 24 - edge / 2" y="4" :width="edge" :height="deep" class="true-disc" :rx="edge / 2" />
       </svg>
     </div>
     <p class="soft">

@@ -3,7 +3,7 @@ import type { Plan, PlanRequest } from '@/api/types'
 import { plateOf } from './plate'
 
 const plan = {
-  shape: { diameter_mm: { value: 160 } },
+  shape: { diameter_mm: { value: 160 }, length_share: 1, width_share: 1 },
   griddle: {
     places: [
       { x: -85, y: 0 },

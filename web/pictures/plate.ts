@@ -17,7 +17,7 @@ export function plateOf(plan: Plan, request: PlanRequest): Plate {
   const griddle = pan ? undefined : request.gear?.griddle
   const reach =
     Math.max(...plan.griddle.places.map(({ x, y }) => 2 * Math.hypot(x, y))) +
-    (pan ?? plan.shape.diameter_mm.value)
+    (pan ?? plan.shape.diameter_mm.value * plan.shape.length_share)
   const round = griddle?.shape !== 'rectangle'
   const width = round ? (griddle?.diameter_mm ?? reach) : (griddle?.width_mm ?? reach)
   const depth = round ? width : (griddle?.depth_mm ?? reach)

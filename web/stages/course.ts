@@ -121,6 +121,14 @@ export function discOf(batch: Batch, plan: Plan): Figure {
   return plan.shape === batch.plan.shape ? batch.state.shape.diameter_mm : plan.shape.diameter_mm
 }
 
+/** How wide a round is, or how long and how wide. */
+export function sizeWords(diameter: number, plan: Plan, text: Text): string {
+  const { length_share: long, width_share: wide } = plan.shape
+  return long > 1
+    ? `${text(diameter * long, 'mm')} × ${text(diameter * wide, 'mm')}`
+    : `${text(diameter, 'mm')} wide`
+}
+
 /** Pieces and what each weighs: of the plan until something is in the bowl, then of the dough as it is. */
 export function piecesOf(batch: Batch, plan: Plan, text: Text): string {
   const { bowl, portion } = batch.state
@@ -138,7 +146,7 @@ function numberOf(stage: Stage, batch: Batch, plan: Plan, text: Text): string {
     mix: () => `dough at ${text(mix.celsius.value, 'celsius')}`,
     rest: () => duration(plan.rest.seconds),
     portion: () => piecesOf(batch, plan, text),
-    shape: () => `${text(discOf(batch, plan).value, 'mm')} wide`,
+    shape: () => sizeWords(discOf(batch, plan).value, plan, text),
     griddle: () =>
       griddle.turns[0]
         ? `turn at ${clock(griddle.turns[0].at_seconds)}`

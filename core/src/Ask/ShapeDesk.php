@@ -73,7 +73,7 @@ final readonly class ShapeDesk
 
     private static function handling(BatchPlan $plan): Handling
     {
-        return new Handling($plan->disc, $plan->request->method->shape, $plan->request->gear->pressMillimetres, $plan->request->style->thicknessBand->low, $plan->dough->bindingShare(), $plan->carrying);
+        return new Handling($plan->disc, $plan->request->method->shape, $plan->request->gear->pressMillimetres, $plan->request->style->thicknessBand->low, $plan->dough->bindingShare(), $plan->carrying, $plan->request->pieces->oblong);
     }
 
     /** @return array<string, mixed>|null */

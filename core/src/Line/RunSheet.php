@@ -22,7 +22,7 @@ use DateTimeImmutable;
  *   extras?: list<array{name: string, words: string, grams: float}>,
  *   water: array{first_pour_grams: Point, reserve_grams: Point, celsius: Point},
  *   portion: array{count: int, piece_grams: Point},
- *   shape: array{diameter_mm: Point, thickness_mm: Point},
+ *   shape: array{diameter_mm: Point, thickness_mm: Point, length_share?: float, width_share?: float},
  *   griddle: array{surface_celsius: Point, turns: list<SheetTouch>, lift: SheetTouch, finish: string, places: list<array{x: float, y: float}>},
  *   line: array{starts_at: string|null, length_seconds: int, lots?: list<int>, actions: list<ActionRow>},
  *   stack: array{keep?: array{warm_minutes: array{value: int}|null, lines: list<array{words: string}>}},

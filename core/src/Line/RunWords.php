@@ -66,6 +66,7 @@ final readonly class RunWords
     private function griddle(): string
     {
         $shape = $this->plan['shape'];
+        $long = $shape['length_share'] ?? 1.0;
         $griddle = $this->plan['griddle'];
         $touches = array_map(
             static fn (array $touch): string => sprintf('%s at %s', $touch['action'], Clock::minutes($touch['at_seconds'])),
@@ -73,8 +74,8 @@ final readonly class RunWords
         );
 
         return sprintf(
-            '%.0f mm across, %.1f mm thick; %d at a time. Each: %s.',
-            $shape['diameter_mm']['value'],
+            '%s, %.1f mm thick; %d at a time. Each: %s.',
+            $long > 1.0 ? sprintf('%.0f × %.0f mm', $long * $shape['diameter_mm']['value'], ($shape['width_share'] ?? 1.0) * $shape['diameter_mm']['value']) : sprintf('%.0f mm across', $shape['diameter_mm']['value']),
             $shape['thickness_mm']['value'],
             count($griddle['places']),
             implode(', ', $touches),

@@ -211,6 +211,8 @@ final readonly class BatchPlan
             'uncovered_seconds' => $this->request->style->uncoveredSeconds,
             'stuffed' => $this->piece->stuffed?->toArray(),
             'carry' => $this->carrying->toArray(),
+            'length_share' => round($this->request->pieces->oblong->lengthShare, 4),
+            'width_share' => round($this->request->pieces->oblong->widthShare, 4),
         ];
     }
 
@@ -313,7 +315,7 @@ final readonly class BatchPlan
             'finish' => $this->turns->finish,
             'finish_seconds' => $this->turns->finishSeconds,
             'finish_rounds' => array_map(static fn (FinishRound $round): array => $round->toArray(), $this->turns->rounds),
-            'finish_holds' => $this->request->gear->ovenHolds($this->disc->diameterMillimetres),
+            'finish_holds' => $this->request->gear->ovenHolds($this->disc->diameterMillimetres, $this->request->pieces->oblong),
             'oven_celsius' => $this->request->gear->oven->air($this->request->room->celsius)->ovenCelsius,
             'weight_loss_percent' => $this->turns->weightLossPercent->toArray(),
             'faces' => array_map(fn (Face $face): array => $face->toArray(...$this->said(LearnedKind::Colour)), $this->turns->faces),

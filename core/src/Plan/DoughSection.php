@@ -13,6 +13,7 @@ use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spoons;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
+use StoneMill\School\Measuring;
 
 /** The part of the plan document that tells of the dough: water, mix, ledger, binding, rise. */
 final readonly class DoughSection
@@ -55,6 +56,8 @@ final readonly class DoughSection
             )->toArray(),
             'reserve_grams' => Figure::exact($pour->reserveGrams, Unit::Gram, $total, Reason::amount('less the first pour', $pour->firstGrams, Unit::Gram))->toArray(),
             'spoon' => $this->request->gear->spoons->value,
+            'by_hand' => $this->byHand(),
+            'first_pour_spoons' => Spoons::orCups($pour->firstGrams, 1.0, $this->cup(), $this->request->gear->spoons),
             'reserve_spoons' => Spoons::orCups($pour->reserveGrams, 1.0, $this->cup(), $this->request->gear->spoons),
             'hydration_percent' => Figure::spread(
                 Spread::of(100 * $this->dough->waterFigure->low / $flour, 100 * $pour->grams / $flour, 100 * $this->dough->waterFigure->high / $flour),
@@ -170,6 +173,18 @@ final readonly class DoughSection
             'harmed_celsius' => Rise::HARMED_CELSIUS,
             'dead_celsius' => Rise::DEAD_CELSIUS,
         ];
+    }
+
+    /** @return list<array{label: string, grams: float}> what water is dipped with where nothing is weighed, the least first */
+    private function byHand(): array
+    {
+        if ($this->request->method->measure === Measuring::Weight) {
+            return [];
+        }
+        $set = $this->request->gear->spoons;
+        $dips = [$set->teaspoonsInTablespoon() * $set->teaspoonMillilitres(), ...array_map(fn (float $share): float => $share * $this->cup()->millilitres(), [0.25, 0.5, 1.0])];
+
+        return array_map(fn (float $grams): array => ['label' => Spoons::orCups($grams, 1.0, $this->cup(), $set), 'grams' => round($grams, 1)], $dips);
     }
 
     /** What is said in cups is said in the kitchen's own. */

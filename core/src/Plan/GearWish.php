@@ -9,6 +9,7 @@ use StoneMill\Bake\Metal;
 use StoneMill\Exchange\Node;
 use StoneMill\Measure\Cup;
 use StoneMill\Measure\SpoonSet;
+use StoneMill\Shape\Oblong;
 use StoneMill\Shape\Packing;
 use StoneMill\Shape\PlateShape;
 
@@ -92,12 +93,17 @@ final readonly class GearWish
     }
 
     /** Places on the griddle for discs of this size; at least one, since a disc too large is a warning, not an end. */
-    public function packing(float $discMillimetres): Packing
+    public function packing(float $discMillimetres, Oblong $oblong): Packing
     {
         if ($this->griddle === null && $this->panMillimetres !== null && $this->pans > 1) {
             return Packing::apart($this->pans, $this->panMillimetres + self::BETWEEN_PANS_MILLIMETRES);
         }
         $griddle = $this->griddle ?? ['shape' => PlateShape::Round, 'width' => $this->panMillimetres ?? $discMillimetres, 'depth' => 0.0];
+        if (! $oblong->isRound()) {
+            $packing = Packing::ofOblong($oblong, $griddle['shape'], $griddle['width'], $griddle['depth'], $discMillimetres, self::GAP_MILLIMETRES);
+
+            return $packing->places === [] ? Packing::onRound($discMillimetres, $discMillimetres, 0.0) : $packing;
+        }
         $packing = match ($griddle['shape']) {
             PlateShape::Round => Packing::onRound($griddle['width'], $discMillimetres, self::GAP_MILLIMETRES),
             PlateShape::Rectangle => Packing::onRectangle($griddle['width'], $griddle['depth'], $discMillimetres, self::GAP_MILLIMETRES),
@@ -107,10 +113,11 @@ final readonly class GearWish
     }
 
     /** Pieces that finish together: as many as were said or a tray has room for, and no more than there are pans where they stay in them. */
-    public function ovenHolds(float $discMillimetres): int
+    public function ovenHolds(float $discMillimetres, Oblong $oblong): int
     {
         [$width, $depth] = self::TRAY_MILLIMETRES;
-        $room = $this->oven->holds ?? max(1, count(Packing::onRectangle($width, $depth, $discMillimetres, self::GAP_MILLIMETRES)->places));
+        $packing = $oblong->isRound() ? Packing::onRectangle($width, $depth, $discMillimetres, self::GAP_MILLIMETRES) : Packing::ofOblong($oblong, PlateShape::Rectangle, $width, $depth, $discMillimetres, self::GAP_MILLIMETRES);
+        $room = $this->oven->holds ?? max(1, count($packing->places));
 
         return $this->usesPans() ? min($room, $this->pans) : $room;
     }

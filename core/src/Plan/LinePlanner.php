@@ -97,7 +97,7 @@ final readonly class LinePlanner
             isBatter: $isBatter,
             preheat: $this->request->preheatSeconds(),
             piece: PieceWork::of($this->turns->touches(), $pace, $this->panBusySeconds(), (float) $this->request->style->uncoveredSeconds),
-            ovenHolds: $this->request->gear->ovenHolds($this->disc->diameterMillimetres),
+            ovenHolds: $this->request->gear->ovenHolds($this->disc->diameterMillimetres, $this->request->pieces->oblong),
             finish: $this->turns->finish === 'flame' ? 0.0 : (float) $this->turns->finishSeconds,
             stack: (float) $this->request->style->stackSeconds,
         );
@@ -114,7 +114,7 @@ final readonly class LinePlanner
     {
         $plate = $this->request->gear->pressMillimetres;
 
-        return $plate === null || $this->request->method->shape !== Shaping::LeverPress ? 0.0 : (new Pressing($plate))->secondsMore($this->disc->diameterMillimetres);
+        return $plate === null || $this->request->method->shape !== Shaping::LeverPress ? 0.0 : (new Pressing($plate))->secondsMore($this->request->pieces->oblong->lengthShare * $this->disc->diameterMillimetres);
     }
 
     /** @return array<string, float> the cook's own pace above what the record says of it */

@@ -7,6 +7,7 @@ namespace StoneMill\Plan;
 use StoneMill\Exchange\Node;
 use StoneMill\School\Dividing;
 use StoneMill\School\Likeness;
+use StoneMill\Shape\Oblong;
 use StoneMill\Style\Style;
 
 /** How many and how big, as far as the cook has said. */
@@ -19,6 +20,7 @@ final readonly class PieceWish
         public ?float $thicknessMillimetres,
         public Dividing $dividing,
         public ?int $eachTakes,
+        public Oblong $oblong,
     ) {
     }
 
@@ -27,7 +29,7 @@ final readonly class PieceWish
 
     public static function read(Node $node, Style $style): self
     {
-        $node->object(['count', 'eaters', 'grams_each', 'diameter_mm', 'thickness_mm', 'like', 'divided_by', 'each_takes']);
+        $node->object(['count', 'eaters', 'grams_each', 'diameter_mm', 'thickness_mm', 'like', 'divided_by', 'each_takes', 'long_over_wide']);
         $count = $node->at('count')->optionalInteger(1, Limits::PIECES);
         $eaters = $node->at('eaters')->optionalInteger(1, Limits::EATERS);
         if ($count !== null && $eaters !== null) {
@@ -46,6 +48,7 @@ final readonly class PieceWish
             $node->at('thickness_mm')->optionalNumber(Limits::LEAST_THICKNESS_MM, Limits::MOST_THICKNESS_MM, 'mm'),
             $node->at('divided_by')->optionalChoice(Dividing::class) ?? ($like === null ? Dividing::Scale : Dividing::Likened),
             $eachTakes,
+            new Oblong($node->at('long_over_wide')->optionalNumber(1, Oblong::MOST_LONG_OVER_WIDE) ?? 1.0),
         );
         if ($wish->gramsEach !== null && $wish->diameterMillimetres !== null && $wish->thicknessMillimetres !== null) {
             $node->refuse('Weight, diameter and thickness together say too much.', 'at most two of grams_each, diameter_mm, thickness_mm');

@@ -53,7 +53,7 @@ final readonly class Planner
         $piece = Piece::of($request, $dough, $lines, $portions->pieceGrams(), $portions->count, $density);
         $disc = $piece->disc;
         $carrying = Carrying::of($disc, $request->method->shape, $dough->bindingShare(), $dough->pointsOverNeed(), $request->carry->liner, $request->carry->over);
-        $packing = $request->gear->packing($disc->diameterMillimetres);
+        $packing = $request->gear->packing($disc->diameterMillimetres, $request->pieces->oblong);
         $restSeconds = $this->restSeconds($request, $dough);
         $laying = self::laid($request, $piece, $dough, $restSeconds, $packing);
         $turns = $request->griddle->own?->bake($this->turnPlanner->settled($laying))->plan() ?? $this->turnPlanner->plan($laying);
@@ -91,7 +91,7 @@ final readonly class Planner
         $portions = $this->portions($request, $dough, $density);
         $piece = Piece::of($request, $dough, $lines, $portions->pieceGrams(), $portions->count, $density);
 
-        return self::laid($request, $piece, $dough, $this->restSeconds($request, $dough), $request->gear->packing($piece->disc->diameterMillimetres));
+        return self::laid($request, $piece, $dough, $this->restSeconds($request, $dough), $request->gear->packing($piece->disc->diameterMillimetres, $request->pieces->oblong));
     }
 
     /**

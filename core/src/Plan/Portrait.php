@@ -7,6 +7,7 @@ namespace StoneMill\Plan;
 use StoneMill\Bake\BreadColour;
 use StoneMill\Griddle\Face;
 use StoneMill\School\Shaping;
+use StoneMill\Shape\Oblong;
 
 /**
  * What a bread will look like by its plan, as numbers that any drawing can follow: so wide, so thick, of this flour, browned so far,
@@ -33,7 +34,7 @@ final readonly class Portrait
     private const SIDE_SHADE = 0.4;
 
     /**
-     * @param non-empty-list<float> $rim from the middle to the rim all round, in half diameters
+     * @param non-empty-list<float> $rim from the middle to the rim all round, in half diameters, of an oblong in half its length
      * @param list<array{float, float, float}> $spots across, down and half as wide as, in half diameters
      */
     private function __construct(
@@ -56,14 +57,14 @@ final readonly class Portrait
         $seed = crc32($plan->request->style->id) % 1000;
 
         return new self(
-            $plan->cookedDiameterMillimetres(),
+            $plan->request->pieces->oblong->lengthShare * $plan->cookedDiameterMillimetres(),
             $plan->disc->thicknessMillimetres,
             $plan->turns->puffs,
             $dough->baked($face->restShade)->srgb(),
             $dough->baked($face->shade)->srgb(),
             $dough->baked(self::SIDE_SHADE * $face->restShade)->srgb(),
-            self::rim($shaping, $seed),
-            $shaping === Shaping::Pour ? self::spots(self::PORES, 0.014, 0.03, $seed) : self::spots(self::FEWEST_SPOTS + (int) round(self::SPOTS_PER_SHADE * $face->shade), 0.035, 0.1, $seed),
+            self::rim($shaping, $seed, $plan->request->pieces->oblong),
+            self::along($plan->request->pieces->oblong, $shaping === Shaping::Pour ? self::spots(self::PORES, 0.014, 0.03, $seed) : self::spots(self::FEWEST_SPOTS + (int) round(self::SPOTS_PER_SHADE * $face->shade), 0.035, 0.1, $seed)),
         );
     }
 
@@ -99,7 +100,7 @@ final readonly class Portrait
      *
      * @return non-empty-list<float>
      */
-    private static function rim(Shaping $shaping, int $seed): array
+    private static function rim(Shaping $shaping, int $seed, Oblong $oblong): array
     {
         $reach = match ($shaping) {
             Shaping::LeverPress, Shaping::Cutter => 0.004,
@@ -108,11 +109,22 @@ final readonly class Portrait
             Shaping::Palms, Shaping::Fingers => 0.04,
         };
 
-        return array_map(static function (int $point) use ($reach, $seed): float {
+        return array_map(static function (int $point) use ($reach, $seed, $oblong): float {
             $round = 2 * M_PI * $point / self::RIM_POINTS;
+            // From the middle of an ellipse to its rim, over half its length.
+            $far = 1 / hypot(cos($round), sin($round) * $oblong->longOverWide);
 
-            return round(1 + $reach * (0.6 * sin(3 * $round + $seed) + 0.4 * sin(7 * $round + 2 * $seed)), 3);
+            return round($far * (1 + $reach * (0.6 * sin(3 * $round + $seed) + 0.4 * sin(7 * $round + 2 * $seed))), 3);
         }, range(0, self::RIM_POINTS - 1));
+    }
+
+    /**
+     * @param list<array{float, float, float}> $spots of a round
+     * @return list<array{float, float, float}>
+     */
+    private static function along(Oblong $oblong, array $spots): array
+    {
+        return $oblong->isRound() ? $spots : array_map(static fn (array $spot): array => [$spot[0], round($spot[1] / $oblong->longOverWide, 2), round($spot[2] / $oblong->lengthShare, 3)], $spots);
     }
 
     /** @return list<array{float, float, float}> */

@@ -279,20 +279,24 @@ final readonly class Warnings
         $plate = $this->request->method->shape === Shaping::LeverPress ? $this->request->gear->pressMillimetres : null;
         $press = $plate === null ? null : new Pressing($plate);
 
-        return $press === null || $press->presses($disc->diameterMillimetres) !== null ? null
-            : Warning::of('too-wide-for-press', 'shape', 'The disc is wider than the press makes, even press beside press: smaller pieces or thicker discs.', $disc->diameterMillimetres, $press->widestInRingMillimetres(), Unit::Millimetre, $this->narrower($press->widestMillimetres()));
+        $long = $this->request->pieces->oblong->lengthShare * $disc->diameterMillimetres;
+
+        return $press === null || $press->presses($long) !== null ? null
+            : Warning::of('too-wide-for-press', 'shape', 'The disc is wider than the press makes, even press beside press: smaller pieces or thicker discs.', $long, $press->widestInRingMillimetres(), Unit::Millimetre, $this->narrower($press->widestMillimetres()));
     }
 
     private function tooWideForGriddle(Disc $disc): ?Warning
     {
         $limit = $this->request->gear->widestMillimetres();
 
-        return $limit === null || $disc->diameterMillimetres <= $limit ? null
-            : Warning::of('too-wide-for-griddle', 'griddle', 'The disc is wider than the griddle: smaller pieces or thicker discs.', $disc->diameterMillimetres, $limit, Unit::Millimetre, $this->narrower($limit));
+        $long = $this->request->pieces->oblong->lengthShare * $disc->diameterMillimetres;
+
+        return $limit === null || $long <= $limit ? null
+            : Warning::of('too-wide-for-griddle', 'griddle', 'The disc is wider than the griddle: smaller pieces or thicker discs.', $long, $limit, Unit::Millimetre, $this->narrower($limit));
     }
 
     private function narrower(float $millimetres): ?Mend
     {
-        return $this->request->pieces->diameterMillimetres === null ? null : Mend::diameter($millimetres);
+        return $this->request->pieces->diameterMillimetres === null ? null : Mend::diameter($millimetres / $this->request->pieces->oblong->lengthShare);
     }
 }

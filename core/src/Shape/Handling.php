@@ -20,6 +20,7 @@ final readonly class Handling
         private float $thinnestOfStyleMillimetres,
         private float $bindingShare,
         private Carrying $carrying,
+        private Oblong $oblong,
     ) {
     }
 
@@ -49,9 +50,14 @@ final readonly class Handling
     /** What follows the first press where the round is to become wider than the plate. */
     private function inRing(): ?string
     {
-        $presses = $this->pressing()?->presses($this->disc->diameterMillimetres) ?? 1;
+        $presses = $this->pressing()?->presses($this->longMillimetres()) ?? 1;
 
-        return $presses === 1 ? null : sprintf('It becomes wider than the plate: move the disc %.0f mm off the middle, press, turn it %.0f° in its liners and press again, %d times round.', $this->pressing()?->offsetMillimetres($this->disc->diameterMillimetres), 360 / $presses, $presses);
+        return $presses === 1 ? null : sprintf('It becomes wider than the plate: move the disc %.0f mm off the middle, press, turn it %.0f° in its liners and press again, %d times round.', $this->pressing()?->offsetMillimetres($this->longMillimetres()), 360 / $presses, $presses);
+    }
+
+    private function longMillimetres(): float
+    {
+        return $this->oblong->lengthShare * $this->disc->diameterMillimetres;
     }
 
     private function pressing(): ?Pressing
@@ -63,7 +69,7 @@ final readonly class Handling
     private function inPress(Pressing $press): array
     {
         $widest = $press->widestMillimetres();
-        $diameter = $this->disc->diameterMillimetres;
+        $diameter = $this->longMillimetres();
 
         return [
             'plate_mm' => $this->pressPlateMillimetres,

@@ -56,6 +56,14 @@ final readonly class Packing
         return new self(self::centred(array_slice($best, 0, self::MOST_ON_RECTANGLE)));
     }
 
+    /** Pieces longer than wide, in rows. */
+    public static function ofOblong(Oblong $oblong, PlateShape $shape, float $width, float $depth, float $roundMillimetres, float $gapMillimetres): self
+    {
+        self::guard($width, $roundMillimetres);
+
+        return new self($shape === PlateShape::Round ? $oblong->onRound($width, $roundMillimetres, $gapMillimetres) : $oblong->onRectangle($width, $depth, $roundMillimetres, $gapMillimetres));
+    }
+
     /** Pans of their own, side by side in up to four columns, each so far from the next, middle to middle. */
     public static function apart(int $count, float $pitchMillimetres): self
     {

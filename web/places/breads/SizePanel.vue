@@ -4,6 +4,7 @@ import type { Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
+import { sizeWords } from '@/stages/course'
 import { useUnits } from '@/ui/units'
 import { linesOf, namesOf } from './formula'
 import { type Likeness, LIKENESSES, type SizeBy, sizedBy, withLikeness, withPieces, withSize } from './size'
@@ -104,7 +105,7 @@ const like = computed<Likeness | 'weight'>({
     </div>
     <p class="says">
       {{ plan.portion.count }} × {{ units.text(plan.portion.piece_grams.value, 'g') }},
-      {{ units.text(plan.shape.diameter_mm.value, 'mm') }} wide
+      {{ sizeWords(plan.shape.diameter_mm.value, plan, units.text) }}
     </p>
   </div>
 </template>

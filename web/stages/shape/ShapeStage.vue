@@ -13,8 +13,8 @@ import Fold from '@/ui/Fold.vue'
 import Why from '@/ui/Why.vue'
 import { duration, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
-import { discOf } from '../course'
-import { withThickness } from '../requests'
+import { discOf, sizeWords } from '../course'
+import { withThickness, withWish } from '../requests'
 import ActBar from '../ActBar.vue'
 import ExtrasNow from '../ExtrasNow.vue'
 import StageHead from '../StageHead.vue'
@@ -38,10 +38,16 @@ const thickness = computed({
   set: value => store.change(withThickness(request.value, plan, value)),
 })
 
+const longer = computed({
+  get: () => request.value.pieces?.long_over_wide ?? 1,
+  set: value =>
+    store.change(withWish(request.value, 'pieces', { long_over_wide: value > 1 ? value : undefined })),
+})
+
 const shaping = useAsking(api.shape)
 const says = computed(
   () =>
-    `${units.text(diameter.value.value, 'mm')} wide, ${units.text(plan.shape.thickness_mm.value, 'mm')} ${plan.method.shape === 'pour' ? 'deep' : 'thick'}`,
+    `${sizeWords(diameter.value.value, plan, units.text)}, ${units.text(plan.shape.thickness_mm.value, 'mm')} ${plan.method.shape === 'pour' ? 'deep' : 'thick'}`,
 )
 /** What a plan with a filling says itself is not worked out beside it. */
 const ways = computed(() => WAYS.filter(one => one.value !== 'stuffed' || !plan.shape.stuffed))
@@ -82,9 +88,19 @@ const guideSheet = computed(() => {
       :step="0.1"
       unit="mm"
     />
+    <Fader
+      v-if="plan.method.shape !== 'pour' && plan.method.shape !== 'cutter'"
+      v-model="longer"
+      label="As long as wide"
+      :min="1"
+      :max="4"
+      :step="0.1"
+      :unit="null"
+      :words="value => (value > 1 ? `${value.toFixed(1)} times` : 'round')"
+    />
     <div class="row">
       <span
-        >Wide <strong>{{ units.text(diameter.value, 'mm') }}</strong></span
+        ><strong>{{ sizeWords(diameter.value, plan, units.text) }}</strong></span
       >
       <Why :figure="diameter" label="Diameter" />
       <span class="soft">Uncovered no longer than {{ duration(plan.shape.uncovered_seconds) }}.</span>
@@ -114,14 +130,23 @@ const guideSheet = computed(() => {
       />
     </div>
   </BenchFold>
-  <Fold v-if="plan.method.shape !== 'pour'" name="measured-disc" title="Measure one">
+  <Fold
+    v-if="plan.method.shape !== 'pour' && plan.shape.length_share === 1"
+    name="measured-disc"
+    title="Measure one"
+  >
     <DiscInput
       :planned="diameter.value"
       @measured="value => store.record('disc_measured', { diameter_mm: value })"
     />
   </Fold>
   <Fold name="true-disc" title="The disc at true size">
-    <TrueDisc :diameter="diameter.value" :thickness="plan.shape.thickness_mm.value" />
+    <TrueDisc
+      :diameter="diameter.value"
+      :thickness="plan.shape.thickness_mm.value"
+      :long="plan.shape.length_share"
+      :wide="plan.shape.width_share"
+    />
     <p class="row">
       <span class="soft">To print to true size, with a ruler to check the printer:</span>
       <a :href="guideSheet('a4')" target="_blank" rel="noopener">ring and guide, A4</a>

@@ -33,8 +33,10 @@ const read = ref(toPour.value)
 watch(toPour, grams => (read.value = grams))
 
 const says = computed(() => {
-  if (!begun.value)
-    return `Pour ${units.text(plan.water.first_pour_grams.value, 'g')} first, at ${units.text(plan.water.celsius.value, 'celsius')}`
+  const first = units.text(plan.water.first_pour_grams.value, 'g')
+  if (!begun.value && plan.water.by_hand.length)
+    return `Pour about ${plan.water.first_pour_spoons} first (${first}), at ${units.text(plan.water.celsius.value, 'celsius')}`
+  if (!begun.value) return `Pour ${first} first, at ${units.text(plan.water.celsius.value, 'celsius')}`
   return `${units.text(bowl.value.water_grams, 'g')} is in, that is ${units.text(bowl.value.hydration_percent, 'percent')}`
 })
 const detail = computed(() =>
@@ -70,6 +72,15 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
           <MassInput v-model="read" label="Water poured" @enter="read && pour()" />
           <ElButton v-if="begun" size="large" :disabled="!read" @click="pour"
             >Poured more {{ units.text(read, 'g') }}</ElButton
+          >
+        </div>
+        <div v-if="plan.water.by_hand.length" class="row" role="group" aria-label="Poured by cup and spoon">
+          <span class="soft">In went</span>
+          <ElButton
+            v-for="dip in plan.water.by_hand"
+            :key="dip.label"
+            @click="store.record('poured', { grams: dip.grams })"
+            >{{ dip.label }}</ElButton
           >
         </div>
         <p v-if="!begun && jug">Into the jug: {{ jug }}</p>
