@@ -20,25 +20,30 @@ const over = computed<Carry['over']>({
 
 <template>
   <div v-if="plan.method.shape !== 'pour'" class="carry">
-    <Choice v-model="liner" label="Shaped on" :options="plan.shape.carry.liners" />
-    <p>{{ plan.shape.carry.liner_words }}</p>
-    <Choice
-      v-if="plan.shape.carry.ways.length > 1"
-      v-model="over"
-      label="Onto the griddle"
-      :options="plan.shape.carry.ways"
-    />
-    <p>{{ plan.shape.carry.over_words }}</p>
+    <div>
+      <Choice v-model="liner" label="Shaped on" :options="plan.shape.carry.liners" />
+      <p>{{ plan.shape.carry.liner_words }}</p>
+    </div>
+    <div>
+      <Choice
+        v-if="plan.shape.carry.ways.length > 1"
+        v-model="over"
+        label="Onto the griddle"
+        :options="plan.shape.carry.ways"
+      />
+      <p>{{ plan.shape.carry.over_words }}</p>
+    </div>
   </div>
 </template>
 
 <style scoped>
 .carry {
   display: grid;
-  gap: 0.4rem;
+  grid-template-columns: repeat(auto-fit, minmax(min(18rem, 100%), 1fr));
+  gap: 0.6rem 1.4rem;
 }
 
 .carry p {
-  margin: 0;
+  margin: 0.3rem 0 0;
 }
 </style>

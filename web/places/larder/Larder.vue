@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Lot } from '@/api/types'
 import { useHouse } from '@/house'
+import TakeAlongTables from '@/ui/TakeAlongTables.vue'
 import Choice from '@/ui/Choice.vue'
 import { saysAll } from '@/ui/search'
 import ShelfSearch from '@/ui/ShelfSearch.vue'
@@ -107,6 +108,7 @@ async function kept() {
       </ul>
     </template>
     <CatalogueShelf v-else />
+    <TakeAlongTables v-if="shelf === 'bags'" :tables="[{ name: 'larder', label: 'the bags' }]" />
   </div>
 </template>
 

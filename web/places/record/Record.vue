@@ -7,6 +7,7 @@ import { useHouse } from '@/house'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import SymptomPicture from '@/pictures/SymptomPicture.vue'
 import WaterOverTime from '@/pictures/WaterOverTime.vue'
+import TakeAlongTables from '@/ui/TakeAlongTables.vue'
 import WheatMark from '@/ui/WheatMark.vue'
 import { useUnits } from '@/ui/units'
 import { day, inShort } from '../batches'
@@ -149,6 +150,13 @@ function compare() {
       </li>
     </ul>
     <ElButton v-if="next" :loading="loading" @click="more">Show older batches</ElButton>
+    <TakeAlongTables
+      v-if="batches?.length"
+      :tables="[
+        { name: 'record', label: 'batches and verdicts' },
+        { name: 'weighings', label: 'everything weighed' },
+      ]"
+    />
   </div>
 </template>
 

@@ -4,6 +4,7 @@ import { onMounted, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, toldBy } from '@/api/client'
 import type { Trials } from '@/api/types'
+import TakeAlongTables from '@/ui/TakeAlongTables.vue'
 import TrialCard from './TrialCard.vue'
 import TrialForm from './TrialForm.vue'
 import { useTrialBatch } from './useTrialBatch'
@@ -44,6 +45,10 @@ onMounted(async () => {
       differs in just that.
     </p>
     <TrialCard v-for="trial in trials?.trials" :key="trial.id" :trial="trial" @begin="begin(trial.id)" />
+    <TakeAlongTables
+      v-if="trials?.trials.length"
+      :tables="[{ name: 'trials', label: 'trials and their batches' }]"
+    />
     <p v-if="!trials && !trouble" role="status">Fetching the trials…</p>
   </div>
 </template>

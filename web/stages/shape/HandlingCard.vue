@@ -19,7 +19,6 @@ const store = useBatch()
       <ol class="steps">
         <li v-for="step in shaping.handling.steps" :key="step">{{ step }}</li>
       </ol>
-      <CarryFields :plan="plan" :request="request" @change="store.change" />
       <p v-if="!shaping.handling.holds" class="is-harm">
         ▲ Thinner than this dough holds: {{ units.text(shaping.handling.thinnest_mm, 'mm') }} at least, or
         more binder.
@@ -49,6 +48,7 @@ const store = useBatch()
       />
     </div>
     <PackingMap :plan="plan" :request="request" />
+    <CarryFields class="handling-carry" :plan="plan" :request="request" @change="store.change" />
   </div>
 </template>
 
@@ -57,6 +57,10 @@ const store = useBatch()
   display: grid;
   grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
   gap: 1rem;
+}
+
+.handling-carry {
+  grid-column: 1 / -1;
 }
 
 .steps {

@@ -80,30 +80,32 @@ const guideSheet = computed(() => {
   <Warnings :plan="plan" stage="shape" :begun="batch.state.begun" @mend="store.mend" />
   <LearnedPanel :plan="plan" :request="request" stage="shape" :begun="batch.state.griddle.since !== null" />
   <div class="panel stack">
-    <Fader
-      v-model="thickness"
-      label="Thickness"
-      :min="Math.floor((style?.thickness_range[0] ?? 1) * 8) / 10"
-      :max="Math.ceil((style?.thickness_range[1] ?? 4) * 12) / 10"
-      :step="0.1"
-      unit="mm"
-    />
-    <Fader
-      v-if="plan.method.shape !== 'pour' && plan.method.shape !== 'cutter'"
-      v-model="longer"
-      label="As long as wide"
-      :min="1"
-      :max="4"
-      :step="0.1"
-      :unit="null"
-      :words="value => (value > 1 ? `${value.toFixed(1)} times` : 'round')"
-    />
-    <div class="row">
-      <span
-        ><strong>{{ sizeWords(diameter.value, plan, units.text) }}</strong></span
-      >
-      <Why :figure="diameter" label="Diameter" />
-      <span class="soft">Uncovered no longer than {{ duration(plan.shape.uncovered_seconds) }}.</span>
+    <div class="shape-faders">
+      <Fader
+        v-model="thickness"
+        label="Thickness"
+        :min="Math.floor((style?.thickness_range[0] ?? 1) * 8) / 10"
+        :max="Math.ceil((style?.thickness_range[1] ?? 4) * 12) / 10"
+        :step="0.1"
+        unit="mm"
+      />
+      <Fader
+        v-if="plan.method.shape !== 'pour' && plan.method.shape !== 'cutter'"
+        v-model="longer"
+        label="As long as wide"
+        :min="1"
+        :max="4"
+        :step="0.1"
+        :unit="null"
+        :words="value => (value > 1 ? `${value.toFixed(1)} times` : 'round')"
+      />
+      <div class="row">
+        <span
+          ><strong>{{ sizeWords(diameter.value, plan, units.text) }}</strong></span
+        >
+        <Why :figure="diameter" label="Diameter" />
+        <span class="soft">Uncovered no longer than {{ duration(plan.shape.uncovered_seconds) }}.</span>
+      </div>
     </div>
   </div>
   <div v-if="plan.shape.stuffed" class="panel stack">
@@ -154,3 +156,11 @@ const guideSheet = computed(() => {
     </p>
   </Fold>
 </template>
+
+<style scoped>
+.shape-faders {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(18rem, 100%), 1fr));
+  gap: 0.4rem 1.4rem;
+}
+</style>

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Http\Controllers\ExportTableController;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Process;
+use Tests\TestCase;
+
+/** Tables for any spreadsheet, read back by a program that is not ours. */
+final class ExportTest extends TestCase
+{
+    private const NOTES = "=HYPERLINK(\"x\"), then \"quoted\",\nand a second line; –10 °C";
+
+    public function test_the_record_is_read_back_row_by_row_with_what_was_said_in_it(): void
+    {
+        $this->cook();
+        $judged = (int) DB::table('verdicts')->min('batch_id');
+        DB::table('verdicts')->where('batch_id', $judged)->update(['notes' => self::NOTES]);
+        $rows = $this->read('record');
+        self::assertCount(DB::table('batches')->count(), $rows);
+        $row = collect($rows)->firstWhere('batch', DB::table('batches')->where('id', $judged)->value('uuid'));
+        self::assertSame("'".self::NOTES, $row['notes'] ?? null, 'words that a spreadsheet would run are told as words');
+        self::assertSame((string) DB::table('verdicts')->where('batch_id', $judged)->value('pieces_good'), $row['pieces good'] ?? null);
+        self::assertMatchesRegularExpression('/^\d+(\.\d+)?$/', $row['water (% of flour)'] ?? '');
+    }
+
+    public function test_weighings_are_all_there_and_what_was_undone_is_marked(): void
+    {
+        $this->cook();
+        $batch = $this->startBatch();
+        $poured = self::event('poured', ['grams' => 300]);
+        $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [$poured, self::event('undone', ['event' => $poured['id']]), self::event('corrected', ['water_grams' => 12.5, 'flour_grams' => 0])]])->assertOk();
+        $rows = array_values(array_filter($this->read('weighings'), static fn (array $row): bool => $row['batch'] === $batch['id']));
+        self::assertSame([['poured', '300', '', 'yes'], ['corrected', '', '12.5', 'no']], array_map(static fn (array $row): array => [$row['what'], $row['weight (g)'], $row['water (g)'], $row['undone']], $rows));
+    }
+
+    public function test_every_table_has_as_many_cells_as_heads_and_ends_its_lines_as_the_standard_says(): void
+    {
+        $this->cook();
+        foreach (array_keys(ExportTableController::TABLES) as $table) {
+            $text = $this->text($table);
+            self::assertStringEndsWith("\r\n", $text);
+            $rows = $this->read($table);
+            self::assertNotSame([], $rows, $table);
+            foreach ($rows as $row) {
+                self::assertArrayNotHasKey('', $row, "$table: no cell without a head");
+            }
+        }
+        self::assertSame($this->text('record'), $this->text('record'), 'the same kitchen gives the same bytes');
+    }
+
+    public function test_nobody_takes_another_kitchen_along(): void
+    {
+        $this->cook();
+        $this->otherCook();
+        self::assertSame([], $this->read('record'));
+        self::assertSame([], $this->read('larder'));
+        $this->get('/exports/passwords.csv')->assertNotFound();
+    }
+
+    private function text(string $table): string
+    {
+        $answer = $this->get("/exports/$table.csv")->assertOk();
+        self::assertSame('text/csv; charset=utf-8; header=present', $answer->headers->get('Content-Type'));
+
+        return $answer->streamedContent();
+    }
+
+    /** @return list<array<string, string>> as Python's own reader has them */
+    private function read(string $table): array
+    {
+        $script = 'import csv, io, json, sys; print(json.dumps(list(csv.DictReader(io.StringIO(sys.stdin.buffer.read().decode("utf-8"), newline=""), strict=True, restkey=""))))';
+        $read = Process::input($this->text($table))->run(['/usr/bin/python3', '-c', $script])->throw();
+        /** @var list<array<string, string>> $rows */
+        $rows = json_decode($read->output(), true, 8, JSON_THROW_ON_ERROR);
+
+        return $rows;
+    }
+}
