@@ -53,7 +53,7 @@ final readonly class Pace
             feel: $own['feel'] ?? 60.0,
             portion: ! $shaping->isPortioned() ? 0.0 : $own['portion'] ?? 8.0,
             shape: $shaping === Shaping::Pour ? 0.0 : $own['shape'] ?? $shaping->secondsPerPiece() + $shapingMore,
-            pressed: $shaping === Shaping::LeverPress || $shaping === Shaping::TwoPlates,
+            pressed: $shaping->isPressed(),
             oil: $grease->usesFat() ? $own['oil'] ?? self::OIL : 0.0,
             lay: $own['lay'] ?? $lay,
             turn: $own['turn'] ?? 4.0,

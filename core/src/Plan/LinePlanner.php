@@ -19,7 +19,6 @@ use StoneMill\Line\Timeline;
 use StoneMill\Measure\Memory;
 use StoneMill\School\Rest;
 use StoneMill\School\Scald;
-use StoneMill\School\Shaping;
 use StoneMill\School\Texture;
 use StoneMill\Shape\Carrying;
 use StoneMill\Shape\Disc;
@@ -114,7 +113,7 @@ final readonly class LinePlanner
     {
         $plate = $this->request->gear->pressMillimetres;
 
-        return $plate === null || $this->request->method->shape !== Shaping::LeverPress ? 0.0 : (new Pressing($plate))->secondsMore($this->request->pieces->oblong->lengthShare * $this->disc->diameterMillimetres);
+        return $plate === null || ! $this->request->method->shape->isPressed() ? 0.0 : (new Pressing($plate))->secondsMore($this->disc->diameterMillimetres, $this->request->pieces->oblong);
     }
 
     /** @return array<string, float> the cook's own pace above what the record says of it */

@@ -140,7 +140,8 @@ final readonly class PlanRequest
             $root->at('rise')->object(['growth'])->at('growth')->optionalNumber(Limits::LEAST_GROWTH, Limits::MOST_GROWTH) ?? Rise::DEFAULT_GROWTH,
             $root->at('begin_at')->optionalMoment(),
             Pace::read($root->at('pace')),
-            Experience::read($root->at('learned')),
+            // What was learned of the griddle is not true of a pan.
+            $gear->usesPans() ? Experience::read($root->at('learned'))->without(LearnedKind::Sag) : Experience::read($root->at('learned')),
             CarryWish::read($root->at('carry'), $method->shape),
         ];
 

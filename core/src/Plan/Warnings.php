@@ -279,10 +279,11 @@ final readonly class Warnings
         $plate = $this->request->method->shape === Shaping::LeverPress ? $this->request->gear->pressMillimetres : null;
         $press = $plate === null ? null : new Pressing($plate);
 
-        $long = $this->request->pieces->oblong->lengthShare * $disc->diameterMillimetres;
+        $oblong = $this->request->pieces->oblong;
+        $long = $oblong->lengthShare * $disc->diameterMillimetres;
 
-        return $press === null || $press->presses($long) !== null ? null
-            : Warning::of('too-wide-for-press', 'shape', 'The disc is wider than the press makes, even press beside press: smaller pieces or thicker discs.', $long, $press->widestInRingMillimetres(), Unit::Millimetre, $this->narrower($press->widestMillimetres()));
+        return $press === null || $press->pressesOf($disc->diameterMillimetres, $oblong) !== null ? null
+            : Warning::of('too-wide-for-press', 'shape', $oblong->isRound() ? 'The disc is wider than the press makes, even press beside press: smaller pieces or thicker discs.' : 'The piece is longer than the press: shorter, or smaller pieces.', $long, $oblong->isRound() ? $press->widestInRingMillimetres() : $press->widestMillimetres(), Unit::Millimetre, $this->narrower($press->widestMillimetres()));
     }
 
     private function tooWideForGriddle(Disc $disc): ?Warning

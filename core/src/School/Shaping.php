@@ -15,6 +15,12 @@ enum Shaping: string
     case Cutter = 'cutter';
     case Pour = 'pour';
 
+    /** Whether plates make it, which reach so far and no further. */
+    public function isPressed(): bool
+    {
+        return $this === self::LeverPress || $this === self::TwoPlates;
+    }
+
     /** Palms pat and fingers spread on a damp cloth, paper or a cut bag. */
     public function needsLiner(): bool
     {

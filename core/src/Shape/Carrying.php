@@ -19,16 +19,17 @@ final readonly class Carrying
     }
 
     /**
+     * @param float $longMillimetres of a piece, at its longest
      * @param float $bindingShare the dough's binding over what its shaping needs
      * @param Liner|null $liner as the cook says; then one that serves this shaping
      * @param WayOver|null $over as the cook says; then one that goes with the liner
      */
-    public static function of(Disc $disc, Shaping $shaping, float $bindingShare, float $hydrationPointsOverNeed, ?Liner $liner, ?WayOver $over): self
+    public static function of(float $longMillimetres, Shaping $shaping, float $bindingShare, float $hydrationPointsOverNeed, ?Liner $liner, ?WayOver $over): self
     {
         if ($shaping === Shaping::Pour) {
             return new self(Liner::None, WayOver::Poured, $shaping, '');
         }
-        [$usual, $usualOver, $because] = self::usual($disc, $shaping, $bindingShare, $hydrationPointsOverNeed);
+        [$usual, $usualOver, $because] = self::usual($longMillimetres, $shaping, $bindingShare, $hydrationPointsOverNeed);
         $liner ??= $over === null ? $usual : self::goingWith($over, $shaping, $usual);
         $over ??= $liner === $usual ? $usualOver : WayOver::off($liner)[0];
 
@@ -36,7 +37,7 @@ final readonly class Carrying
     }
 
     /** @return array{Liner, WayOver, string} with why */
-    private static function usual(Disc $disc, Shaping $shaping, float $bindingShare, float $hydrationPointsOverNeed): array
+    private static function usual(float $longMillimetres, Shaping $shaping, float $bindingShare, float $hydrationPointsOverNeed): array
     {
         $serving = Liner::servingFor($shaping);
         $paper = in_array(Liner::BakingPaper, $serving, true);
@@ -44,7 +45,7 @@ final readonly class Carrying
         return match (true) {
             $hydrationPointsOverNeed > self::CLINGS_POINTS && in_array(Liner::CutBag, $serving, true) => [Liner::CutBag, WayOver::OverThePalm, 'The dough is on the wet side: a bag lets go of it best.'],
             $bindingShare < 1 && $paper => [Liner::BakingPaper, WayOver::OnThePaper, 'It holds little: it goes over on its paper.'],
-            $disc->diameterMillimetres > WayOver::PALM_MILLIMETRES && $paper => [Liner::BakingPaper, WayOver::OnThePaper, 'It is wider than a hand: it goes over on its paper.'],
+            $longMillimetres > WayOver::PALM_MILLIMETRES && $paper => [Liner::BakingPaper, WayOver::OnThePaper, 'It is wider than a hand: it goes over on its paper.'],
             default => [$serving[0], WayOver::usualOf($shaping), ''],
         };
     }

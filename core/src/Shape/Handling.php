@@ -50,35 +50,30 @@ final readonly class Handling
     /** What follows the first press where the round is to become wider than the plate. */
     private function inRing(): ?string
     {
-        $presses = $this->pressing()?->presses($this->longMillimetres()) ?? 1;
+        $presses = $this->pressing()?->pressesOf($this->disc->diameterMillimetres, $this->oblong) ?? 1;
 
-        return $presses === 1 ? null : sprintf('It becomes wider than the plate: move the disc %.0f mm off the middle, press, turn it %.0f° in its liners and press again, %d times round.', $this->pressing()?->offsetMillimetres($this->longMillimetres()), 360 / $presses, $presses);
-    }
-
-    private function longMillimetres(): float
-    {
-        return $this->oblong->lengthShare * $this->disc->diameterMillimetres;
+        return $presses === 1 ? null : sprintf('It becomes wider than the plate: move the disc %.0f mm off the middle, press, turn it %.0f° in its liners and press again, %d times round.', $this->pressing()?->offsetMillimetres($this->disc->diameterMillimetres), 360 / $presses, $presses);
     }
 
     private function pressing(): ?Pressing
     {
-        return $this->pressPlateMillimetres === null || $this->shaping !== Shaping::LeverPress && $this->shaping !== Shaping::TwoPlates ? null : new Pressing($this->pressPlateMillimetres);
+        return $this->pressPlateMillimetres === null || ! $this->shaping->isPressed() ? null : new Pressing($this->pressPlateMillimetres);
     }
 
     /** @return array<string, float|int|bool|null> */
     private function inPress(Pressing $press): array
     {
         $widest = $press->widestMillimetres();
-        $diameter = $this->longMillimetres();
+        $presses = $press->pressesOf($this->disc->diameterMillimetres, $this->oblong);
 
         return [
             'plate_mm' => $this->pressPlateMillimetres,
             'widest_mm' => round($widest, 1),
             'most_grams' => round(Disc::ofDiameterAndThickness($widest, $this->disc->thicknessMillimetres, $this->disc->gramsPerMillilitre)->grams, 1),
             'thinnest_of_piece_mm' => round(Disc::ofWeightAndDiameter($this->disc->grams, $widest, $this->disc->gramsPerMillilitre)->thicknessMillimetres, 2),
-            'fits' => $press->presses($diameter) === 1,
-            'presses' => $press->presses($diameter),
-            'offset_mm' => round($press->offsetMillimetres($diameter), 1),
+            'fits' => $presses === 1,
+            'presses' => $presses,
+            'offset_mm' => round($press->offsetMillimetres($this->disc->diameterMillimetres), 1),
         ];
     }
 

@@ -67,8 +67,11 @@ final readonly class Packing
     /** Pans of their own, side by side in up to four columns, each so far from the next, middle to middle. */
     public static function apart(int $count, float $pitchMillimetres): self
     {
-        $columns = $count <= 4 ? min($count, 3) : 4;
-        $columns = $count === 4 ? 2 : $columns;
+        $columns = match (true) {
+            $count <= 3 => max(1, $count),
+            $count === 4 => 2,
+            default => 4,
+        };
 
         return new self(self::centred(array_map(
             static fn (int $index): array => ['x' => $index % $columns * $pitchMillimetres, 'y' => intdiv($index, $columns) * $pitchMillimetres],

@@ -49,6 +49,18 @@ final readonly class Pressing
         };
     }
 
+    /** The same for a piece that may be longer than wide: such a one goes between the plates whole or not at all. */
+    public function pressesOf(float $roundMillimetres, Oblong $oblong): ?int
+    {
+        $long = $oblong->lengthShare * $roundMillimetres;
+
+        return match (true) {
+            $oblong->isRound() => $this->presses($roundMillimetres),
+            $long <= $this->widestMillimetres() + self::UNSEEN_MILLIMETRES => 1,
+            default => null,
+        };
+    }
+
     /** mm from the middle of the round to the middle of the plate, at each press around it. */
     public function offsetMillimetres(float $diameterMillimetres): float
     {
@@ -56,8 +68,8 @@ final readonly class Pressing
     }
 
     /** Seconds that going round takes over one press. */
-    public function secondsMore(float $diameterMillimetres): float
+    public function secondsMore(float $roundMillimetres, Oblong $oblong): float
     {
-        return self::SECONDS_A_PRESS * (($this->presses($diameterMillimetres) ?? 1) - 1);
+        return self::SECONDS_A_PRESS * (($this->pressesOf($roundMillimetres, $oblong) ?? 1) - 1);
     }
 }

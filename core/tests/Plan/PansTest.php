@@ -46,6 +46,14 @@ final class PansTest extends TestCase
         self::assertGreaterThan($seconds[2], $seconds[1]);
     }
 
+    public function test_what_the_griddle_s_record_says_of_its_sag_is_not_said_of_a_pan(): void
+    {
+        $learned = ['sag' => ['value' => -14, 'deviation' => 2, 'batches' => 12]];
+        $kinds = static fn (array $gear): array => array_column((array) data_get(Bench::plan(['style' => 'chickpea-pan-bread', 'learned' => $learned, 'gear' => $gear])->toArray(), 'learned'), 'key');
+        self::assertContains('learned.sag', $kinds(['griddle' => ['shape' => 'round', 'diameter_mm' => 360]]));
+        self::assertNotContains('learned.sag', $kinds(['griddle' => ['shape' => 'round', 'diameter_mm' => 360], 'pan' => ['diameter_mm' => 240]]));
+    }
+
     public function test_nine_pans_are_refused(): void
     {
         try {

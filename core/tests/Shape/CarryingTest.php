@@ -11,7 +11,6 @@ use StoneMill\School\Liner;
 use StoneMill\School\Shaping;
 use StoneMill\School\WayOver;
 use StoneMill\Shape\Carrying;
-use StoneMill\Shape\Disc;
 use StoneMill\Tests\Bench;
 
 /** What a piece is shaped on, and how it gets onto the griddle. */
@@ -23,7 +22,7 @@ final class CarryingTest extends TestCase
             foreach ([100.0, 190.0, 260.0] as $wide) {
                 foreach ([0.4, 1.0, 2.0] as $binding) {
                     foreach ([-3.0, 0.0, 6.0] as $points) {
-                        $carrying = Carrying::of(Disc::ofDiameterAndThickness($wide, 2, 1.15), $shaping, $binding, $points, null, null);
+                        $carrying = Carrying::of($wide, $shaping, $binding, $points, null, null);
                         self::assertTrue($carrying->liner !== Liner::CutBag || $carrying->over === WayOver::OverThePalm);
                         self::assertContains($carrying->liner, Liner::servingFor($shaping));
                     }
@@ -39,7 +38,7 @@ final class CarryingTest extends TestCase
 
     public function test_a_wet_dough_is_pressed_in_a_bag_and_a_weak_or_wide_one_goes_over_on_its_paper(): void
     {
-        $carried = static fn (float $wide, float $binding, float $points): Carrying => Carrying::of(Disc::ofDiameterAndThickness($wide, 2, 1.15), Shaping::LeverPress, $binding, $points, null, null);
+        $carried = static fn (float $wide, float $binding, float $points): Carrying => Carrying::of($wide, Shaping::LeverPress, $binding, $points, null, null);
         self::assertSame([Liner::CutBag, WayOver::OverThePalm], [$carried(160, 1.5, 6)->liner, $carried(160, 1.5, 6)->over]);
         self::assertSame([Liner::BakingPaper, WayOver::OnThePaper], [$carried(160, 0.5, 0)->liner, $carried(160, 0.5, 0)->over]);
         self::assertSame(WayOver::OnThePaper, $carried(230, 1.5, 0)->over);

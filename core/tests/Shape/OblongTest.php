@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Plan\Warning;
 use StoneMill\Shape\Oblong;
+use StoneMill\Shape\Pressing;
 use StoneMill\Tests\Bench;
 
 /** Pieces longer than wide: the same dough, another outline. */
@@ -60,6 +61,15 @@ final class OblongTest extends TestCase
         $warned = static fn (float $ratio): array => array_map(static fn (Warning $warning): string => $warning->id, Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 6, 'long_over_wide' => $ratio], 'gear' => ['press' => ['diameter_mm' => 190], 'griddle' => ['shape' => 'round', 'diameter_mm' => 260]]])->warnings);
         self::assertSame([], array_values(array_filter($warned(1), static fn (string $id): bool => str_starts_with($id, 'too-wide'))));
         self::assertSame(['too-wide-for-press', 'too-wide-for-griddle'], array_values(array_filter($warned(3.5), static fn (string $id): bool => str_starts_with($id, 'too-wide'))));
+    }
+
+    public function test_it_is_pressed_whole_or_not_at_all_but_never_in_a_ring(): void
+    {
+        $press = new Pressing(150);
+        self::assertSame(4, $press->pressesOf(190, new Oblong(1.0)), 'a round goes press beside press');
+        // 100 mm round, twice as long as wide: 141 mm long, and the plate makes 142.
+        self::assertSame(1, $press->pressesOf(100, new Oblong(2.0)));
+        self::assertNull($press->pressesOf(105, new Oblong(2.0)));
     }
 
     public function test_nothing_is_wider_than_long_or_a_rope(): void
