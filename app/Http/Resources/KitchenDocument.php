@@ -55,7 +55,7 @@ final readonly class KitchenDocument
             'own_ingredients' => OwnIngredient::query()->where('kitchen_id', $kitchen->id)->oldest('name')->get()->map(static fn (OwnIngredient $own): array => ['version' => $own->version, 'document' => $own->document])->all(),
             'limits' => ['surface_celsius' => [SurfaceRange::LEAST_CELSIUS, SurfaceRange::MOST_CELSIUS]],
             'ingredients' => array_map(static fn (Ingredient $ingredient): array => [
-                'id' => $ingredient->id, 'name' => $ingredient->name, 'role' => $ingredient->role->value,
+                'id' => $ingredient->id, 'name' => $ingredient->name, 'role' => $ingredient->role->value, 'eaten' => $ingredient->isEaten(),
             ], $this->reference->catalogue->all()),
         ];
     }

@@ -101,6 +101,12 @@ final readonly class Ingredient
         return array_filter($this->allergens, static fn (Allergen $allergen): bool => in_array($allergen, $allergens, true)) !== [];
     }
 
+    /** Whether it is eaten as it is, and not only what is made with it. */
+    public function isEaten(): bool
+    {
+        return $this->role !== Role::Kernel && $this->role !== Role::Alkali;
+    }
+
     /** As it is called in the middle of a sentence: without what is said of it after a comma. */
     public function inShort(): string
     {

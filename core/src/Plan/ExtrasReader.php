@@ -7,7 +7,6 @@ namespace StoneMill\Plan;
 use StoneMill\Dough\Extra;
 use StoneMill\Exchange\Node;
 use StoneMill\Pantry\Catalogue;
-use StoneMill\Pantry\Role;
 use StoneMill\School\ExtraPlace;
 use StoneMill\School\Fat;
 use StoneMill\School\Grease;
@@ -90,7 +89,7 @@ final readonly class ExtrasReader
         if ($ingredient === null) {
             return null;
         }
-        if (in_array($ingredient->role, [Role::Kernel, Role::Alkali], true)) {
+        if (! $ingredient->isEaten()) {
             $node->at('ingredient')->refuse('This is not eaten as it is.', 'what is made with it');
         }
 

@@ -13,8 +13,10 @@ const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const units = useUnits()
 const house = useHouse()
-const NEVER_EATEN = ['dent-corn', 'calcium-hydroxide']
-const things = computed(() => [...namesOf(house.kitchen)].filter(([id]) => !NEVER_EATEN.includes(id)))
+const things = computed(() => {
+  const never = new Set(house.kitchen?.ingredients.filter(one => !one.eaten).map(one => one.id))
+  return [...namesOf(house.kitchen)].filter(([id]) => !never.has(id))
+})
 const place = ref<ExtraPlace>('dusting')
 
 function add(ingredient: string) {
