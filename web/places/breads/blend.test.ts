@@ -11,11 +11,11 @@ const kitchen = {
   prices: { teff: 5 },
   own_ingredients: [],
   ingredients: [
-    { id: 'teff', name: 'Teff', role: 'flour' },
-    { id: 'cassava', name: 'Cassava', role: 'flour' },
-    { id: 'xanthan', name: 'Xanthan', role: 'binder' },
-    { id: 'salt', name: 'Salt', role: 'salt' },
-    { id: 'egg', name: 'Egg', role: 'egg' },
+    { id: 'teff', name: 'Teff', role: 'flour', eaten: true },
+    { id: 'cassava', name: 'Cassava', role: 'flour', eaten: true },
+    { id: 'xanthan', name: 'Xanthan', role: 'binder', eaten: true },
+    { id: 'salt', name: 'Salt', role: 'salt', eaten: true },
+    { id: 'egg', name: 'Egg', role: 'egg', eaten: true },
   ],
 } as unknown as Kitchen
 const wishes: Wishes = { from: 'all', goal: 'least_binder', without: [], least: {} }

@@ -133,8 +133,8 @@ describe('the larder', () => {
 it('exchanges the fat of a formula at as much as there was, puts the usual share in, or takes it out', () => {
   const kitchen = {
     ingredients: [
-      { id: 'sunflower-oil', name: 'Oil', role: 'fat' },
-      { id: 'ghee', name: 'Ghee', role: 'fat' },
+      { id: 'sunflower-oil', name: 'Oil', role: 'fat', eaten: true },
+      { id: 'ghee', name: 'Ghee', role: 'fat', eaten: true },
     ],
   }
   const ghee = { id: 'ghee', name: 'Ghee', buys: '', line: { ingredient: 'ghee', percent: 4 } }
