@@ -7,6 +7,7 @@ use App\Http\Middleware\SameOriginOnly;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TellTime;
 use App\Problems\Problems;
+use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -22,6 +23,10 @@ return Application::configure(basePath: dirname(__DIR__))
         },
     )
     ->withCommands([__DIR__.'/../app/Console'])
+    // Where `php artisan schedule:run` is called each minute, as cron does.
+    ->withSchedule(static function (Schedule $schedule): void {
+        $schedule->command('mill:backup')->dailyAt('03:30')->withoutOverlapping();
+    })
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->prepend([SecurityHeaders::class, TellTime::class, KnownHostOnly::class, SameOriginOnly::class]);
         // Writes are known to be the application's own by where they come from (SameOriginOnly), so that nobody who has not signed

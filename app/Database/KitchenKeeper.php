@@ -79,7 +79,7 @@ final readonly class KitchenKeeper
         });
     }
 
-    /** @throws UnusableKitchen If the kitchen is not sound, or there is a file of that name already. */
+    /** @throws UnusableKitchen If the kitchen or the copy is not sound, or there is a file of that name already. */
     public function backUp(string $path): void
     {
         $condition = $this->condition();
@@ -88,6 +88,13 @@ final readonly class KitchenKeeper
         }
         if (file_exists($path) || ! $this->kitchen()->copyTo(new KitchenFile($path))) {
             throw UnusableKitchen::nameTaken($path);
+        }
+        // A copy that cannot be read back is none.
+        $copy = new KitchenFile($path);
+        $condition = $copy->condition(self::migrations());
+        if (! $condition->isUsable()) {
+            $copy->delete();
+            throw UnusableKitchen::copy($copy, $condition);
         }
     }
 

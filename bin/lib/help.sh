@@ -47,7 +47,8 @@ bin/mill test [core|feature|web|browser|attack]... [--changed]
 TEXT
         backup) cat <<'TEXT' ;;
 bin/mill backup [FILE]
-    Copies the kitchen's database while it is in use; without a name, under the day and time in storage/backups.
+    Copies the kitchen's database while it is in use and looks the copy through; without a name, under the day and time in
+    storage/backups, where the newest 14 are kept. Once a day where cron calls 'php artisan schedule:run' each minute.
     The kitchen is the one that MILL_DATABASE names, as for demo.
 TEXT
         restore) cat <<'TEXT' ;;

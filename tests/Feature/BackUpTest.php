@@ -36,6 +36,30 @@ final class BackUpTest extends TestCase
         self::assertSame('after', $this->sql('SELECT name FROM kitchens', (string) $kept[0]));
     }
 
+    public function test_of_dated_copies_the_newest_are_kept_and_nothing_else_is_touched(): void
+    {
+        $this->sql("INSERT INTO kitchens (name) VALUES ('here')");
+        foreach (['2026-01-01-033000', '2026-01-02-033000', '2026-01-03-033000'] as $moment) {
+            copy($this->folder.'/kitchen.sqlite', $this->folder."/kitchen-$moment.sqlite");
+        }
+        file_put_contents($this->folder.'/kitchen-before-restore-2025.sqlite', 'a cook keeps this');
+        self::assertSame(0, $this->artisan('mill:backup', '--folder='.$this->folder, '--keep=2')[0]);
+        [$older, $newer] = [...array_map(basename(...), glob($this->folder.'/kitchen-2*.sqlite') ?: []), '', ''];
+        self::assertSame('kitchen-2026-01-03-033000.sqlite', $older);
+        self::assertSame('here', $this->sql('SELECT name FROM kitchens', $this->folder.'/'.$newer));
+        self::assertCount(2, glob($this->folder.'/kitchen-2*.sqlite') ?: []);
+        self::assertFileExists($this->folder.'/kitchen-before-restore-2025.sqlite');
+        self::assertSame(1, $this->artisan('mill:backup', '--folder='.$this->folder, '--keep=none')[0]);
+    }
+
+    public function test_a_kitchen_that_is_broken_takes_no_old_copy_away(): void
+    {
+        copy($this->folder.'/kitchen.sqlite', $this->folder.'/kitchen-2026-01-01-033000.sqlite');
+        file_put_contents($this->folder.'/kitchen.sqlite', 'not a database');
+        self::assertSame(1, $this->artisan('mill:backup', '--folder='.$this->folder, '--keep=1')[0]);
+        self::assertFileExists($this->folder.'/kitchen-2026-01-01-033000.sqlite');
+    }
+
     public function test_what_is_no_kitchen_is_not_restored_and_no_copy_is_written_over(): void
     {
         $this->sql("INSERT INTO kitchens (name) VALUES ('here')");
