@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Http\Controllers\ExportTableController;
+use Database\Seeders\DemoKitchen;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
 use Tests\TestCase;
@@ -50,6 +51,30 @@ final class ExportTest extends TestCase
             }
         }
         self::assertSame($this->text('record'), $this->text('record'), 'the same kitchen gives the same bytes');
+    }
+
+    public function test_a_bread_is_a_recipe_that_other_programs_read(): void
+    {
+        $this->cook();
+        $bread = DemoKitchen::uuid('bread pressed-masa');
+        $answer = $this->get("/breads/$bread/recipe.jsonld")->assertOk();
+        self::assertSame('application/ld+json', $answer->headers->get('Content-Type'));
+        $script = 'import json, re, sys; r = json.load(sys.stdin); assert r["@type"] == "Recipe" and r["@context"] == "https://schema.org"; minutes = [int(re.fullmatch(r"PT(\\d+)M", r[k]).group(1)) for k in ("prepTime", "cookTime", "totalTime")]; print(json.dumps([minutes, r["recipeIngredient"], [s["name"] for s in r["recipeInstructions"]], r["nutrition"], r.get("suitableForDiet")]))';
+        $read = Process::input((string) $answer->getContent())->run(['/usr/bin/python3', '-c', $script])->throw();
+        /** @var array{array{int, int, int}, list<string>, list<string>, array<string, string>, string|null} $recipe */
+        $recipe = json_decode($read->output(), true, 8, JSON_THROW_ON_ERROR);
+        [[$prepared, $cooked, $total], $ingredients, $steps, $nutrition, $diet] = $recipe;
+        self::assertEqualsWithDelta($total, $prepared + $cooked, 1);
+        self::assertMatchesRegularExpression('/^\d+ g instant nixtamalised corn flour.* cups?\)$/', $ingredients[0]);
+        self::assertMatchesRegularExpression('/^\d+ g water, \d+ °C$/', $ingredients[2]);
+        self::assertContains('Shape, lay, turn, lift', $steps);
+        self::assertMatchesRegularExpression('/^\d+ kcal$/', $nutrition['calories']);
+        self::assertSame('https://schema.org/GlutenFreeDiet', $diet, 'every dry line comes from a certified bag');
+        $wheat = self::uuid();
+        $this->postJson('/api/v1/breads', ['id' => $wheat, 'name' => 'With wheat', 'request' => ['style' => 'pressed-masa', 'formula' => ['lines' => [['ingredient' => 'wheat', 'percent' => 100]]]]])->assertSuccessful();
+        self::assertNull($this->get("/breads/$wheat/recipe.jsonld")->assertOk()->json('suitableForDiet'));
+        $this->otherCook();
+        $this->get("/breads/$bread/recipe.jsonld")->assertNotFound();
     }
 
     public function test_nobody_takes_another_kitchen_along(): void

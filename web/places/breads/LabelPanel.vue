@@ -68,10 +68,11 @@ function fit() {
       <dl class="label-facts">
         <FigureRow v-for="fact in facts" :key="fact.name" held :label="fact.name" :figure="fact.figure" />
       </dl>
-      <p v-if="bread" class="screen-only">
+      <p v-if="bread" class="row screen-only">
         <RouterLink :to="{ name: 'label', params: { id: bread.id } }"
           >Label and portions on paper →</RouterLink
         >
+        <a :href="`/breads/${bread.id}/recipe.jsonld`" download>As a recipe for other programs</a>
       </p>
     </div>
     <div class="stack">
