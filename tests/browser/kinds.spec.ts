@@ -32,8 +32,10 @@ const KINDS: Kind[] = [
   },
   {
     name: 'rolled and cut, the offcuts rolled again',
-    request: { style: 'almond-coconut-wrap', pieces: { count: 3 } },
-    knows: { shape: [/Roll until the pin runs on the guides/, /Cut straight down/] },
+    request: { style: 'almond-coconut-wrap', pieces: { count: 6 } },
+    knows: {
+      shape: [/Roll until the pin runs on the guides/, /Cut straight down/, /in \d+ rollings/, /Drier by/],
+    },
   },
   {
     name: 'from whole corn',
@@ -77,6 +79,39 @@ const KINDS: Kind[] = [
       },
     },
     knows: { measure: [/Sesame/], griddle: [/Contains sesame|sesame/i] },
+  },
+  {
+    name: 'filled with fresh cheese',
+    request: {
+      style: 'patted-masa',
+      pieces: { count: 1 },
+      formula: {
+        extras: [
+          { ingredient: 'fresh-cheese', place: 'filling', grams_each: 20 },
+          { ingredient: 'rice-white', place: 'dusting' },
+        ],
+      },
+    },
+    knows: { measure: [/Fresh cheese/], shape: [/Open a piece to \d+ mm, close it over 20 g/, /It holds/] },
+  },
+  {
+    name: 'raised, its yeast woken first',
+    request: {
+      style: 'raised-round',
+      pieces: { count: 1 },
+      formula: {
+        lines: [
+          { ingredient: 'blend-plain', percent: 78 },
+          { ingredient: 'tapioca-starch', percent: 22 },
+          { ingredient: 'psyllium-powder', percent: 5 },
+          { ingredient: 'egg-white', percent: 25 },
+          { ingredient: 'yeast-active', percent: 1.8 },
+          { ingredient: 'sugar', percent: 3 },
+          { ingredient: 'salt', percent: 1.6 },
+        ],
+      },
+    },
+    knows: { water: [/Wake the yeast in the warm water/, /It foams: it is alive/], rest: [/grown to/i] },
   },
   {
     name: 'rice cooked in the pot, with two rests',

@@ -4,36 +4,26 @@ import type { Plan } from '@/api/types'
 import { useUnits } from '@/ui/units'
 
 /** How much drier or wetter a dough feels than when it was mixed, minute by minute, and where its rest ends. */
-const { course, restSeconds } = defineProps<{ course: Plan['rest']['course']; restSeconds: number }>()
+const { rest } = defineProps<{ rest: Plan['rest'] }>()
 const units = useUnits()
 const WIDTH = 420
 const HEIGHT = 130
 const LEFT = 8
 const TOP = 18
 const FOOT = 26
-const last = computed(() => course[course.length - 1])
-const reach = computed(() => Math.max(1, ...course.map(one => Math.abs(one.points))))
+const last = computed(() => rest.course[rest.course.length - 1])
+const reach = computed(() => Math.max(1, ...rest.course.map(one => Math.abs(one.points))))
 const slackens = computed(() => (last.value?.points ?? 0) < 0)
 const x = (minutes: number) => LEFT + ((WIDTH - 2 * LEFT) * minutes) / Math.max(1, last.value?.minutes ?? 1)
 const y = (points: number) =>
   slackens.value
     ? TOP + ((HEIGHT - TOP - FOOT) * -points) / reach.value
     : HEIGHT - FOOT - ((HEIGHT - TOP - FOOT) * points) / reach.value
-const line = computed(() => course.map(one => `${x(one.minutes)},${y(one.points)}`).join(' '))
-const atEnd = computed(() => {
-  const minutes = restSeconds / 60
-  const next = course.findIndex(one => one.minutes >= minutes)
-  const after = course[next === -1 ? course.length - 1 : next]
-  const before = course[Math.max(0, next - 1)]
-  if (!after || !before) return null
-  const share =
-    after.minutes === before.minutes ? 0 : (minutes - before.minutes) / (after.minutes - before.minutes)
-  return { minutes, points: before.points + share * (after.points - before.points) }
-})
-const says = computed(() =>
-  atEnd.value
-    ? `After ${units.text(atEnd.value.minutes, 'min')} it feels ${Math.abs(atEnd.value.points).toFixed(0)} points ${slackens.value ? 'wetter' : 'drier'} than when it was mixed.`
-    : '',
+const line = computed(() => rest.course.map(one => `${x(one.minutes)},${y(one.points)}`).join(' '))
+const atEnd = computed(() => ({ minutes: rest.seconds / 60, points: rest.tightens_points }))
+const says = computed(
+  () =>
+    `After ${units.text(atEnd.value.minutes, 'min')} it feels ${Math.abs(atEnd.value.points).toFixed(0)} points ${slackens.value ? 'wetter' : 'drier'} than when it was mixed.`,
 )
 </script>
 
@@ -42,7 +32,7 @@ const says = computed(() =>
     <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="says">
       <line :x1="LEFT" :x2="WIDTH - LEFT" :y1="y(0)" :y2="y(0)" class="base" />
       <polyline :points="line" class="line" />
-      <g v-if="atEnd">
+      <g>
         <line :x1="x(atEnd.minutes)" :x2="x(atEnd.minutes)" :y1="TOP - 6" :y2="HEIGHT - FOOT" class="end" />
         <circle :cx="x(atEnd.minutes)" :cy="y(atEnd.points)" r="5" class="dot" />
       </g>

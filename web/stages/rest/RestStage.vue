@@ -98,7 +98,7 @@ const rest = computed(() => batch.state.rest)
   <FeelAgain v-if="rest.started_at && batch.state.begun" :batch="batch" :plan="plan" />
   <Fold v-if="plan.rest.course.length" name="tightens" title="How it changes while it waits">
     <p>{{ plan.rest.tightens }}</p>
-    <TighteningPicture :course="plan.rest.course" :rest-seconds="rest.seconds" />
+    <TighteningPicture :rest="plan.rest" />
   </Fold>
   <Fold v-if="!rest.started_at && !plan.rise" name="rests" title="How it waits">
     <RestFields :request="store.request ?? batch.request" :plan="plan" @change="store.change" />
