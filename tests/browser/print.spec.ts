@@ -45,7 +45,7 @@ test('a batch, a bread and a page of the record go on paper without what is pres
   await expectOnPaper(page, 'formula')
 
   await page.getByRole('radio', { name: 'Label and cost' }).check()
-  await page.getByRole('link', { name: /The label on paper/ }).click()
+  await page.getByRole('link', { name: /Label and portions on paper/ }).click()
   // The heaviest first: of a masa dough that is the water.
   await expect(
     page.getByText('Ingredients: water, instant nixtamalised corn flour, fine, salt.'),

@@ -66,7 +66,7 @@ test('the shape stage knows press, guides, sheets, fillings and pans, and prints
   for (let times = 0; times < 40; times++)
     await page.getByRole('slider', { name: 'Filling, of the dough' }).press('ArrowRight')
   await expect(page.getByText(/It will burst/).first()).toBeVisible()
-  await page.getByRole('radio', { name: 'Batter by the pan' }).check()
+  await page.getByRole('radio', { name: 'Batter' }).check()
   await expect(page.getByText(/pours? of/)).toBeVisible()
   await expectAccessible(page)
   await page.getByRole('button', { name: 'The disc at true size' }).click()

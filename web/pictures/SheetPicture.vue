@@ -47,7 +47,7 @@ const box = computed(() => `-2 -2 ${sheet.width_mm + 4} ${sheet.depth_mm + 4}`)
 }
 
 .sheet svg {
-  max-height: 7.8rem;
+  max-height: 7rem;
   width: 100%;
 }
 

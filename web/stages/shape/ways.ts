@@ -4,12 +4,12 @@ import type { Plan, ShapeQuestion } from '@/api/types'
 export type Way = 'disc' | 'cut' | 'stuffed' | 'batter' | 'wedges' | 'sheet'
 
 export const WAYS: { value: Way; label: string }[] = [
-  { value: 'disc', label: 'Disc by disc' },
+  { value: 'disc', label: 'Discs' },
   { value: 'cut', label: 'Cut from a sheet' },
   { value: 'stuffed', label: 'Filled' },
-  { value: 'batter', label: 'Batter by the pan' },
-  { value: 'wedges', label: 'Wedges of a round' },
-  { value: 'sheet', label: 'Spread on a sheet' },
+  { value: 'batter', label: 'Batter' },
+  { value: 'wedges', label: 'Wedges' },
+  { value: 'sheet', label: 'Spread by hand' },
 ]
 
 export interface Measures {
