@@ -163,4 +163,9 @@ const guideSheet = computed(() => {
   grid-template-columns: repeat(auto-fit, minmax(min(18rem, 100%), 1fr));
   gap: 0.4rem 1.4rem;
 }
+
+/* Beside two faders what comes of them has a line of its own. */
+.shape-faders > :nth-child(3) {
+  grid-column: 1 / -1;
+}
 </style>
