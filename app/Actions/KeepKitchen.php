@@ -20,9 +20,12 @@ final class KeepKitchen
     {
         $findings = new Findings;
         $body = Node::root($document, $findings)->object(['cup', 'spoon', 'aside']);
-        $sets = array_map(static fn ($set): ?string => $set?->value, array_filter([
-            'cup' => $body->at('cup')->optionalChoice(Cup::class), 'spoon' => $body->at('spoon')->optionalChoice(SpoonSet::class),
-        ], static fn (string $name): bool => ! $body->at($name)->isAbsent(), ARRAY_FILTER_USE_KEY));
+        $sets = [];
+        foreach (['cup' => Cup::class, 'spoon' => SpoonSet::class] as $name => $choices) {
+            if (! $body->at($name)->isAbsent()) {
+                $sets[$name] = $body->at($name)->optionalChoice($choices)?->value;
+            }
+        }
         $aside = $body->at('aside')->isAbsent() ? null : self::aside($body->at('aside'));
         $findings->refuseIfAny();
 

@@ -29,9 +29,10 @@ final class BackUp extends Command
         }
         $folder = $this->option('folder') ?? storage_path('backups');
         $copies = new Copies($folder);
+        $isDated = $this->argument('file') === null;
         $file = $this->argument('file') ?? $copies->next(now());
         try {
-            if ($this->argument('file') === null && ! is_dir($folder)) {
+            if ($isDated && ! is_dir($folder)) {
                 mkdir($folder, 0700, true);
             }
             $keeper->backUp($file);
@@ -41,7 +42,7 @@ final class BackUp extends Command
             return self::FAILURE;
         }
         $this->line(sprintf('The kitchen %s is copied to %s.', $keeper->kitchen()->path, $file));
-        $old = $this->argument('file') === null ? $copies->keepNewest($keep) : [];
+        $old = $isDated ? $copies->keepNewest($keep) : [];
         if ($old !== []) {
             $this->line(sprintf('Taken away, since %d are kept: %s.', $keep, implode(', ', $old)));
         }

@@ -6,6 +6,7 @@ namespace App\Exports;
 
 use App\Models\Kitchen;
 use App\Models\Trial;
+use App\Models\UtcMoment;
 
 /** The batches of each trial with the level that each had; what its cook is kept from knowing until it is judged stays empty until then. */
 final class TrialsTable implements Table
@@ -21,7 +22,7 @@ final class TrialsTable implements Table
             foreach ($trial->batches as $batch) {
                 $level = $trial->is_blind && $batch->is_good === null ? null : $batch->trial_level;
                 yield [
-                    $trial->uuid, $trial->question, $trial->factor, $trial->judged, $batch->uuid, $batch->started_at->format('Y-m-d\TH:i:s\Z'),
+                    $trial->uuid, $trial->question, $trial->factor, $trial->judged, $batch->uuid, UtcMoment::kept($batch->started_at),
                     $level === null ? null : $level + 1, $level === null ? null : ($trial->names[$level] ?? $trial->levels[$level] ?? null), $batch->is_good, $batch->lesson_left_out,
                 ];
             }

@@ -17,12 +17,8 @@ const { plan, request, griddle, next, now } = defineProps<{
 const emit = defineEmits<{ tap: [place: number] }>()
 
 const plate = computed(() => plateOf(plan, request))
-const half = computed(() => ({
-  long: (plan.shape.diameter_mm.value * plan.shape.length_share) / 2,
-  wide: (plan.shape.diameter_mm.value * plan.shape.width_share) / 2,
-}))
 /** Ring and words keep within the narrower way. */
-const radius = computed(() => half.value.wide)
+const radius = computed(() => plate.value.piece.ry)
 const ringRadius = computed(() => radius.value * 0.84)
 // Words are cut for a disc of 160 mm; smaller ones get smaller words, so that none runs over the edge.
 const small = computed(() => Math.min(1, radius.value / 80))
@@ -71,7 +67,7 @@ function words(spot: (typeof spots.value)[number]): string {
       @click="emit('tap', spot.place)"
       @keydown.enter.prevent="emit('tap', spot.place)"
     >
-      <ellipse :rx="half.long" :ry="half.wide" :class="spot.piece ? 'dough' : 'empty'" />
+      <ellipse v-bind="plate.piece" :class="spot.piece ? 'dough' : 'empty'" />
       <template v-if="spot.piece && spot.ring">
         <circle :r="ringRadius" class="ring-all" />
         <circle
@@ -90,7 +86,7 @@ function words(spot: (typeof spots.value)[number]): string {
         </g>
       </template>
       <template v-if="spot.isNext">
-        <ellipse :rx="half.long + 5" :ry="half.wide + 5" class="next-edge" />
+        <ellipse :rx="plate.piece.rx + 5" :ry="plate.piece.ry + 5" class="next-edge" />
         <path :d="`M-16 ${-radius - 14} L16 ${-radius - 14} L0 ${-radius + 10} Z`" class="next-wedge" />
         <text v-if="!spot.piece" y="8" class="number">{{ next?.piece }}</text>
       </template>

@@ -22,13 +22,7 @@ const plate = computed(() => plateOf(plan, request))
     >
       <IronPlates :plate="plate" />
       <g v-for="(place, index) in places" :key="index">
-        <ellipse
-          :cx="place.x"
-          :cy="place.y"
-          :rx="(diameter * plan.shape.length_share) / 2"
-          :ry="(diameter * plan.shape.width_share) / 2"
-          class="disc"
-        />
+        <ellipse :cx="place.x" :cy="place.y" v-bind="plate.piece" class="disc" />
         <text :x="place.x" :y="place.y + plate.width / 40" :font-size="plate.width / 14">
           {{ index + 1 }}
         </text>

@@ -6,6 +6,8 @@ export interface Plate {
   depth: number
   /** Round ones: the griddle, or each pan of its own. */
   irons: { x: number; y: number; radius: number }[]
+  /** Half as long and half as wide as a piece is. */
+  piece: { rx: number; ry: number }
   viewBox: string
 }
 
@@ -15,9 +17,10 @@ const RIM = 26
 export function plateOf(plan: Plan, request: PlanRequest): Plate {
   const pan = plan.griddle.pans_mm
   const griddle = pan ? undefined : request.gear?.griddle
+  const { diameter_mm, length_share, width_share } = plan.shape
+  const piece = { rx: (diameter_mm.value * length_share) / 2, ry: (diameter_mm.value * width_share) / 2 }
   const reach =
-    Math.max(...plan.griddle.places.map(({ x, y }) => 2 * Math.hypot(x, y))) +
-    (pan ?? plan.shape.diameter_mm.value * plan.shape.length_share)
+    Math.max(...plan.griddle.places.map(({ x, y }) => 2 * Math.hypot(x, y))) + (pan ?? 2 * piece.rx)
   const round = griddle?.shape !== 'rectangle'
   const width = round ? (griddle?.diameter_mm ?? reach) : (griddle?.width_mm ?? reach)
   const depth = round ? width : (griddle?.depth_mm ?? reach)
@@ -30,5 +33,5 @@ export function plateOf(plan: Plan, request: PlanRequest): Plate {
     : round
       ? [{ x: 0, y: 0, radius: width / 2 }]
       : []
-  return { round, width, depth, irons, viewBox: `${-half.x} ${-half.y} ${2 * half.x} ${2 * half.y}` }
+  return { round, width, depth, irons, piece, viewBox: `${-half.x} ${-half.y} ${2 * half.x} ${2 * half.y}` }
 }

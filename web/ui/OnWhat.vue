@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Gear, PlanRequest } from '@/api/types'
 import { useHouse } from '@/house'
+import { withWish } from '@/stages/requests'
 import Choice from './Choice.vue'
 
 /** What a bread is baked on, or, where it is poured, in which pans and how many of them. */
@@ -19,12 +20,7 @@ const tools = (kind: Gear['kind']) =>
 const griddles = computed(() => tools('griddle'))
 const pans = computed(() => tools('pan'))
 
-function change(part: Partial<Tools>) {
-  const gear = Object.fromEntries(
-    Object.entries({ ...request.gear, ...part }).filter(([, value]) => value !== undefined),
-  )
-  emit('change', { ...request, gear })
-}
+const change = (part: Partial<Tools>) => emit('change', withWish(request, 'gear', part))
 
 const griddle = computed({
   get: () => griddles.value.find(one => one.id === request.gear?.griddle?.id)?.id ?? '',

@@ -26,16 +26,10 @@ final readonly class Extra
         return new self($ingredient, $place, null, $gramsEach, $lot);
     }
 
-    /** As much as is usual there. */
-    public static function usual(Ingredient $ingredient, ExtraPlace $place, ?string $lot = null): self
+    /** As much as is usual there, or so many times that. */
+    public static function usual(Ingredient $ingredient, ExtraPlace $place, ?string $lot = null, float $times = 1.0): self
     {
-        return new self($ingredient, $place, null, null, $lot);
-    }
-
-    /** So many times as much as is usual there. */
-    public static function usualTimes(float $times, Ingredient $ingredient, ExtraPlace $place): self
-    {
-        return new self($ingredient, $place, null, null, null, $times);
+        return new self($ingredient, $place, null, null, $lot, $times);
     }
 
     /** What it comes to for so many pieces of so many grams of dough. */

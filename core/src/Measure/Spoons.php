@@ -9,8 +9,10 @@ use StoneMill\Measure\Exception\OutOfRange;
 /** A small amount in the spoons of a kitchen, rounded to a quarter of a teaspoon, for hands without a scale. */
 final readonly class Spoons
 {
-    /** What measuring cups come in, as shares of one, and how it is written. */
-    private const PARTS = ['' => 0.0, '¼' => 0.25, '⅓' => 1 / 3, '½' => 0.5, '⅔' => 2 / 3, '¾' => 0.75];
+    /** What measuring cups come in, as shares of one, up to the next whole; and how it is written. */
+    private const PARTS = [0.0, 0.25, 1 / 3, 0.5, 2 / 3, 0.75, 1.0];
+
+    private const WRITTEN = ['', '¼', '⅓', '½', '⅔', '¾', ''];
 
     private function __construct(public int $tablespoons, public int $quarterTeaspoons, private SpoonSet $set)
     {
@@ -35,14 +37,12 @@ final readonly class Spoons
             return self::holding($grams, $gramsPerMillilitre, $set)->inWords();
         }
         $whole = (int) floor($cups);
-        // Nearer to the next whole than to any part is the next whole.
-        [$part, $off] = ['', $cups - $whole];
-        foreach (self::PARTS as $written => $share) {
-            [$part, $off] = abs($cups - $whole - $share) < $off ? [$written, abs($cups - $whole - $share)] : [$part, $off];
-        }
-        [$whole, $part] = $whole + 1 - $cups < $off ? [$whole + 1, ''] : [$whole, $part];
+        $off = array_map(static fn (float $share): float => abs($cups - $whole - $share), self::PARTS);
+        $part = (int) array_search(min($off), $off, true);
+        $said = $whole + self::PARTS[$part];
+        $whole = (int) floor($said);
 
-        return ($whole > 0 ? $whole : '').$part.($whole > 1 || ($whole === 1 && $part !== '') ? ' cups' : ' cup');
+        return ($whole > 0 ? $whole : '').self::WRITTEN[$part].($said > 1 ? ' cups' : ' cup');
     }
 
     public function millilitres(): float

@@ -102,7 +102,7 @@ final readonly class BatchPlan
     {
         $rests = $this->request->rests;
         $place = $rests->place($this->request->method->rest);
-        $tightening = Tightening::of($this->dough->ledger, $this->dough->drawnGrams($this->restSeconds / 60), $this->restSeconds / 60);
+        $tightening = $this->tightening($this->restSeconds / 60);
 
         return [
             'seconds' => $this->restSeconds,
@@ -123,6 +123,11 @@ final readonly class BatchPlan
         return min($this->portions->count, $this->request->pieces->eachTakes ?? PieceWish::forOneEater($this->portions->pieceGrams()));
     }
 
+    private function tightening(float $minutes): Tightening
+    {
+        return Tightening::of($this->dough->ledger, $this->dough->drawnGrams($minutes), $minutes);
+    }
+
     /** @return list<array{minutes: float, points: float}> how much drier the dough feels, while it rests and a little beyond */
     private function tighteningCourse(): array
     {
@@ -131,7 +136,7 @@ final readonly class BatchPlan
         return array_map(function (int $step) use ($until): array {
             $minutes = $until * $step / self::COURSE_STEPS;
 
-            return ['minutes' => round($minutes, 2), 'points' => round(Tightening::of($this->dough->ledger, $this->dough->drawnGrams($minutes), $minutes)->points, 2)];
+            return ['minutes' => round($minutes, 2), 'points' => round($this->tightening($minutes)->points, 2)];
         }, range(0, self::COURSE_STEPS));
     }
 

@@ -57,8 +57,8 @@ final readonly class DoughSection
             'reserve_grams' => Figure::exact($pour->reserveGrams, Unit::Gram, $total, Reason::amount('less the first pour', $pour->firstGrams, Unit::Gram))->toArray(),
             'spoon' => $this->request->gear->spoons->value,
             'by_hand' => $this->byHand(),
-            'first_pour_spoons' => Spoons::orCups($pour->firstGrams, 1.0, $this->cup(), $this->request->gear->spoons),
-            'reserve_spoons' => Spoons::orCups($pour->reserveGrams, 1.0, $this->cup(), $this->request->gear->spoons),
+            'first_pour_spoons' => $this->dipped($pour->firstGrams),
+            'reserve_spoons' => $this->dipped($pour->reserveGrams),
             'hydration_percent' => Figure::spread(
                 Spread::of(100 * $this->dough->waterFigure->low / $flour, 100 * $pour->grams / $flour, 100 * $this->dough->waterFigure->high / $flour),
                 Unit::Percent,
@@ -184,7 +184,13 @@ final readonly class DoughSection
         $set = $this->request->gear->spoons;
         $dips = [$set->teaspoonsInTablespoon() * $set->teaspoonMillilitres(), ...array_map(fn (float $share): float => $share * $this->cup()->millilitres(), [0.25, 0.5, 1.0])];
 
-        return array_map(fn (float $grams): array => ['label' => Spoons::orCups($grams, 1.0, $this->cup(), $set), 'grams' => round($grams, 1)], $dips);
+        return array_map(fn (float $grams): array => ['label' => $this->dipped($grams), 'grams' => round($grams, 1)], $dips);
+    }
+
+    /** An amount in the kitchen's own cups and spoons; of water where no density is said. */
+    private function dipped(float $grams, float $gramsPerMillilitre = 1.0): string
+    {
+        return Spoons::orCups($grams, $gramsPerMillilitre, $this->cup(), $this->request->gear->spoons);
     }
 
     /** What is said in cups is said in the kitchen's own. */
@@ -204,7 +210,7 @@ final readonly class DoughSection
             'goes_in' => ($this->request->formula->line($row->line->ingredient->id)?->way() ?? AddingOrder::usual($row->line->ingredient))->value,
             'grams' => round($row->line->grams, 4),
             'millilitres' => round($row->line->grams / $row->line->ingredient->spoonDensity(), 4),
-            'spoons' => Spoons::orCups($row->line->grams, $row->line->ingredient->spoonDensity(), $this->cup(), $this->request->gear->spoons),
+            'spoons' => $this->dipped($row->line->grams, $row->line->ingredient->spoonDensity()),
             'pot_grams' => $row->line->ingredient->role->isFlourBase() ? round($this->request->potShare() * $row->line->grams, 4) : 0.0,
             'percent' => round($row->percent, 4),
             'takes_grams' => round($row->takesGrams, 4),

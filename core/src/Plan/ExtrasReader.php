@@ -63,7 +63,7 @@ final readonly class ExtrasReader
 
         $fat = $this->catalogue->ingredient($fat ?? self::OIL);
         // What is usual for the faces is for both of them.
-        $brushed = $brushes > 0 && $place !== ExtraPlace::Faces ? [Extra::usualTimes($brushes / 2, $fat, ExtraPlace::Faces)] : [];
+        $brushed = $brushes > 0 && $place !== ExtraPlace::Faces ? [Extra::usual($fat, ExtraPlace::Faces, times: $brushes / 2)] : [];
 
         return [...($place === null ? [] : [Extra::usual($fat, $place)]), ...$brushed];
     }

@@ -99,15 +99,7 @@ final readonly class GearWish
             return Packing::apart($this->pans, $this->panMillimetres + self::BETWEEN_PANS_MILLIMETRES);
         }
         $griddle = $this->griddle ?? ['shape' => PlateShape::Round, 'width' => $this->panMillimetres ?? $discMillimetres, 'depth' => 0.0];
-        if (! $oblong->isRound()) {
-            $packing = Packing::ofOblong($oblong, $griddle['shape'], $griddle['width'], $griddle['depth'], $discMillimetres, self::GAP_MILLIMETRES);
-
-            return $packing->places === [] ? Packing::onRound($discMillimetres, $discMillimetres, 0.0) : $packing;
-        }
-        $packing = match ($griddle['shape']) {
-            PlateShape::Round => Packing::onRound($griddle['width'], $discMillimetres, self::GAP_MILLIMETRES),
-            PlateShape::Rectangle => Packing::onRectangle($griddle['width'], $griddle['depth'], $discMillimetres, self::GAP_MILLIMETRES),
-        };
+        $packing = Packing::on($griddle['shape'], $griddle['width'], $griddle['depth'], $discMillimetres, $oblong, self::GAP_MILLIMETRES);
 
         return $packing->places === [] ? Packing::onRound($discMillimetres, $discMillimetres, 0.0) : $packing;
     }
@@ -116,8 +108,7 @@ final readonly class GearWish
     public function ovenHolds(float $discMillimetres, Oblong $oblong): int
     {
         [$width, $depth] = self::TRAY_MILLIMETRES;
-        $packing = $oblong->isRound() ? Packing::onRectangle($width, $depth, $discMillimetres, self::GAP_MILLIMETRES) : Packing::ofOblong($oblong, PlateShape::Rectangle, $width, $depth, $discMillimetres, self::GAP_MILLIMETRES);
-        $room = $this->oven->holds ?? max(1, count($packing->places));
+        $room = $this->oven->holds ?? max(1, count(Packing::on(PlateShape::Rectangle, $width, $depth, $discMillimetres, $oblong, self::GAP_MILLIMETRES)->places));
 
         return $this->usesPans() ? min($room, $this->pans) : $room;
     }

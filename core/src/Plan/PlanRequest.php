@@ -122,6 +122,7 @@ final readonly class PlanRequest
             $scale?->check($lines, $formula->at('scale'));
             self::refuseTwoSizes($root->at('pieces'), $pieces, $lines, $scale);
         }
+        $experience = Experience::read($root->at('learned'));
         $room = $root->at('room')->object(['celsius', 'relative_humidity']);
         $request = [
             $pieces,
@@ -141,7 +142,7 @@ final readonly class PlanRequest
             $root->at('begin_at')->optionalMoment(),
             Pace::read($root->at('pace')),
             // What was learned of the griddle is not true of a pan.
-            $gear->usesPans() ? Experience::read($root->at('learned'))->without(LearnedKind::Sag) : Experience::read($root->at('learned')),
+            $gear->usesPans() ? $experience->without(LearnedKind::Sag) : $experience,
             CarryWish::read($root->at('carry'), $method->shape),
         ];
 

@@ -52,7 +52,7 @@ final readonly class Planner
         $portions = $this->portions($request, $dough, $density);
         $piece = Piece::of($request, $dough, $lines, $portions->pieceGrams(), $portions->count, $density);
         $disc = $piece->disc;
-        $carrying = Carrying::of($request->pieces->oblong->lengthShare * $disc->diameterMillimetres, $request->method->shape, $dough->bindingShare(), $dough->pointsOverNeed(), $request->carry->liner, $request->carry->over);
+        $carrying = Carrying::of($request->pieces->oblong->longMillimetres($disc->diameterMillimetres), $request->method->shape, $dough->bindingShare(), $dough->pointsOverNeed(), $request->carry->liner, $request->carry->over);
         $packing = $request->gear->packing($disc->diameterMillimetres, $request->pieces->oblong);
         $restSeconds = $this->restSeconds($request, $dough);
         $laying = self::laid($request, $piece, $dough, $restSeconds, $packing);

@@ -57,7 +57,7 @@ final readonly class Portrait
         $seed = crc32($plan->request->style->id) % 1000;
 
         return new self(
-            $plan->request->pieces->oblong->lengthShare * $plan->cookedDiameterMillimetres(),
+            $plan->request->pieces->oblong->longMillimetres($plan->cookedDiameterMillimetres()),
             $plan->disc->thicknessMillimetres,
             $plan->turns->puffs,
             $dough->baked($face->restShade)->srgb(),

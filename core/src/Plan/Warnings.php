@@ -278,19 +278,17 @@ final readonly class Warnings
     {
         $plate = $this->request->method->shape === Shaping::LeverPress ? $this->request->gear->pressMillimetres : null;
         $press = $plate === null ? null : new Pressing($plate);
-
         $oblong = $this->request->pieces->oblong;
-        $long = $oblong->lengthShare * $disc->diameterMillimetres;
+        $long = $oblong->longMillimetres($disc->diameterMillimetres);
 
-        return $press === null || $press->pressesOf($disc->diameterMillimetres, $oblong) !== null ? null
+        return $press === null || $press->presses($disc->diameterMillimetres, $oblong) !== null ? null
             : Warning::of('too-wide-for-press', 'shape', $oblong->isRound() ? 'The disc is wider than the press makes, even press beside press: smaller pieces or thicker discs.' : 'The piece is longer than the press: shorter, or smaller pieces.', $long, $oblong->isRound() ? $press->widestInRingMillimetres() : $press->widestMillimetres(), Unit::Millimetre, $this->narrower($press->widestMillimetres()));
     }
 
     private function tooWideForGriddle(Disc $disc): ?Warning
     {
         $limit = $this->request->gear->widestMillimetres();
-
-        $long = $this->request->pieces->oblong->lengthShare * $disc->diameterMillimetres;
+        $long = $this->request->pieces->oblong->longMillimetres($disc->diameterMillimetres);
 
         return $limit === null || $long <= $limit ? null
             : Warning::of('too-wide-for-griddle', 'griddle', 'The disc is wider than the griddle: smaller pieces or thicker discs.', $long, $limit, Unit::Millimetre, $this->narrower($limit));

@@ -121,8 +121,8 @@ enum EventKind: string
     public function isAtTheGriddle(): bool
     {
         return match ($this) {
-            self::Laid, self::Turned, self::Wetted, self::Brushed, self::Pressed, self::Lifted, self::Resumed => true,
-            default => false,
+            self::Laid, self::Resumed => true,
+            default => $this->isTouch(),
         };
     }
 }

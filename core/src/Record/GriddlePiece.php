@@ -90,12 +90,13 @@ final readonly class GriddlePiece
         }
         // What was turned more often than planned is not made up for: it is lifted after its usual wait.
         $owed = $this->touches < count($planned) ? $this->owedBySide($planned) : [0.0, 0.0];
+        $over = self::turnedOver($planned);
         $at = LogTime::between($now, $this->lastTouchedAt);
         $due = [];
         for ($index = min($this->touches, count($planned) - 1); $index < count($planned); $index++) {
             $touch = $planned[$index];
             $usual = self::planned($planned, $index);
-            $below = self::faceBelow($planned, $index);
+            $below = $over[$index] ? 1 : 0;
             $lies = max(min($usual, self::LEAST_SECONDS), $usual + $owed[$below]);
             $owed[$below] += $usual - $lies;
             $at += $lies;
@@ -138,11 +139,12 @@ final readonly class GriddlePiece
      */
     public function lies(array $planned): array
     {
+        $over = self::turnedOver($planned);
         $lies = [[0.0, 0.0], [0.0, 0.0]];
         $before = $this->laidAt;
         foreach ($this->touchedAt as $index => $at) {
             if ($index < count($planned)) {
-                $below = self::faceBelow($planned, $index);
+                $below = $over[$index] ? 1 : 0;
                 $lies[$below][0] += LogTime::between($before, $at);
                 $lies[$below][1] += self::planned($planned, $index);
             }
@@ -160,11 +162,12 @@ final readonly class GriddlePiece
      */
     private function owedBySide(array $planned): array
     {
+        $over = self::turnedOver($planned);
         $owed = [0.0, 0.0];
         $before = $this->laidAt;
         foreach ($this->touchedAt as $index => $at) {
             if ($index < count($planned)) {
-                $owed[self::faceBelow($planned, $index)] += self::planned($planned, $index) - LogTime::between($before, $at);
+                $owed[$over[$index] ? 1 : 0] += self::planned($planned, $index) - LogTime::between($before, $at);
             }
             $before = $at;
         }
@@ -173,14 +176,21 @@ final readonly class GriddlePiece
     }
 
     /**
-     * Which face lies below until a touch: 0 for the one that was laid first.
+     * Whether the face that was laid first lies above until each touch.
      *
      * @param non-empty-list<PlannedTouch> $planned
-     * @return int<0, 1>
+     * @return list<bool>
      */
-    private static function faceBelow(array $planned, int $index): int
+    private static function turnedOver(array $planned): array
     {
-        return count(array_filter(array_slice($planned, 0, $index), static fn (array $touch): bool => TurnAction::from($touch['action'])->turnsOver())) % 2;
+        $over = [];
+        $isOver = false;
+        foreach ($planned as ['action' => $action]) {
+            $over[] = $isOver;
+            $isOver = TurnAction::from($action)->turnsOver() !== $isOver;
+        }
+
+        return $over;
     }
 
     /**

@@ -110,9 +110,9 @@ final readonly class GriddleTally
         }
         $touch = $piece->touches + 1;
         $said = SignsSeen::lastOf($this->signs, $piece);
-        $sign = match ($event->kind) {
-            EventKind::SignSeen => $event->sign,
-            EventKind::Turned, EventKind::Wetted, EventKind::Brushed, EventKind::Pressed, EventKind::Lifted => $said?->sign === Doneness::NotYet ? Doneness::Now : null,
+        $sign = match (true) {
+            $event->kind === EventKind::SignSeen => $event->sign,
+            $event->isPlannedTouch() && $said?->sign === Doneness::NotYet => Doneness::Now,
             default => null,
         };
 

@@ -50,7 +50,7 @@ final readonly class Handling
     /** What follows the first press where the round is to become wider than the plate. */
     private function inRing(): ?string
     {
-        $presses = $this->pressing()?->pressesOf($this->disc->diameterMillimetres, $this->oblong) ?? 1;
+        $presses = $this->pressing()?->presses($this->disc->diameterMillimetres, $this->oblong) ?? 1;
 
         return $presses === 1 ? null : sprintf('It becomes wider than the plate: move the disc %.0f mm off the middle, press, turn it %.0f° in its liners and press again, %d times round.', $this->pressing()?->offsetMillimetres($this->disc->diameterMillimetres), 360 / $presses, $presses);
     }
@@ -64,7 +64,7 @@ final readonly class Handling
     private function inPress(Pressing $press): array
     {
         $widest = $press->widestMillimetres();
-        $presses = $press->pressesOf($this->disc->diameterMillimetres, $this->oblong);
+        $presses = $press->presses($this->disc->diameterMillimetres, $this->oblong);
 
         return [
             'plate_mm' => $this->pressPlateMillimetres,

@@ -26,6 +26,12 @@ final readonly class Oblong
         $this->widthShare = 1 / $this->lengthShare;
     }
 
+    /** At its longest, of the area of a round of so many mm. */
+    public function longMillimetres(float $roundMillimetres): float
+    {
+        return $this->lengthShare * $roundMillimetres;
+    }
+
     public function isRound(): bool
     {
         return $this->longOverWide < 1.0 + 1e-9;
@@ -62,7 +68,7 @@ final readonly class Oblong
      */
     private function best(float $depth, float $round, float $gap, callable $chord): array
     {
-        $length = $this->lengthShare * $round + $gap;
+        $length = $this->longMillimetres($round) + $gap;
         $width = $this->widthShare * $round + $gap;
         $best = [];
         for ($rows = 1; $rows * $width <= $depth + $gap + 1e-9; $rows++) {

@@ -56,9 +56,18 @@ final readonly class Packing
         return new self(self::centred(array_slice($best, 0, self::MOST_ON_RECTANGLE)));
     }
 
-    /** Pieces longer than wide, in rows. */
-    public static function ofOblong(Oblong $oblong, PlateShape $shape, float $width, float $depth, float $roundMillimetres, float $gapMillimetres): self
+    /**
+     * Discs, or pieces longer than wide, on a plate of either shape.
+     *
+     * @param float $width of a rectangle, or the diameter of a round plate
+     *
+     * @throws OutOfRange If a measure is not positive.
+     */
+    public static function on(PlateShape $shape, float $width, float $depth, float $roundMillimetres, Oblong $oblong, float $gapMillimetres): self
     {
+        if ($oblong->isRound()) {
+            return $shape === PlateShape::Round ? self::onRound($width, $roundMillimetres, $gapMillimetres) : self::onRectangle($width, $depth, $roundMillimetres, $gapMillimetres);
+        }
         self::guard($width, $roundMillimetres);
 
         return new self($shape === PlateShape::Round ? $oblong->onRound($width, $roundMillimetres, $gapMillimetres) : $oblong->onRectangle($width, $depth, $roundMillimetres, $gapMillimetres));

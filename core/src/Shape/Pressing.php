@@ -37,26 +37,17 @@ final readonly class Pressing
         return M_SQRT2 * $this->widestMillimetres();
     }
 
-    /** How often the lever goes down for a round of so many mm; null where even going round leaves some of it thick. */
-    public function presses(float $diameterMillimetres): ?int
+    /**
+     * How often the lever goes down for a round of so many mm, or a piece of its area; null where the plates leave some of it thick. What is
+     * longer than wide goes between them whole or not at all.
+     */
+    public function presses(float $roundMillimetres, Oblong $oblong = new Oblong(1.0)): ?int
     {
         $widest = $this->widestMillimetres();
 
         return match (true) {
-            $diameterMillimetres <= $widest + self::UNSEEN_MILLIMETRES => 1,
-            $diameterMillimetres <= $this->widestInRingMillimetres() => (int) ceil(M_PI / asin(min(1.0, $widest / $diameterMillimetres)) - 1e-9),
-            default => null,
-        };
-    }
-
-    /** The same for a piece that may be longer than wide: such a one goes between the plates whole or not at all. */
-    public function pressesOf(float $roundMillimetres, Oblong $oblong): ?int
-    {
-        $long = $oblong->lengthShare * $roundMillimetres;
-
-        return match (true) {
-            $oblong->isRound() => $this->presses($roundMillimetres),
-            $long <= $this->widestMillimetres() + self::UNSEEN_MILLIMETRES => 1,
+            $oblong->longMillimetres($roundMillimetres) <= $widest + self::UNSEEN_MILLIMETRES => 1,
+            $oblong->isRound() && $roundMillimetres <= $this->widestInRingMillimetres() => (int) ceil(M_PI / asin(min(1.0, $widest / $roundMillimetres)) - 1e-9),
             default => null,
         };
     }
@@ -70,6 +61,6 @@ final readonly class Pressing
     /** Seconds that going round takes over one press. */
     public function secondsMore(float $roundMillimetres, Oblong $oblong): float
     {
-        return self::SECONDS_A_PRESS * (($this->pressesOf($roundMillimetres, $oblong) ?? 1) - 1);
+        return self::SECONDS_A_PRESS * (($this->presses($roundMillimetres, $oblong) ?? 1) - 1);
     }
 }

@@ -66,10 +66,10 @@ final class OblongTest extends TestCase
     public function test_it_is_pressed_whole_or_not_at_all_but_never_in_a_ring(): void
     {
         $press = new Pressing(150);
-        self::assertSame(4, $press->pressesOf(190, new Oblong(1.0)), 'a round goes press beside press');
+        self::assertSame(4, $press->presses(190, new Oblong(1.0)), 'a round goes press beside press');
         // 100 mm round, twice as long as wide: 141 mm long, and the plate makes 142.
-        self::assertSame(1, $press->pressesOf(100, new Oblong(2.0)));
-        self::assertNull($press->pressesOf(105, new Oblong(2.0)));
+        self::assertSame(1, $press->presses(100, new Oblong(2.0)));
+        self::assertNull($press->presses(105, new Oblong(2.0)));
     }
 
     public function test_nothing_is_wider_than_long_or_a_rope(): void
