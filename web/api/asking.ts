@@ -1,5 +1,5 @@
 import { onScopeDispose, ref, shallowRef } from 'vue'
-import { toldBy } from './client'
+import { toldBy } from './failures'
 
 /** Asks the core again whenever the question changes; only the newest answer counts. */
 export function useAsking<Question, Answer>(

@@ -18,21 +18,22 @@ const refusal = {
   ],
 }
 const sent = vi.fn<typeof fetch>()
+const asked = () => sent.mock.calls[0]?.[0] as Request
 
 beforeEach(() => {
   sent.mockReset()
   vi.stubGlobal('fetch', sent)
 })
-afterEach(() => vi.unstubAllGlobals())
+afterEach(() => void vi.stubGlobal('fetch', undefined))
 
 describe('asking the house', () => {
   it('sends JSON and gives back what it answers', async () => {
     sent.mockResolvedValue(answer(200, { ingredients: [] }))
     expect(await api.catalogue()).toEqual([])
-    const [path, options] = sent.mock.calls[0] ?? []
-    expect(path).toBe('/api/v1/catalogue')
-    expect(new Headers(options?.headers).get('Accept')).toBe('application/json')
-    expect(options?.body).toBeNull()
+    const request = asked()
+    expect(request.url).toBe('https://kitchen.test/api/v1/catalogue')
+    expect(request.headers.get('Accept')).toBe('application/json')
+    expect(request.body).toBeNull()
   })
 
   it('puts a bag under its own identifier, so that sending twice keeps it once', async () => {
@@ -43,9 +44,27 @@ describe('asking the house', () => {
       label: 'Teff',
       certified_gluten_free: true,
     })
-    const [path, options] = sent.mock.calls[0] ?? []
-    expect([path, options?.method]).toEqual(['/api/v1/lots/some-uuid', 'PUT'])
-    expect(JSON.parse(String(options?.body))).toMatchObject({ label: 'Teff' })
+    const request = asked()
+    expect([request.url, request.method]).toEqual(['https://kitchen.test/api/v1/lots/some-uuid', 'PUT'])
+    expect(await request.json()).toMatchObject({ label: 'Teff' })
+  })
+
+  it('sends a picture as the bytes it is', async () => {
+    sent.mockResolvedValue(answer(200, {}))
+    await api.keepPhoto('a-batch', 'a-photo', new Blob(['pixels'], { type: 'image/png' }))
+    expect(asked().headers.get('Content-Type')).toBe('image/png')
+    expect(await asked().text()).toBe('pixels')
+  })
+
+  it('says of what is sought only what is said', async () => {
+    sent.mockResolvedValue(answer(200, { batches: [], next: null }))
+    await api.batches(undefined, { words: 'flat & round', bread: '' })
+    expect(asked().url).toBe('https://kitchen.test/api/v1/batches?words=flat%20%26%20round')
+  })
+
+  it('has nothing to give where nothing happened', async () => {
+    sent.mockResolvedValue(new Response(null, { status: 204 }))
+    expect(await api.news('a-batch', '3')).toBeNull()
   })
 
   it('says what was refused in the words of the house, with the limit', async () => {

@@ -1,4 +1,5 @@
 import type { components } from './schema'
+import type { Batch, BatchChange } from './types'
 
 export type StepRow = components['schemas']['StepRow']
 
@@ -28,10 +29,26 @@ const stepOf = ([action, piece, place, touch, at, from, to, shape_from]: StepRow
   shape_from,
 })
 
-/** An answer in which steps came as rows, with steps in their place; one that was kept from before they did has them already. */
-export function withSteps<Answer>(answer: Answer): Answer {
-  const griddle = (answer as { state?: { griddle?: { steps: unknown } } } | null)?.state?.griddle
-  if (griddle)
-    griddle.steps = (griddle.steps as (StepRow | Step)[]).map(one => (Array.isArray(one) ? stepOf(one) : one))
-  return answer
+type Schemas = components['schemas']
+
+/** The client knows of a row what may stand in it, not in which order. */
+type Told<Answer extends { state: Schemas['BatchStateParts'] }> = Omit<Answer, 'state'> & {
+  state: Omit<Answer['state'], 'griddle'> & {
+    griddle?: Omit<Schemas['GriddleState'], 'steps'> & { steps: StepRow[number][][] }
+  }
+}
+type ToldBatch = Told<Schemas['Batch']>
+type ToldChange = Told<Schemas['BatchChange']>
+
+/**
+ * An answer about a batch with its steps by their names, where they came as rows; one that was kept from before they did has them already.
+ * A whole batch comes with all parts of its state.
+ */
+export function withSteps(answer: ToldBatch): Batch
+export function withSteps(answer: ToldChange): BatchChange
+export function withSteps(answer: ToldBatch | ToldChange): Batch | BatchChange
+export function withSteps(answer: ToldBatch | ToldChange): Batch | BatchChange {
+  const griddle: { steps: (StepRow[number][] | Step)[] } | undefined = answer.state.griddle
+  if (griddle) griddle.steps = griddle.steps.map(one => (Array.isArray(one) ? stepOf(one as StepRow) : one))
+  return answer as unknown as Batch | BatchChange
 }

@@ -38,6 +38,7 @@ export type Sought = Omit<NonNullable<operations['listBatches']['parameters']['q
 export type Verdict = Schemas['Verdict']
 export type VerdictToGive = Verdict | Schemas['VerdictOfHalves']
 export type Kitchen = Schemas['Kitchen']
+export type KitchenChange = operations['keepKitchen']['requestBody']['content']['application/json']
 export type Bread = Schemas['Bread']
 export type Portrait = Plan['portrait']
 export type BreadVersions = Schemas['BreadVersions']

@@ -30,19 +30,23 @@ class House {
   planned: PlanRequest[] = []
   answers: 'well' | 'overtaken' | 'not at all' = 'well'
 
-  readonly fetch = (path: string, options: { method: string; body: string | null }): Promise<Response> => {
-    if (this.answers === 'not at all') return Promise.reject(new TypeError('network'))
-    const body = options.body ? JSON.parse(options.body) : null
+  readonly fetch = async (asked: Request | string): Promise<Response> => {
+    if (this.answers === 'not at all') throw new TypeError('network')
+    const body = asked instanceof Request && asked.body ? await asked.json() : null
+    const path = asked instanceof Request ? asked.url : asked
     if (path.endsWith('/plan')) this.planned.push(body)
     if (path.endsWith('/revisions')) {
       if (this.answers === 'overtaken')
-        return Promise.resolve(
-          this.json(409, { title: 'The bread was changed meanwhile.', status: 409, errors: [] }),
-        )
+        return this.json(409, {
+          type: 'urn:stone-mill:problem:overtaken',
+          title: 'The bread was changed meanwhile.',
+          status: 409,
+          errors: [],
+        })
       this.bread = versions(...this.bread.revisions.map(one => one.request).reverse(), body.request)
     }
-    if (path.includes('/breads/')) return Promise.resolve(this.json(200, this.bread))
-    return Promise.resolve(this.json(200, path.endsWith('/kitchen') ? { lots: [], bags_taken: {} } : {}))
+    if (path.includes('/breads/')) return this.json(200, this.bread)
+    return this.json(200, path.endsWith('/kitchen') ? { lots: [], bags_taken: {} } : {})
   }
 
   private json(status: number, document: unknown) {
@@ -73,7 +77,7 @@ describe('a formula under the hand', () => {
     expect(formula.newest.value?.number).toBe(2)
     expect(xanthan(formula.request.value)).toBe(6)
     expect(formula.isChanged.value).toBe(false)
-    expect(house.planned).toHaveLength(1)
+    await vi.waitFor(() => expect(house.planned).toHaveLength(1))
   })
 
   it('is planned again at each change, and each change can be undone', async () => {

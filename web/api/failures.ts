@@ -1,0 +1,31 @@
+import type { Problem } from './types'
+
+/** What the server refused, in its own words. */
+export class Refusal extends Error {
+  constructor(readonly problem: Problem) {
+    super(
+      problem.errors[0] ? `${problem.errors[0].message} Limit: ${problem.errors[0].limit}.` : problem.title,
+    )
+  }
+
+  get status(): number {
+    return this.problem.status
+  }
+}
+
+/** The server could not be reached, or could not do it just now; nothing is known about what it did. */
+export class Unreachable extends Error {}
+
+/**
+ * Whether the server will never take this: it is wrong, or what it changes has gone. Anything else (an ended session, a busy or
+ * broken house) may be sent again as it is.
+ */
+export function isFinal(failure: unknown): boolean {
+  return failure instanceof Refusal && [403, 404, 413, 422].includes(failure.status)
+}
+
+/** What to tell the cook of a failure; one that is neither a refusal nor the house being away is a fault, and thrown on. */
+export function toldBy(failure: unknown): string {
+  if (failure instanceof Refusal || failure instanceof Unreachable) return failure.message
+  throw failure
+}
