@@ -39,7 +39,7 @@ wants() { [[ " ${parts[*]} " == *" $1 "* ]]; }
 need_php
 set_up_all
 ! wants browser && ! wants attack && ! wants feature || set_up_servers
-if wants browser && [ ! -x /usr/bin/chromium ]; then need_packages chromium; fi
+! wants browser || need_browser
 if wants feature; then /usr/bin/python3 -c 'import icalendar' 2>/dev/null || need_packages python3-icalendar; fi
 
 names=()
@@ -77,12 +77,16 @@ if wants core || wants feature; then
     part 'Static analysis, tests and floors, level 8' vendor/bin/phpstan analyse --no-progress --memory-limit=2G
     part 'Static analysis, all code that runs, level 10' vendor/bin/phpstan analyse --no-progress --memory-limit=2G --level=10 core/src app bin/ask.php bootstrap/app.php database routes
 fi
+# Tests of the model spend their time in its loops: PHP's compiler makes the whole a third shorter. What serves runs without it, and gives
+# the same bytes.
+compiled="'-d' 'opcache.enable_cli=1' '-d' 'opcache.jit=tracing' '-d' 'opcache.jit_buffer_size=128M'"
+php_tests() { vendor/bin/paratest --processes "$(nproc)" --no-progress --passthru-php="$compiled" "$@"; }
 if wants core && wants feature; then
-    part 'Core and feature tests' vendor/bin/paratest --processes "$(nproc)" --no-progress
+    part 'Core and feature tests' php_tests
 elif wants core; then
-    part 'Core tests' vendor/bin/paratest --processes "$(nproc)" --no-progress --testsuite core
+    part 'Core tests' php_tests --testsuite core
 elif wants feature; then
-    part 'Feature tests' vendor/bin/paratest --processes "$(nproc)" --no-progress --testsuite feature
+    part 'Feature tests' php_tests --testsuite feature
 fi
 valid_contract() { REDOCLY_TELEMETRY=off REDOCLY_SUPPRESS_UPDATE_NOTICE=true npx redocly lint --format=stylish formats/openapi.yaml; }
 if wants web; then
