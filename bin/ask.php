@@ -31,8 +31,14 @@ function document(string $file, Question $question): mixed
         throw InvalidInput::at('(file)', 'This file cannot be read.', $file, 'a readable JSON file');
     }
 
-    // Measurements may come as the table that they were written in.
-    return $question === Question::Trial && ! str_starts_with(ltrim($text), '{') ? TrialTable::document($text) : JsonText::decoded($text);
+    // Measurements may come as the table that they were written in, a formula as the text.
+    $isDocument = str_starts_with(ltrim($text), '{');
+
+    return match (true) {
+        $question === Question::Trial && ! $isDocument => TrialTable::document($text),
+        $question === Question::Formula && ! $isDocument => ['text' => $text],
+        default => JsonText::decoded($text),
+    };
 }
 
 try {

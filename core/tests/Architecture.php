@@ -26,6 +26,7 @@ final class Architecture
         ['Choose' => [], 'Swap' => [], 'Blend' => [], 'Compare' => []],
         ['Record' => []],
         ['Kitchen' => [], 'Learn' => [], 'Fault' => [], 'Trial' => []],
+        ['Reading' => []],
         ['Ask' => []],
     ];
 

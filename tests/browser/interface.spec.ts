@@ -156,3 +156,17 @@ test('what the house has against a form stands beside its field, which has the f
   await page.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByLabel('What you call it')).toBeFocused()
 })
+
+test('a word of the work explains itself where it stands, and Esc puts it away', async ({ page }) => {
+  await signIn(page)
+  await page.goto('/grain')
+  const word = page.getByRole('button', { name: /what is that\?/ }).first()
+  await word.click()
+  const meaning = page.getByRole('tooltip').or(page.getByRole('dialog'))
+  await expect(meaning).toBeVisible()
+  await expect(meaning).not.toBeEmpty()
+  await word.press('Escape')
+  await expect(meaning).toBeHidden()
+  await word.press('Enter')
+  await expect(meaning).toBeVisible()
+})

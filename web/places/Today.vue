@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef } from 'vue'
 import { api, toldBy, Unreachable } from '@/api/client'
 import type { Batch, BatchSummary } from '@/api/types'
 import { houseAway } from '@/bench/houseAway'
@@ -12,12 +12,14 @@ import { STAGE_NAMES } from '@/stages/course'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
 import BreadCard from './BreadCard.vue'
-import DayPanel from './DayPanel.vue'
 import TodayLine from './TodayLine.vue'
 import TodayTrials from './TodayTrials.vue'
 import { day, inShort } from './batches'
 import { useBatches } from './useBatches'
 import { useStart } from './useStart'
+
+/** Most days have one batch, and no need of a plan for them. */
+const DayPanel = defineAsyncComponent(() => import('./DayPanel.vue'))
 
 const house = useHouse()
 const units = useUnits()
@@ -39,6 +41,7 @@ const shown = computed(() => (all.value ? open.value : open.value.slice(0, FEW))
 
 onMounted(async () => {
   await showBegun()
+  await idle()
   try {
     await tellAll()
     if (begun.value.length) await Promise.all([showBegun(), look()])
@@ -47,6 +50,11 @@ onMounted(async () => {
     if (!(failure instanceof Unreachable)) throw failure
   }
 })
+
+/** What the page shows comes before what the device keeps for later. */
+function idle(): Promise<void> {
+  return new Promise(then => requestIdleCallback(() => then(), { timeout: 3000 }))
+}
 
 async function showBegun() {
   const kept = await Promise.all((await begunHere()).map(one => lastHeard(one.id)))

@@ -31,12 +31,14 @@ export function inShort(verdict: Verdict): string {
   return said.charAt(0).toUpperCase() + said.slice(1)
 }
 
+const WEEKDAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'] as const
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
+
+/** A day as all pages write it: by its weekday in this year, by its year before. */
 export function day(moment: string): string {
   const date = new Date(moment)
-  const isThisYear = date.getFullYear() === new Date().getFullYear()
-  return date.toLocaleDateString(undefined, {
-    day: 'numeric',
-    month: 'short',
-    ...(isThisYear ? { weekday: 'short' } : { year: 'numeric' }),
-  })
+  const inYear = `${date.getDate()} ${MONTHS[date.getMonth()]}`
+  return date.getFullYear() === new Date().getFullYear()
+    ? `${WEEKDAYS[date.getDay()]} ${inYear}`
+    : `${inYear} ${date.getFullYear()}`
 }

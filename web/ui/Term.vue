@@ -1,22 +1,20 @@
 <script setup lang="ts">
-import { ElPopover } from 'element-plus'
-import { ref } from 'vue'
-import { WORDS, type Word } from './words'
+import { defineAsyncComponent, ref, useTemplateRef } from 'vue'
+import type { Word } from './words'
 
 /** A word of the work that explains itself where it stands. */
 const { word } = defineProps<{ word: Word }>()
+const TermPopover = defineAsyncComponent(() => import('./TermPopover.vue'))
+const anchor = useTemplateRef('anchor')
+const asked = ref(false)
 const open = ref(false)
 </script>
 
 <template>
-  <ElPopover v-model:visible="open" trigger="click" :width="320" placement="bottom-start">
-    <template #reference>
-      <button class="term" type="button" @keydown.esc="open = false">
-        <slot /><span class="visually-hidden">, what is that?</span>
-      </button>
-    </template>
-    {{ WORDS[word] }}
-  </ElPopover>
+  <button ref="anchor" class="term" type="button" @click="asked = true" @keydown.esc="open = false">
+    <slot /><span class="visually-hidden">, what is that?</span>
+  </button>
+  <TermPopover v-if="asked" v-model="open" :word="word" :anchor="anchor" />
 </template>
 
 <style scoped>

@@ -16,6 +16,8 @@ final class PageController
 {
     private const MAIN = 'web/main.ts';
 
+    private const TODAY = 'places/Today.vue';
+
     private const SIGN_IN = 'web/places/SignIn.vue';
 
     public function __invoke(Request $request): Response
@@ -45,6 +47,6 @@ final class PageController
             return ['parts' => [self::MAIN, self::SIGN_IN], 'asked' => ['session']];
         }
 
-        return ['parts' => [self::MAIN, "web/$part"], 'asked' => ['session', 'kitchen']];
+        return ['parts' => [self::MAIN, "web/$part"], 'asked' => ['session', 'kitchen', ...($part === self::TODAY ? ['batches'] : [])]];
     }
 }

@@ -64,6 +64,7 @@ final readonly class Desk
             Question::Learn => (new LearnDesk)->learn($document),
             Question::Riddle => $this->faults()->riddle($document),
             Question::Trial => (new TrialDesk)->trial($document),
+            Question::Formula => (new FormulaDesk($this->reference, Reference::names()))->formula($document),
             Question::Causes => $this->faults()->causes($document),
         };
     }

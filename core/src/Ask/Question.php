@@ -27,4 +27,5 @@ enum Question: string
     case Causes = 'causes';
     case Trial = 'trial';
     case Riddle = 'riddle';
+    case Formula = 'formula';
 }

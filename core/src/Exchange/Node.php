@@ -194,7 +194,13 @@ final readonly class Node
     /** Text of any number of lines, such as a note. */
     public function optionalProse(int $longest): ?string
     {
-        return $this->value === null ? null : $this->written($longest, self::CONTROL, 'with no control character but a new line or a tab');
+        return $this->value === null ? null : $this->prose($longest);
+    }
+
+    /** Text of any number of lines that must be there. */
+    public function prose(int $longest): string
+    {
+        return $this->written($longest, self::CONTROL, 'with no control character but a new line or a tab');
     }
 
     /** @param string $forbidden pattern of what may not stand in it */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Plan;
 
 use StoneMill\Label\Cautions;
+use StoneMill\Pantry\ByNames;
 use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\IngredientRows;
 use StoneMill\Style\Schools;
@@ -18,6 +19,7 @@ use StoneMill\Style\Styles;
  * @phpstan-import-type StyleRow from Styles
  * @phpstan-import-type CautionRow from Cautions
  * @phpstan-import-type SchoolRow from Schools
+ * @phpstan-import-type NameRows from ByNames
  *
  * @phpstan-type Facts array{ingredients: list<IngredientRow>, styles: list<StyleRow>, cautions: list<CautionRow>}
  */
@@ -58,6 +60,15 @@ final readonly class Reference
         $cautions = self::decoded('cautions');
 
         return ['ingredients' => $ingredients['ingredients'], 'styles' => $styles['styles'], 'cautions' => $cautions['cautions']];
+    }
+
+    /** What cooks call the ingredients, which no plan needs: only who reads what they wrote. */
+    public static function names(): ByNames
+    {
+        /** @var NameRows $names */
+        $names = self::decoded('names');
+
+        return ByNames::of($names);
     }
 
     /** The schools of the work, which no plan needs: only who chooses among them. */

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Ask;
+
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Measure\Cup;
+use StoneMill\Measure\SpoonSet;
+use StoneMill\Pantry\ByNames;
+use StoneMill\Pantry\Catalogue;
+use StoneMill\Pantry\OwnLabel;
+use StoneMill\Plan\Limits;
+use StoneMill\Plan\Reference;
+use StoneMill\Reading\AmountKind;
+use StoneMill\Reading\CookText;
+use StoneMill\Reading\LineKind;
+use StoneMill\Reading\Measures;
+use StoneMill\Reading\ReadFormula;
+use StoneMill\Reading\ReadLine;
+use StoneMill\Style\Style;
+
+/** A formula in a cook's own words: what each part of it was taken for, and the formula that a plan can take. */
+final readonly class FormulaDesk
+{
+    /** A text of more parts is no formula. */
+    private const MOST_PARTS = 200;
+
+    /** Shipped breads that are named as alike. */
+    private const LIKEST = 5;
+
+    public function __construct(private Reference $reference, private ByNames $names)
+    {
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput If the document breaks the contract.
+     */
+    public function formula(mixed $document): array
+    {
+        $findings = new Findings;
+        $root = Node::root($document, $findings)->object(['text', 'measures', 'own_ingredients', 'settled']);
+        $text = $root->at('text')->prose(CookText::MOST_LETTERS);
+        $measures = $root->at('measures')->object(['cup', 'spoon']);
+        $cup = $measures->at('cup')->optionalChoice(Cup::class);
+        $spoon = $measures->at('spoon')->optionalChoice(SpoonSet::class);
+        $catalogue = $this->reference->catalogue->with(OwnLabel::readAll($root->at('own_ingredients'), $this->reference->catalogue));
+        $findings->refuseIfAny();
+        $reader = CookText::in($catalogue, $this->names, new Measures($cup, $spoon));
+        $lines = $reader->read($text);
+        if (count($lines) > self::MOST_PARTS) {
+            $root->at('text')->refuse('This has more parts than a formula.', sprintf('at most %d', self::MOST_PARTS));
+        }
+        $lines = self::settled($lines, $root->at('settled'), $catalogue, $reader);
+        $findings->refuseIfAny();
+
+        return $this->document(new ReadFormula($lines), $catalogue);
+    }
+
+    /**
+     * @param list<ReadLine> $lines
+     * @return list<ReadLine> with what the cook says of some of them
+     */
+    private static function settled(array $lines, Node $settled, Catalogue $catalogue, CookText $reader): array
+    {
+        foreach ($settled->isAbsent() ? [] : $settled->items(0, self::MOST_PARTS) as $node) {
+            $node->object(['part', 'ingredient', 'grams', 'note']);
+            $part = $node->at('part')->integer(1, self::MOST_PARTS);
+            $id = $node->at('ingredient')->optionalText(60);
+            $grams = $node->at('grams')->optionalNumber(Limits::LEAST_GRAMS, Limits::MOST_GRAMS, 'g');
+            $isNote = $node->at('note')->optionalBoolean() ?? false;
+            if ($id !== null) {
+                $catalogue->refuseUnknown($id, $node->at('ingredient'));
+            }
+            $line = $lines[$part - 1] ?? null;
+            if ($line === null) {
+                $node->at('part')->refuse('The text has no such part.', sprintf('a part from 1 to %d', count($lines)));
+            }
+            if ($line === null || $id !== null && ! $catalogue->has($id)) {
+                continue;
+            }
+            $ingredient = $id === null ? $line->ingredient : $catalogue->ingredient($id);
+            $weight = $line->amount === null || $ingredient === null ? null : $reader->weight($line->amount, $ingredient);
+            array_splice($lines, $part - 1, 1, [$isNote ? $line->asNote() : $line->settled($ingredient, $grams, $weight)]);
+        }
+
+        return $lines;
+    }
+
+    /** @return array<string, mixed> */
+    private function document(ReadFormula $read, Catalogue $catalogue): array
+    {
+        return [
+            'parts' => array_map(fn (ReadLine $line): array => self::part($line, $catalogue), $read->lines),
+            'open' => $read->open(),
+            'formula' => [
+                'lines' => array_map(self::line(...), $read->dough()),
+                'extras' => array_map(self::extra(...), $read->extras()),
+            ],
+            'count' => $read->count(),
+            'water_celsius' => $read->waterCelsius(),
+            'likest' => array_slice(array_map(static fn (Style $style): array => ['id' => $style->id, 'name' => $style->name], $read->likest($this->reference->styles)), 0, self::LIKEST),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function part(ReadLine $line, Catalogue $catalogue): array
+    {
+        return [
+            'text' => $line->text,
+            'as' => $line->kind->value,
+            'ingredient' => $line->ingredient?->id,
+            'name' => $line->ingredient?->name,
+            'amount' => $line->amount?->words,
+            'grams' => $line->grams === null ? null : ['low' => round($line->grams->low, 2), 'likely' => round($line->grams->likely, 2), 'high' => round($line->grams->high, 2)],
+            'percent' => $line->amount?->kind === AmountKind::Percent ? round($line->amount->number->likely, 2) : null,
+            'goes_in' => $line->goesIn?->value,
+            'place' => $line->place?->value,
+            'where' => $line->kind === LineKind::Extra ? $line->place?->inWords() : null,
+            'celsius' => $line->celsius,
+            'doubts' => $line->doubts,
+            'choices' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $catalogue->ingredient($id)->name], $line->choices),
+        ];
+    }
+
+    /** @return array<string, mixed> a line as a plan request takes it: a volume stays one, with its own spread */
+    private static function line(ReadLine $line): array
+    {
+        $amount = $line->amount;
+
+        return [
+            'ingredient' => $line->ingredient?->id,
+            ...match ($amount?->kind) {
+                AmountKind::Percent => ['percent' => round($amount->number->likely, 2)],
+                AmountKind::Volume => ['volume' => ['amount' => round($amount->number->likely, 3), 'unit' => $amount->unit?->value]],
+                default => ['grams' => round($line->grams->likely ?? 0.0, 2)],
+            },
+            ...($line->goesIn === null || $line->kind === LineKind::Water ? [] : ['goes_in' => $line->goesIn->value]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function extra(ReadLine $line): array
+    {
+        return [
+            'ingredient' => $line->ingredient?->id, 'place' => $line->place?->value,
+            ...($line->grams === null ? [] : ['grams' => round($line->grams->likely, 2)]),
+        ];
+    }
+}

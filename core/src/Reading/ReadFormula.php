@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Reading;
+
+use StoneMill\Style\Style;
+use StoneMill\Style\Styles;
+
+/** What the lines of a text add up to: a formula that a plan takes, as far as nothing of it is open. */
+final readonly class ReadFormula
+{
+    /** @param list<ReadLine> $lines */
+    public function __construct(public array $lines)
+    {
+    }
+
+    /** Lines that cannot be used before the cook has said more. */
+    public function open(): int
+    {
+        return count($this->of(LineKind::Asked));
+    }
+
+    /** @return list<ReadLine> what goes into the bowl, each ingredient once; amounts of one kind are added up, of others the first is kept */
+    public function dough(): array
+    {
+        return self::summed([...$this->of(LineKind::Dough), ...array_filter($this->of(LineKind::Water), static fn (ReadLine $line): bool => $line->amount !== null)]);
+    }
+
+    /** @return list<ReadLine> what goes under, around, into or onto the pieces, each ingredient once in a place */
+    public function extras(): array
+    {
+        return self::summed($this->of(LineKind::Extra));
+    }
+
+    /** Pieces that it says it makes. */
+    public function count(): ?int
+    {
+        return $this->of(LineKind::Yield)[0]->count ?? null;
+    }
+
+    /** °C of the water that it names. */
+    public function waterCelsius(): ?float
+    {
+        return $this->of(LineKind::Water)[0]->celsius ?? null;
+    }
+
+    /**
+     * The shipped breads whose flours are most like these, the likest first.
+     *
+     * @return list<Style>
+     */
+    public function likest(Styles $styles): array
+    {
+        $flour = [];
+        foreach ($this->dough() as $line) {
+            if ($line->ingredient?->role->isFlourBase() === true) {
+                $flour[$line->ingredient->id] = $line->grams->likely ?? $line->amount->number->likely ?? 0.0;
+            }
+        }
+        $whole = array_sum($flour);
+        $alike = [];
+        foreach ($styles->all() as $style) {
+            $alike[$style->id] = 0.0;
+            foreach ($style->formula as ['ingredient' => $ingredient, 'percent' => $percent]) {
+                $alike[$style->id] += $whole > 0 ? min($percent / 100, ($flour[$ingredient] ?? 0.0) / $whole) : 0.0;
+            }
+        }
+        $all = $styles->all();
+        // PHP sorts stably: of two alike the one that is listed first stays first.
+        usort($all, static fn (Style $one, Style $other): int => $alike[$other->id] <=> $alike[$one->id]);
+
+        return $all;
+    }
+
+    /** @return list<ReadLine> */
+    private function of(LineKind $kind): array
+    {
+        return array_values(array_filter($this->lines, static fn (ReadLine $line): bool => $line->kind === $kind));
+    }
+
+    /**
+     * @param list<ReadLine> $lines
+     * @return list<ReadLine>
+     */
+    private static function summed(array $lines): array
+    {
+        $once = [];
+        foreach ($lines as $line) {
+            $key = ($line->ingredient->id ?? '').' '.($line->place->value ?? '');
+            $before = $once[$key] ?? null;
+            $once[$key] = $before === null ? $line : $before->and($line);
+        }
+
+        return array_values($once);
+    }
+}

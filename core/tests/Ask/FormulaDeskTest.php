@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Ask;
+
+use PHPUnit\Framework\TestCase;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Tests\Bench;
+
+/** A pasted text becomes a formula that a plan takes. */
+final class FormulaDeskTest extends TestCase
+{
+    private const TEXT = "Makes 12\n2 cups masa harina\n1 ½ tsp salt\n300 ml warm water\na thumb of ghee\noil for the griddle\nKnead and rest 20 minutes.";
+
+    public function test_what_is_read_can_be_planned_and_the_water_stays_the_cooks_own(): void
+    {
+        $read = Bench::ask('formula', ['text' => self::TEXT, 'measures' => ['cup' => 'metric']]);
+        self::assertSame(0, $read['open']);
+        self::assertSame('pressed-masa', $read['likest'][0]['id']);
+        $plan = Bench::ask('plan', ['style' => $read['likest'][0]['id'], 'formula' => $read['formula'], 'pieces' => ['count' => $read['count']]]);
+        // 2 cups of 250 mL at 0.50 g/mL, between spooned and scooped, are 250 g: 300 g of water are 120 %.
+        self::assertEqualsWithDelta(300.0, $plan['water']['grams']['value'], 1.0);
+        self::assertSame(12, $plan['portion']['count']);
+        self::assertSame(['griddle'], array_column($plan['extras'], 'place'));
+    }
+
+    public function test_what_is_asked_about_is_left_out_until_the_cook_has_said_it(): void
+    {
+        $text = "200 g rice flour\n100 g flour\n2 tbsp almond butter";
+        $read = Bench::ask('formula', ['text' => $text]);
+        self::assertSame(2, $read['open']);
+        self::assertSame(['rice-white'], array_column($read['formula']['lines'], 'ingredient'));
+        $settled = Bench::ask('formula', ['text' => $text, 'settled' => [['part' => 2, 'ingredient' => 'tapioca-starch'], ['part' => 3, 'note' => true]]]);
+        self::assertSame(0, $settled['open']);
+        self::assertSame([['ingredient' => 'rice-white', 'grams' => 200.0], ['ingredient' => 'tapioca-starch', 'grams' => 100.0]], $settled['formula']['lines']);
+        self::assertSame('note', $settled['parts'][2]['as']);
+    }
+
+    public function test_an_amount_that_was_not_named_is_said_in_grams(): void
+    {
+        $read = Bench::ask('formula', ['text' => "200 g rice flour\nsalt", 'settled' => [['part' => 2, 'grams' => 4]]]);
+        self::assertSame([0, 4.0], [$read['open'], $read['formula']['lines'][1]['grams']]);
+    }
+
+    public function test_one_thing_named_twice_is_one_line_of_both(): void
+    {
+        $read = Bench::ask('formula', ['text' => "200 g rice flour\n200 g water\n50 g rice flour\n30 g water"]);
+        self::assertSame([['rice-white', 250.0], ['water', 230.0]], array_map(static fn (array $line): array => [$line['ingredient'], $line['grams']], $read['formula']['lines']));
+    }
+
+    public function test_a_part_that_is_not_there_is_refused_by_its_place(): void
+    {
+        try {
+            Bench::ask('formula', ['text' => '200 g rice flour', 'settled' => [['part' => 9, 'grams' => 1]]]);
+            self::fail('taken');
+        } catch (InvalidInput $refusal) {
+            self::assertSame(['settled[0].part', 'a part from 1 to 1'], [$refusal->errors[0]->path, $refusal->errors[0]->limit]);
+        }
+    }
+}
