@@ -23,6 +23,7 @@ Route::get('exports/{table}.csv', ExportTableController::class)->whereIn('table'
 foreach ([
     '/' => 'places/Today.vue',
     'breads' => 'places/breads/Breads.vue',
+    'breads/in-words' => 'places/breads/InWords.vue',
     'breads/{bread}' => 'places/breads/FormulaBench.vue',
     'breads/{bread}/label' => 'places/breads/LabelSheet.vue',
     'larder' => 'places/larder/Larder.vue',

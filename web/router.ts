@@ -7,6 +7,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'today', component: () => import('./places/Today.vue') },
     { path: '/breads', name: 'breads', component: () => import('./places/breads/Breads.vue') },
+    { path: '/breads/in-words', name: 'in-words', component: () => import('./places/breads/InWords.vue') },
     { path: '/breads/:id', name: 'bread', component: () => import('./places/breads/FormulaBench.vue') },
     {
       path: '/breads/:id/label',

@@ -53,6 +53,9 @@ export const api = {
     asked(() => contract.POST('/calibrate', { body }), signal),
   practice: (body: the.PracticeQuestion, signal?: AbortSignal) =>
     asked(() => contract.POST('/practice', { body }), signal),
+  /** What a formula in a cook's own words says. */
+  formula: (body: the.FormulaQuestion, signal?: AbortSignal) =>
+    asked(() => contract.POST('/formula', { body }), signal),
   riddle: (body: the.RiddleQuestion, signal?: AbortSignal) =>
     asked(() => contract.POST('/riddle', { body }), signal),
   catalogue: async () => (await told(contract.GET('/catalogue'))).ingredients,

@@ -65,6 +65,7 @@ async function keep(chosen: ChosenBread) {
   <div class="breads">
     <section class="breads-own" aria-labelledby="own">
       <h1 id="own">Your breads</h1>
+      <RouterLink class="breads-words" :to="{ name: 'in-words' }">Write or paste a formula</RouterLink>
       <ShelfSearch
         v-model="sought"
         v-model:away="away"
@@ -185,6 +186,16 @@ async function keep(chosen: ChosenBread) {
   display: grid;
   align-content: start;
   gap: var(--gap);
+}
+
+.breads-own .breads-words {
+  display: inline-flex;
+  justify-self: start;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 0.9rem;
+  border: 1px solid var(--edge-strong);
+  border-radius: var(--round);
 }
 
 .breads-own ul {
