@@ -36,6 +36,8 @@ foreach ([
     'trials' => 'places/trials/Trials.vue',
     'trials/{trial}' => 'places/trials/TrialPage.vue',
     'batch/{batch}/{stage?}' => 'stages/BatchPage.vue',
+    'people' => 'places/people/People.vue',
+    'join/{secret}' => 'places/people/Join.vue',
     'sign-in' => 'places/SignIn.vue',
     'first-run' => 'places/FirstRun.vue',
     'away' => 'places/Away.vue',

@@ -6,6 +6,8 @@ namespace Tests;
 
 use App\Actions\NewBread;
 use App\Models\Kitchen;
+use App\Models\Membership;
+use App\Models\Role;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -75,6 +77,7 @@ abstract class TestCase extends FrameworkTestCase
         $kitchen = Kitchen::query()->create(['name' => 'Next door']);
         app(NewBread::class)($kitchen, self::uuid(), 'Their rounds', ['style' => 'rice-round']);
         $other = User::query()->create(['kitchen_id' => $kitchen->id, 'name' => 'neighbour', 'password' => 'long enough here']);
+        Membership::query()->create(['kitchen_id' => $kitchen->id, 'user_id' => $other->id, 'role' => Role::Owner]);
         $this->actingAs($other);
 
         return $other;

@@ -6,6 +6,7 @@ import { defineAsyncComponent, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useHouse } from './house'
 import { useKey } from './bench/keys'
+import { useProfile } from './profile'
 import { useAppearance } from './ui/appearance'
 import AwayStrip from './AwayStrip.vue'
 import ClockStrip from './ClockStrip.vue'
@@ -18,6 +19,7 @@ const SignInAgain = defineAsyncComponent(() => import('./SignInAgain.vue'))
 const KeySheet = defineAsyncComponent(() => import('./ui/KeySheet.vue'))
 const house = useHouse()
 const appearance = useAppearance()
+useProfile()
 const router = useRouter()
 const route = useRoute()
 /** What is seldom used lies behind the cook's name; where there is little room, all but the places does. */
@@ -120,6 +122,7 @@ async function leave() {
             >
               Simulated devices
             </button>
+            <RouterLink v-if="house.session?.user" :to="{ name: 'people' }">People and you</RouterLink>
             <button type="button" @click="showKeys">Keys</button>
             <button v-if="house.session?.user" type="button" @click="leave">Sign out</button>
           </div>
@@ -240,7 +243,10 @@ async function leave() {
   background: var(--panel);
 }
 
+.menu-tools > a,
 .menu-tools > :deep(button) {
+  display: flex;
+  align-items: center;
   min-height: 44px;
   padding: 0 0.8rem;
   border: 1px solid transparent;
@@ -253,6 +259,11 @@ async function leave() {
   cursor: pointer;
 }
 
+.menu-tools > a {
+  text-decoration: none;
+}
+
+.menu-tools > a:hover,
 .menu-tools > :deep(button:hover) {
   background: var(--active-wash);
 }

@@ -88,6 +88,7 @@ export const useHouse = defineStore('house', () => {
     // Whoever comes next must not come into the session of the one before.
     if (isLeaving.value && !(await toldOfLeaving())) throw new Unreachable('The house does not answer.')
     session.value = await arriving()
+    isHere(session.value.user?.name ?? '')
     kitchen.value = null
     await look()
   }

@@ -28,6 +28,8 @@ export const router = createRouter({
     },
     { path: '/record/:id', name: 'made', component: () => import('./places/record/MadeBatch.vue') },
     { path: '/batch/:id/:stage?', name: 'batch', component: () => import('./stages/BatchPage.vue') },
+    { path: '/people', name: 'people', component: () => import('./places/people/People.vue') },
+    { path: '/join/:secret', name: 'join', component: () => import('./places/people/Join.vue') },
     { path: '/sign-in', name: 'sign-in', component: () => import('./places/SignIn.vue') },
     { path: '/first-run', name: 'first-run', component: () => import('./places/FirstRun.vue') },
     { path: '/away', name: 'away', component: () => import('./places/Away.vue') },
@@ -47,6 +49,8 @@ router.beforeEach(async to => {
     if (failure instanceof Unreachable) return { name: 'away', query: { then: to.fullPath } }
     throw failure
   }
+  // A link into a kitchen is followed by whoever holds it, signed in or not.
+  if (to.name === 'join') return true
   const atDoor = OPEN_DOORS.includes(String(to.name))
   if (house.session?.first_run) return to.name === 'first-run' || { name: 'first-run' }
   if (!house.session?.user) return to.name === 'sign-in' || { name: 'sign-in', query: { then: to.fullPath } }

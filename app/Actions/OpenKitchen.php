@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Kitchen;
+use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Ramsey\Uuid\Uuid;
@@ -16,7 +17,7 @@ final readonly class OpenKitchen
 {
     private const STARTERS = ['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap'];
 
-    public function __construct(private Reference $reference, private NewBread $newBread)
+    public function __construct(private Reference $reference, private NewBread $newBread, private JoinKitchen $join)
     {
     }
 
@@ -27,13 +28,28 @@ final readonly class OpenKitchen
             if (Kitchen::query()->exists()) {
                 return null;
             }
-            $kitchen = Kitchen::query()->create(['name' => $kitchenName]);
-            foreach (self::STARTERS as $style) {
-                $this->bread($kitchen, $this->reference->styles->style($style));
-            }
+            $kitchen = $this->kitchen($kitchenName);
+            $user = User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $userName, 'password' => $password]);
+            ($this->join)($user, $kitchen, Role::Owner);
 
-            return User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $userName, 'password' => $password]);
+            return $user;
         });
+    }
+
+    /** One more kitchen on this house, which this person owns and is in from now on. */
+    public function another(User $user, string $kitchenName): void
+    {
+        DB::transaction(fn () => ($this->join)($user, $this->kitchen($kitchenName), Role::Owner));
+    }
+
+    private function kitchen(string $name): Kitchen
+    {
+        $kitchen = Kitchen::query()->create(['name' => $name]);
+        foreach (self::STARTERS as $style) {
+            $this->bread($kitchen, $this->reference->styles->style($style));
+        }
+
+        return $kitchen;
     }
 
     private function bread(Kitchen $kitchen, Style $style): void

@@ -7,11 +7,14 @@ namespace App\Http;
 use App\Models\Batch;
 use App\Models\Bread;
 use App\Models\Kitchen;
+use App\Models\Membership;
 use App\Models\Photo;
+use App\Models\Role;
 use App\Models\Trial;
 use App\Models\User;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 
 /** The kitchen that a request may see, and the only way from an identifier to something in it. */
 final class CurrentKitchen
@@ -26,6 +29,27 @@ final class CurrentKitchen
     public static function of(Request $request): Kitchen
     {
         return self::user($request)->kitchen;
+    }
+
+    /**
+     * The kitchen, for somebody who says who cooks in it.
+     *
+     * @throws AccessDeniedHttpException For anybody else.
+     */
+    public static function kept(Request $request): Kitchen
+    {
+        $user = self::user($request);
+        if ($user->role() !== Role::Owner) {
+            throw new AccessDeniedHttpException('Only an owner of this kitchen may do this.');
+        }
+
+        return $user->kitchen;
+    }
+
+    /** Somebody's place in this kitchen; who has none does not exist here. */
+    public static function place(Kitchen $kitchen, string $person): Membership
+    {
+        return Membership::query()->with('user')->where('kitchen_id', $kitchen->id)->where('user_id', (int) $person)->firstOrFail();
     }
 
     /** The bread of that identifier in this kitchen; elsewhere it does not exist. */

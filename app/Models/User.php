@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Collection;
 
 /**
  * Somebody who cooks in a kitchen.
@@ -14,7 +16,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property int $kitchen_id
  * @property string $name
  * @property string $password
- * @property Kitchen $kitchen
+ * @property Kitchen $kitchen that this person is in now
+ * @property array<string, string|bool> $profile how this person reads units and sees the pages
+ * @property Collection<int, Membership> $memberships
  */
 final class User extends Authenticatable
 {
@@ -22,6 +26,8 @@ final class User extends Authenticatable
     public const SHORTEST_PASSWORD = 12;
 
     protected $guarded = [];
+
+    protected $attributes = ['profile' => '{}'];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -31,9 +37,21 @@ final class User extends Authenticatable
         return $this->belongsTo(Kitchen::class);
     }
 
+    /** @return HasMany<Membership, $this> */
+    public function memberships(): HasMany
+    {
+        return $this->hasMany(Membership::class);
+    }
+
+    /** What this person may do in the kitchen where they are; null where they have no place in it any more. */
+    public function role(): ?Role
+    {
+        return Membership::query()->where('kitchen_id', $this->kitchen_id)->where('user_id', $this->id)->first()?->role;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'profile' => 'array'];
     }
 }

@@ -10,6 +10,8 @@ use App\Models\Bread;
 use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
+use App\Models\Membership;
+use App\Models\Role;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Database\Seeder;
@@ -66,6 +68,7 @@ final class DemoKitchen extends Seeder
             $this->fitOut($cook->kitchen, $now);
             $cook->kitchen->update(['cup' => Cup::Metric->value]);
             $second = User::query()->create(['kitchen_id' => $cook->kitchen_id, 'name' => self::SECOND_COOK, 'password' => config()->string('mill.demo_password')]);
+            Membership::query()->create(['kitchen_id' => $cook->kitchen_id, 'user_id' => $second->id, 'role' => Role::Cook]);
             $batches->seed($cook, $second, $now);
             $trials->seed($cook, $now);
         });

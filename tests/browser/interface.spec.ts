@@ -21,6 +21,9 @@ for (const [name, viewport] of [
       await page.goto('/record')
       await expect(page.getByRole('main').getByRole('listitem').first()).toBeVisible()
       await expectAccessible(page, rules)
+      await page.goto('/people')
+      await expect(page.getByRole('main').getByRole('listitem').first()).toBeVisible()
+      await expectAccessible(page, rules)
       await page.goto('/')
       const href =
         (await page

@@ -24,6 +24,21 @@ export const api = {
   signOut: () => told(contract.DELETE('/session')),
   openKitchen: (kitchen: string, name: string, password: string) =>
     told(contract.POST('/kitchens', { body: { kitchen, name, password } })),
+  people: () => told(contract.GET('/people')),
+  invite: (id: string, role: the.Role) => told(contract.POST('/invitations', { body: { id, role } })),
+  withdraw: (invitation: string) => told(contract.DELETE('/invitations/{invitation}', at({ invitation }))),
+  keepPerson: (person: string, body: { role?: the.Role; password?: string }) =>
+    told(contract.PUT('/people/{person}', { ...at({ person }), body })),
+  removePerson: (person: string) => told(contract.DELETE('/people/{person}', at({ person }))),
+  invitation: (secret: string) => told(contract.GET('/joining/{secret}', at({ secret }))),
+  join: (secret: string, body: { name?: string; password?: string }) =>
+    told(contract.POST('/joining/{secret}', { ...at({ secret }), body })),
+  keepPassword: (password: string, new_password: string) =>
+    told(contract.PUT('/me/password', { body: { password, new_password } })),
+  keepProfile: (body: the.Profile) => told(contract.PUT('/me/profile', { body })),
+  enterKitchen: (kitchen: string) => told(contract.PUT('/me/kitchen', { body: { kitchen } })),
+  openAnother: (kitchen: string) => told(contract.POST('/me/kitchens', { body: { kitchen } })),
+  signOutElsewhere: () => told(contract.DELETE('/me/sessions')),
   kitchen: () => told(contract.GET('/kitchen')),
   plan: (body: the.PlanRequest, signal?: AbortSignal) =>
     asked(() => contract.POST('/plan', { body }), signal),

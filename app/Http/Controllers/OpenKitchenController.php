@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\OpenKitchen;
 use App\Http\Body;
+use App\Http\NewPassword;
 use App\Http\Resources\SessionDocument;
 use App\Models\Kitchen;
-use App\Models\User;
 use App\Problems\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,11 +26,7 @@ final class OpenKitchenController
         }
         $findings = new Findings;
         $body = Node::root(Body::of($request), $findings)->object(['kitchen', 'name', 'password']);
-        [$kitchen, $name, $password] = [$body->at('kitchen')->text(80), $body->at('name')->text(80), $body->at('password')->text(200)];
-        if ($password !== '' && mb_strlen($password) < User::SHORTEST_PASSWORD) {
-            // The value is not repeated in the answer.
-            $findings->add('password', 'This password is too short.', null, sprintf('at least %d characters', User::SHORTEST_PASSWORD));
-        }
+        [$kitchen, $name, $password] = [$body->at('kitchen')->text(80), $body->at('name')->text(80), NewPassword::read($body->at('password'), $findings)];
         $findings->refuseIfAny();
         $user = $open($kitchen, $name, $password);
         if ($user === null) {

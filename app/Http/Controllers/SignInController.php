@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
+use App\Http\CurrentKitchen;
 use App\Http\Resources\SessionDocument;
 use App\Http\SignInThrottle;
 use App\Models\User;
@@ -33,10 +34,29 @@ final class SignInController
             return Problem::response(401, 'wrong-sign-in', 'Name and password do not fit.', 'Check both and try again.');
         }
         $throttle->right($request, $credentials['name']);
-        $request->session()->regenerate();
-        $user = Auth::user();
+        $user = CurrentKitchen::user($request);
+        if (! self::isIn($user)) {
+            Auth::logout();
 
-        return new JsonResponse(SessionDocument::of($user instanceof User ? $user : null));
+            return Problem::response(403, 'no-kitchen', 'You cook in no kitchen of this house any more.', 'Ask an owner of one for an invitation.');
+        }
+        $request->session()->regenerate();
+
+        return new JsonResponse(SessionDocument::of($user));
+    }
+
+    /** Somebody who was shown out while away is in another of their kitchens, if there is one. */
+    private static function isIn(User $user): bool
+    {
+        if ($user->role() !== null) {
+            return true;
+        }
+        $place = $user->memberships()->orderBy('id')->first();
+        if ($place !== null) {
+            $user->update(['kitchen_id' => $place->kitchen_id]);
+        }
+
+        return $place !== null;
     }
 
     /**

@@ -5,17 +5,32 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Kitchen;
+use App\Models\Membership;
+use App\Models\Role;
 use App\Models\User;
 
 /** Who is signed in, or whether anybody could. */
 final class SessionDocument
 {
-    /** @return array{user: array{id: string, name: string, kitchen: string}|null, first_run: bool} */
+    /** @return array{user: array<string, mixed>|null, first_run: bool} */
     public static function of(?User $user): array
     {
         return [
-            'user' => $user === null ? null : ['id' => (string) $user->id, 'name' => $user->name, 'kitchen' => $user->kitchen->name],
+            'user' => $user === null ? null : self::user($user),
             'first_run' => $user === null && ! Kitchen::query()->exists(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function user(User $user): array
+    {
+        $places = $user->memberships()->with('kitchen')->orderBy('id')->get();
+
+        return [
+            'id' => (string) $user->id, 'name' => $user->name, 'kitchen' => $user->kitchen->name,
+            'role' => $places->first(static fn (Membership $place): bool => $place->kitchen_id === $user->kitchen_id)?->role->value ?? Role::Cook->value,
+            'kitchens' => $places->map(static fn (Membership $place): array => ['id' => (string) $place->kitchen_id, 'name' => $place->kitchen->name, 'is_here' => $place->kitchen_id === $user->kitchen_id])->all(),
+            'profile' => (object) $user->profile,
         ];
     }
 }

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangePeople;
+use App\Http\Body;
+use App\Http\CurrentKitchen;
+use App\Http\NewPassword;
+use App\Http\Resources\PeopleDocument;
+use App\Models\Role;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+
+/** An owner says what somebody may do here, or sets a forgotten password anew. */
+final class KeepPersonController
+{
+    public function __invoke(Request $request, ChangePeople $change, string $person): JsonResponse
+    {
+        $kitchen = CurrentKitchen::kept($request);
+        $place = CurrentKitchen::place($kitchen, $person);
+        $findings = new Findings;
+        $body = Node::root(Body::of($request), $findings)->object(['role', 'password']);
+        $role = $body->at('role')->optionalChoice(Role::class);
+        $password = $body->at('password')->isAbsent() ? null : NewPassword::read($body->at('password'), $findings);
+        $findings->refuseIfAny();
+        if ($role !== null) {
+            $change->role($kitchen, $place, $role);
+        }
+        if ($password !== null) {
+            $change->password($place, $password);
+        }
+
+        return new JsonResponse(PeopleDocument::of($kitchen, CurrentKitchen::user($request)));
+    }
+}

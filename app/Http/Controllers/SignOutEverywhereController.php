@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\CurrentKitchen;
+use App\Http\KeptSessions;
+use App\Http\Resources\SessionDocument;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+
+/** Ends every session of this person but the one that asks. */
+final class SignOutEverywhereController
+{
+    public function __invoke(Request $request): JsonResponse
+    {
+        $user = CurrentKitchen::user($request);
+        KeptSessions::endAllOf($user);
+        Auth::login($user);
+        $request->session()->regenerate();
+
+        return new JsonResponse(SessionDocument::of($user));
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Invitation;
+use App\Models\Kitchen;
+use App\Models\Membership;
+use App\Models\Role;
+use App\Models\User;
+
+/** Who cooks in a kitchen, and who is asked to. */
+final class PeopleDocument
+{
+    /** @return array<string, mixed> links of invitations for owners only */
+    public static function of(Kitchen $kitchen, User $reader): array
+    {
+        $places = Membership::query()->with('user')->where('kitchen_id', $kitchen->id)->orderBy('id')->get();
+        $isOwner = $places->first(static fn (Membership $place): bool => $place->user_id === $reader->id)?->role === Role::Owner;
+
+        return [
+            'people' => $places->map(static fn (Membership $place): array => [
+                'id' => (string) $place->user_id, 'name' => $place->user->name, 'role' => $place->role->value, 'is_me' => $place->user_id === $reader->id,
+            ])->all(),
+            'invitations' => array_map(static fn (Invitation $one): array => [
+                'id' => $one->uuid, 'role' => $one->role->value, 'expires_at' => $one->expires_at->toAtomString(), 'secret' => Invitation::secretOf($one->uuid),
+            ], $isOwner ? Invitation::openOf($kitchen) : []),
+        ];
+    }
+}

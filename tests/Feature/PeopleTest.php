@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Invitation;
+use App\Models\Membership;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Ramsey\Uuid\Uuid;
+use Tests\Contract;
+use Tests\TestCase;
+
+/** Several people in a kitchen, several kitchens in a house. */
+final class PeopleTest extends TestCase
+{
+    public function test_somebody_new_follows_a_link_once_and_writes_in_the_log_under_the_own_name(): void
+    {
+        $this->cook();
+        $secret = $this->invited('cook');
+        $this->deleteJson('/api/v1/session');
+        $this->getJson("/api/v1/joining/$secret")->assertOk()->assertJson(['kitchen' => 'Low Wall Kitchen', 'role' => 'cook']);
+        $session = $this->postJson("/api/v1/joining/$secret", ['name' => 'third cook', 'password' => 'a long enough one'])->assertCreated();
+        Contract::assertComponent('Session', (string) $session->getContent());
+        self::assertSame(['third cook', 'Low Wall Kitchen', 'cook'], [$session->json('user.name'), $session->json('user.kitchen'), $session->json('user.role')]);
+        $this->postJson("/api/v1/joining/$secret", [])->assertNotFound();
+        $batch = $this->startBatch('pressed-masa');
+        $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [['id' => Uuid::uuid4()->toString(), 'kind' => 'noted', 'at' => '2026-03-02T09:40:00Z', 'text' => 'mine']]])->assertOk();
+        self::assertSame('third cook', DB::table('batch_events')->join('users', 'users.id', '=', 'user_id')->where('text', 'mine')->value('users.name'));
+    }
+
+    public function test_a_link_opens_nothing_once_it_is_a_week_old_or_withdrawn(): void
+    {
+        $this->cook();
+        $old = $this->invited('cook');
+        Invitation::query()->update(['expires_at' => now()->subMinute()]);
+        $this->getJson("/api/v1/joining/$old")->assertNotFound();
+        self::assertSame([], $this->getJson('/api/v1/people')->json('invitations'));
+        $withdrawn = $this->invited('owner');
+        $id = Invitation::query()->latest('id')->value('uuid');
+        $this->deleteJson("/api/v1/invitations/$id")->assertOk();
+        $this->postJson("/api/v1/joining/$withdrawn", ['name' => 'late', 'password' => 'a long enough one'])->assertNotFound();
+        self::assertSame(0, User::query()->where('name', 'late')->count());
+    }
+
+    public function test_no_link_can_be_read_from_a_copy_of_the_database(): void
+    {
+        $this->cook();
+        $secret = $this->invited('cook');
+        self::assertStringNotContainsString($secret, (string) json_encode(DB::table('invitations')->get()));
+        self::assertSame(64, strlen($secret));
+    }
+
+    public function test_a_taken_name_and_a_short_password_are_named_and_use_up_nothing(): void
+    {
+        $this->cook();
+        $secret = $this->invited('cook');
+        $this->deleteJson('/api/v1/session');
+        $answer = $this->postJson("/api/v1/joining/$secret", ['name' => 'cook', 'password' => 'short'])->assertUnprocessable();
+        self::assertEqualsCanonicalizing(['name', 'password'], array_column((array) $answer->json('errors'), 'path'));
+        self::assertStringNotContainsString('short"', (string) $answer->getContent());
+        $this->getJson("/api/v1/joining/$secret")->assertOk();
+    }
+
+    /** @return iterable<string, array{string, string, array<string, string>}> */
+    public static function ownersWork(): iterable
+    {
+        yield 'asking somebody in' => ['post', 'invitations', ['id' => '0190a0aa-0000-7000-8000-000000000001', 'role' => 'cook']];
+        yield 'withdrawing that' => ['delete', 'invitations/0190a0aa-0000-7000-8000-000000000001', []];
+        yield 'making somebody an owner' => ['put', 'people/ME', ['role' => 'owner']];
+        yield 'setting a password anew' => ['put', 'people/OWNER', ['password' => 'a long enough one']];
+        yield 'showing somebody out' => ['delete', 'people/OWNER', []];
+    }
+
+    /** @param array<string, string> $body */
+    #[DataProvider('ownersWork')]
+    public function test_who_cooks_here_is_for_owners_to_say(string $method, string $path, array $body): void
+    {
+        $owner = $this->cook();
+        $cook = $this->member('helper', Role::Cook);
+        $this->actingAs($cook);
+        $this->json($method, '/api/v1/'.strtr($path, ['OWNER' => (string) $owner->id, 'ME' => (string) $cook->id]), $body)->assertForbidden();
+        self::assertSame([], $this->getJson('/api/v1/people')->json('invitations'));
+        self::assertSame(Role::Cook, $cook->role());
+    }
+
+    public function test_a_kitchen_is_never_without_an_owner(): void
+    {
+        $owner = $this->cook();
+        $this->putJson("/api/v1/people/{$owner->id}", ['role' => 'cook'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'role');
+        $this->deleteJson("/api/v1/people/{$owner->id}")->assertUnprocessable();
+        $second = $this->member('helper', Role::Cook);
+        $this->putJson("/api/v1/people/{$second->id}", ['role' => 'owner'])->assertOk();
+        $this->putJson("/api/v1/people/{$owner->id}", ['role' => 'cook'])->assertOk();
+    }
+
+    public function test_who_was_shown_out_comes_in_no_more_and_the_log_keeps_the_name(): void
+    {
+        $this->cook();
+        $gone = $this->member('gone', Role::Cook);
+        $batch = $this->startBatch('pressed-masa');
+        DB::table('batch_events')->insert(['batch_id' => DB::table('batches')->where('uuid', $batch['id'])->value('id'), 'user_id' => $gone->id, 'uuid' => Uuid::uuid4()->toString(), 'kind' => 'noted', 'happened_at' => '2026-03-02 09:00:00', 'recorded_at' => '2026-03-02 09:00:00', 'text' => 'left behind']);
+        $this->deleteJson("/api/v1/people/{$gone->id}")->assertOk();
+        $this->deleteJson('/api/v1/session');
+        $this->postJson('/api/v1/session', ['name' => 'gone', 'password' => 'long enough here'])->assertForbidden();
+        $this->getJson('/api/v1/kitchen')->assertUnauthorized();
+        self::assertSame('gone', DB::table('batch_events')->join('users', 'users.id', '=', 'user_id')->where('text', 'left behind')->value('users.name'));
+    }
+
+    public function test_one_person_cooks_in_two_kitchens_and_sees_only_the_one_they_are_in(): void
+    {
+        $cook = $this->cook();
+        $first = (string) $cook->kitchen_id;
+        $breads = count((array) $this->getJson('/api/v1/kitchen')->json('breads'));
+        $session = $this->postJson('/api/v1/me/kitchens', ['kitchen' => 'Market stall'])->assertCreated();
+        self::assertSame(['Market stall', 'owner'], [$session->json('user.kitchen'), $session->json('user.role')]);
+        self::assertCount(2, (array) $session->json('user.kitchens'));
+        self::assertSame([], $this->getJson('/api/v1/kitchen')->json('lots'));
+        self::assertSame([], $this->getJson('/api/v1/batches')->json('batches'));
+        $this->putJson('/api/v1/me/kitchen', ['kitchen' => $first])->assertOk()->assertJsonPath('user.kitchen', 'Low Wall Kitchen');
+        self::assertCount($breads, (array) $this->getJson('/api/v1/kitchen')->json('breads'));
+        $strange = $this->putJson('/api/v1/me/kitchen', ['kitchen' => '999'])->assertNotFound();
+        Contract::assertHolds('problem.schema.json', (string) $strange->getContent());
+    }
+
+    public function test_who_is_signed_in_follows_a_link_into_another_kitchen(): void
+    {
+        $cook = $this->cook();
+        $secret = $this->invited('cook');
+        $other = $this->otherCook();
+        $this->postJson("/api/v1/joining/$secret", [])->assertCreated()->assertJsonPath('user.kitchen', 'Low Wall Kitchen');
+        self::assertSame(2, Membership::query()->where('user_id', $other->id)->count());
+        self::assertSame($cook->kitchen_id, $other->refresh()->kitchen_id);
+    }
+
+    public function test_a_password_is_changed_by_who_knows_it_and_set_anew_by_an_owner(): void
+    {
+        $cook = $this->cook();
+        $this->putJson('/api/v1/me/password', ['password' => 'not this', 'new_password' => 'another long one'])->assertForbidden();
+        $this->putJson('/api/v1/me/password', ['password' => 'masa-and-water', 'new_password' => 'short'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'new_password');
+        $this->putJson('/api/v1/me/password', ['password' => 'masa-and-water', 'new_password' => 'another long one'])->assertOk();
+        self::assertTrue(Hash::check('another long one', $cook->refresh()->password));
+        $second = $this->member('helper', Role::Cook);
+        $this->putJson("/api/v1/people/{$second->id}", ['password' => 'the owner set this'])->assertOk();
+        self::assertTrue(Hash::check('the owner set this', $second->refresh()->password));
+    }
+
+    public function test_an_owner_sets_no_password_of_somebody_who_also_cooks_elsewhere(): void
+    {
+        $owner = $this->cook();
+        $other = $this->otherCook();
+        $this->actingAs($owner);
+        Membership::query()->create(['kitchen_id' => User::query()->where('name', 'cook')->value('kitchen_id'), 'user_id' => $other->id, 'role' => Role::Cook]);
+        $this->putJson("/api/v1/people/{$other->id}", ['password' => 'taken from you 1'])->assertUnprocessable();
+        self::assertFalse(Hash::check('taken from you 1', $other->refresh()->password));
+    }
+
+    public function test_what_somebody_likes_goes_along_to_every_device(): void
+    {
+        $this->cook();
+        $this->putJson('/api/v1/me/profile', ['mass' => 'oz', 'spoken' => true])->assertOk();
+        self::assertEqualsCanonicalizing(['mass' => 'oz', 'spoken' => true], $this->getJson('/api/v1/session')->json('user.profile'));
+        $this->putJson('/api/v1/me/profile', ['mass' => 'stone'])->assertUnprocessable()->assertJsonPath('errors.0.limit', 'g or oz');
+    }
+
+    private function invited(string $role): string
+    {
+        $people = $this->postJson('/api/v1/invitations', ['id' => Uuid::uuid4()->toString(), 'role' => $role])->assertOk();
+        Contract::assertComponent('People', (string) $people->getContent());
+
+        return (string) $people->json('invitations.'.(count((array) $people->json('invitations')) - 1).'.secret');
+    }
+
+    private function member(string $name, Role $role): User
+    {
+        $kitchen = User::query()->where('name', 'cook')->value('kitchen_id');
+        $user = User::query()->create(['kitchen_id' => $kitchen, 'name' => $name, 'password' => 'long enough here']);
+        Membership::query()->create(['kitchen_id' => $kitchen, 'user_id' => $user->id, 'role' => $role]);
+
+        return $user;
+    }
+}

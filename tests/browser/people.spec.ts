@@ -1,0 +1,75 @@
+import AxeBuilder from '@axe-core/playwright'
+import { House } from './house'
+import { expect, test } from './test'
+
+const NAMES = ['second', 'third', 'fourth', 'fifth']
+
+test('five people, two kitchens and both roles: asked in by links, at work under their own names, out again', async ({
+  browser,
+}) => {
+  const house = new House(8540, 'nobody yet')
+  await house.start()
+  const visit = () =>
+    browser.newContext({ baseURL: house.address, serviceWorkers: 'block' }).then(one => one.newPage())
+  try {
+    const owner = await visit()
+    await owner.goto('/')
+    await owner.getByRole('textbox', { name: 'Kitchen' }).fill('Low Wall Kitchen')
+    await owner.getByLabel('Your name').fill('first')
+    await owner.getByLabel(/^Password/).fill('a long enough one')
+    await owner.getByRole('button', { name: 'Open the kitchen' }).click()
+    await expect(owner.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
+    await owner.getByRole('button', { name: 'Menu' }).click()
+    await owner.getByRole('link', { name: 'People and you' }).click()
+    await expect(owner.getByRole('heading', { name: 'Who cooks in Low Wall Kitchen' })).toBeVisible()
+
+    const guests = []
+    for (const name of NAMES) {
+      await owner
+        .getByRole('button', { name: name === 'second' ? 'Link for an owner' : 'Link for a cook' })
+        .click()
+      const link = await owner.locator('code').last().textContent()
+      const guest = await visit()
+      await guest.goto(new URL(link ?? '').pathname)
+      await guest.getByLabel('Your name').fill(name)
+      await guest.getByLabel(/^Password/).fill('a long enough one')
+      await guest.getByRole('button', { name: 'Come in' }).click()
+      await expect(guest.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
+      guests.push(guest)
+      await owner.reload()
+      await expect(owner.getByRole('listitem').filter({ hasText: name })).toBeVisible()
+    }
+    const found = await new AxeBuilder({ page: owner }).analyze()
+    expect(found.violations.map(one => one.id)).toEqual([])
+
+    const [second, third] = guests
+    if (!second || !third) throw new Error('Nobody came.')
+    // A cook sees who is here, and cannot say who is.
+    await third.goto('/people')
+    await expect(third.getByRole('listitem').filter({ hasText: 'first' })).toContainText('Owner')
+    await expect(third.getByRole('button', { name: 'Link for a cook' })).toHaveCount(0)
+    // A link that was followed opens nothing.
+    await second.goto('/people')
+    await second.getByRole('button', { name: 'Show fifth out' }).click()
+    await expect(second.getByRole('listitem').filter({ hasText: 'fifth' })).toHaveCount(0)
+    // A kitchen of the own beside it, and back.
+    await third.getByLabel('A kitchen of your own beside it').fill('Market stall')
+    await third.getByRole('button', { name: 'Open it' }).click()
+    await expect(third.locator('.top-kitchen')).toHaveText('Market stall')
+    await third.goto('/people')
+    await expect(third.getByRole('listitem').filter({ hasText: 'first' })).toHaveCount(0)
+    await third.getByRole('button', { name: 'Go to Low Wall Kitchen' }).click()
+    await expect(third.locator('.top-kitchen')).toHaveText('Low Wall Kitchen')
+    // What one likes goes along to another device.
+    await third.getByRole('button', { name: 'Weight in g' }).click()
+    await third.waitForResponse('**/me/profile')
+    const tablet = await visit()
+    await tablet.goto('/sign-in')
+    await tablet.getByLabel('Name').fill('third')
+    await tablet.getByLabel('Password').fill('a long enough one')
+    await tablet.getByRole('button', { name: 'Sign in' }).click()
+    await expect(tablet.getByRole('button', { name: 'Weight in oz' })).toBeVisible()
+  } finally {
+    await house.stop()
+  }
+})

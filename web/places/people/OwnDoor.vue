@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
+import { ref } from 'vue'
+import { api, toldBy } from '@/api/client'
+import { tellAll } from '@/bench/begin'
+import { forgetTheHouse } from '@/bench/serviceWorker'
+import { useHouse } from '@/house'
+import Field from '@/ui/Field.vue'
+import KeepForm from '@/ui/KeepForm.vue'
+
+/** What is this person's own: the kitchens, the password, the other devices. */
+const house = useHouse()
+const now = ref('')
+const next = ref('')
+const kitchen = ref('')
+const said = ref('')
+const trouble = ref('')
+
+async function change() {
+  house.session = await api.keepPassword(now.value, next.value)
+  now.value = ''
+  next.value = ''
+  said.value = 'Your password is another. You are signed out on every other device.'
+}
+
+async function elsewhere() {
+  try {
+    house.session = await api.signOutElsewhere()
+    said.value = 'You are signed out on every other device.'
+  } catch (failure) {
+    trouble.value = toldBy(failure)
+  }
+}
+
+/** What was written here goes to this kitchen before the page turns to another. */
+async function into(asked: () => Promise<unknown>) {
+  await tellAll()
+  await asked()
+  await forgetTheHouse()
+  location.assign('/')
+}
+
+async function go(id: string) {
+  try {
+    await into(() => api.enterKitchen(id))
+  } catch (failure) {
+    trouble.value = toldBy(failure)
+  }
+}
+</script>
+
+<template>
+  <section class="stack" aria-labelledby="own-head">
+    <h2 id="own-head">You, {{ house.session?.user?.name }}</h2>
+    <p v-if="said" role="status">{{ said }}</p>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <h3>Your kitchens</h3>
+    <ul class="own-kitchens">
+      <li v-for="one in house.session?.user?.kitchens" :key="one.id">
+        <strong v-if="one.is_here" aria-current="true">{{ one.name }}, where you are</strong>
+        <ElButton v-else @click="go(one.id)">Go to {{ one.name }}</ElButton>
+      </li>
+    </ul>
+    <KeepForm
+      class="own-form"
+      label="Open another kitchen"
+      :doing="() => into(() => api.openAnother(kitchen))"
+    >
+      <Field name="kitchen" label="A kitchen of your own beside it"
+        ><ElInput v-model="kitchen" maxlength="80"
+      /></Field>
+      <template #acts><ElButton native-type="submit">Open it</ElButton></template>
+    </KeepForm>
+    <h3>Your password</h3>
+    <KeepForm class="own-form" label="Another password" :doing="change">
+      <Field name="password" label="As it is now">
+        <ElInput v-model="now" type="password" autocomplete="current-password" />
+      </Field>
+      <Field name="new_password" label="As it shall be, at least 12 characters">
+        <ElInput v-model="next" type="password" autocomplete="new-password" />
+      </Field>
+      <template #acts><ElButton native-type="submit">Change it</ElButton></template>
+    </KeepForm>
+    <p><ElButton @click="elsewhere">Sign out on every other device</ElButton></p>
+    <p class="soft">
+      Units, look, sound and voice are kept for you and come along to every device that you sign in on.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.own-kitchens {
+  display: grid;
+  gap: 0.4rem;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.own-form {
+  display: grid;
+  gap: 0.6rem;
+}
+
+.own-form :deep(.el-button) {
+  justify-self: start;
+}
+</style>

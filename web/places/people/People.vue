@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { api, toldBy } from '@/api/client'
+import type { People, Person, Role } from '@/api/types'
+import { uuid } from '@/api/uuid'
+import { useHouse } from '@/house'
+import { day } from '../batches'
+import OwnDoor from './OwnDoor.vue'
+import ResetPassword from './ResetPassword.vue'
+
+/** Who cooks in this kitchen, who is asked to, and what is this person's own. */
+const house = useHouse()
+const all = shallowRef<People | null>(null)
+const trouble = ref('')
+const copied = ref('')
+const resetting = ref('')
+const isOwner = computed(() => house.session?.user?.role === 'owner')
+const ROLES: Record<Role, string> = { owner: 'Owner', cook: 'Cook' }
+
+onMounted(() => doing(api.people))
+
+/** Whatever is changed answers with everybody. */
+async function doing(asked: () => Promise<People>) {
+  try {
+    all.value = await asked()
+    trouble.value = ''
+  } catch (failure) {
+    trouble.value = toldBy(failure)
+  }
+}
+
+const linkOf = (secret: string) => `${location.origin}/join/${secret}`
+
+async function copy(secret: string) {
+  // A page that was not opened securely may not use the clipboard; the link stands there to be marked.
+  await navigator.clipboard?.writeText(linkOf(secret)).then(
+    () => (copied.value = secret),
+    () => (copied.value = ''),
+  )
+}
+
+function turn(person: Person) {
+  return doing(() => api.keepPerson(person.id, { role: person.role === 'owner' ? 'cook' : 'owner' }))
+}
+</script>
+
+<template>
+  <div class="people">
+    <section class="stack" aria-labelledby="people-head">
+      <h1 id="people-head">Who cooks in {{ house.session?.user?.kitchen }}</h1>
+      <p v-if="trouble" role="alert">{{ trouble }}</p>
+      <ul v-if="all" class="people-list">
+        <li v-for="person in all.people" :key="person.id">
+          <span>
+            <strong>{{ person.name }}</strong><template v-if="person.is_me"> (you)</template>
+            <span class="soft">{{ ROLES[person.role] }}</span>
+          </span>
+          <div v-if="isOwner" class="row">
+            <ElButton
+              :aria-label="`Make ${person.name} ${person.role === 'owner' ? 'a cook' : 'an owner'}`"
+              @click="turn(person)"
+              >{{ person.role === 'owner' ? 'Make a cook' : 'Make an owner' }}</ElButton
+            >
+            <template v-if="!person.is_me">
+              <ElButton
+                :aria-expanded="resetting === person.id"
+                :aria-label="`New password for ${person.name}`"
+                @click="resetting = resetting === person.id ? '' : person.id"
+                >New password</ElButton
+              >
+              <ElButton
+                :aria-label="`Show ${person.name} out`"
+                @click="doing(() => api.removePerson(person.id))"
+                >Show out</ElButton
+              >
+            </template>
+          </div>
+          <ResetPassword v-if="resetting === person.id" :person="person" @kept="resetting = ''" />
+        </li>
+      </ul>
+      <template v-if="isOwner && all">
+        <h2>Ask somebody in</h2>
+        <p class="soft">
+          A link lets one person in, once, within a week. Cooks do everything but this; owners also say who
+          cooks here.
+        </p>
+        <div class="row">
+          <ElButton type="primary" @click="doing(() => api.invite(uuid(), 'cook'))">Link for a cook</ElButton>
+          <ElButton @click="doing(() => api.invite(uuid(), 'owner'))">Link for an owner</ElButton>
+        </div>
+        <ul class="people-list">
+          <li v-for="one in all.invitations" :key="one.id">
+            <span>
+              {{ ROLES[one.role] }}, until {{ day(one.expires_at) }}
+              <code>{{ linkOf(one.secret) }}</code>
+            </span>
+            <div class="row">
+              <ElButton @click="copy(one.secret)">{{ copied === one.secret ? 'Copied' : 'Copy' }}</ElButton>
+              <ElButton @click="doing(() => api.withdraw(one.id))">Withdraw</ElButton>
+            </div>
+          </li>
+        </ul>
+      </template>
+    </section>
+    <OwnDoor />
+  </div>
+</template>
+
+<style scoped>
+.people {
+  display: grid;
+  grid-template-columns: 3fr minmax(18rem, 2fr);
+  align-items: start;
+  gap: 1.5rem 3rem;
+  max-width: 76rem;
+  margin: 0 auto;
+  padding: 1.2rem;
+}
+
+.people-list {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.people-list > li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 0.4rem 1rem;
+  padding: 0.4rem 0;
+  border-top: 1px solid var(--panel-edge);
+}
+
+.people-list code {
+  display: block;
+  overflow-wrap: anywhere;
+  font-size: 0.85rem;
+}
+
+.people-list .soft {
+  display: block;
+}
+
+@media (max-width: 60rem) {
+  .people,
+  .people-list > li {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,74 @@
+import { watch } from 'vue'
+import { api, Refusal, Unreachable } from './api/client'
+import type { Profile } from './api/types'
+import { own } from './bench/person'
+import { useHouse } from './house'
+import { useAppearance } from './ui/appearance'
+import { useUnits } from './ui/units'
+
+const SETTLES_MS = 800
+const UNTOLD = 'profile'
+
+/**
+ * How somebody reads units and sees the pages goes along with them: what the house knows is shown on each device, and what is changed on
+ * one is told to the house. A device that nobody has signed in on keeps its own.
+ */
+export function useProfile(): void {
+  const house = useHouse()
+  const appearance = useAppearance()
+  const units = useUnits()
+  let known = ''
+  let waiting: ReturnType<typeof setTimeout> | undefined
+
+  const shown = (): Profile => ({
+    ...units.choice,
+    theme: appearance.theme,
+    view: appearance.view,
+    muted: appearance.muted,
+    spoken: appearance.spoken,
+    simulated: appearance.simulated,
+  })
+
+  function show({ mass, temperature, length, ...looks }: Profile) {
+    Object.assign(units.choice, {
+      ...(mass && { mass }),
+      ...(temperature && { temperature }),
+      ...(length && { length }),
+    })
+    if (looks.theme && looks.theme !== appearance.theme) appearance.switchTheme()
+    Object.assign(appearance, Object.fromEntries(Object.entries(looks).filter(([name]) => name !== 'theme')))
+  }
+
+  watch(
+    () => house.session?.user?.id,
+    id => {
+      if (!id) return
+      // What was changed here and not told yet is newer than what the house knows.
+      const untold = localStorage.getItem(own(UNTOLD))
+      show(untold ? (JSON.parse(untold) as Profile) : (house.session?.user?.profile ?? {}))
+      known = untold ? '' : JSON.stringify(shown())
+      if (untold) void tell(JSON.stringify(shown()))
+    },
+    { immediate: true },
+  )
+  watch(
+    () => JSON.stringify(shown()),
+    now => {
+      clearTimeout(waiting)
+      if (!house.session?.user || now === known) return
+      localStorage.setItem(own(UNTOLD), now)
+      waiting = setTimeout(() => void tell(now), SETTLES_MS)
+    },
+  )
+
+  async function tell(now: string) {
+    try {
+      await api.keepProfile(JSON.parse(now) as Profile)
+      known = now
+      if (localStorage.getItem(own(UNTOLD)) === now) localStorage.removeItem(own(UNTOLD))
+    } catch (failure) {
+      // It stays on this device, and is told on the next visit.
+      if (!(failure instanceof Unreachable || failure instanceof Refusal)) throw failure
+    }
+  }
+}
