@@ -11,6 +11,7 @@ use App\Http\Controllers\DeletePhotoController;
 use App\Http\Controllers\DiscardBatchController;
 use App\Http\Controllers\EnterKitchenController;
 use App\Http\Controllers\FindCausesController;
+use App\Http\Controllers\ImportKitchenController;
 use App\Http\Controllers\InviteController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\JudgeBatchController;
@@ -77,6 +78,7 @@ Route::middleware('auth')->group(static function (): void {
         foreach (Question::cases() as $question) {
             Route::post($question->value, AskController::class);
         }
+        Route::post('imports', ImportKitchenController::class);
         Route::post('breads', NewBreadController::class);
         Route::post('breads/{bread}/revisions', SaveRevisionController::class);
         Route::get('breads/{bread}/prepared', PrepareBatchController::class);

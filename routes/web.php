@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\CalendarController;
+use App\Http\Controllers\ExportKitchenController;
 use App\Http\Controllers\ExportRecipeController;
 use App\Http\Controllers\ExportTableController;
 use App\Http\Controllers\PageController;
@@ -16,6 +17,8 @@ Route::get('guides/ring', PrintGuideController::class)->middleware('auth');
 Route::get('batches/{batch}/timeline.ics', CalendarController::class)->middleware('auth');
 Route::get('batches/{batch}/run-sheet.{form}', RunSheetController::class)->whereIn('form', ['pdf', 'txt'])->middleware('auth');
 Route::get('breads/{bread}/recipe.jsonld', ExportRecipeController::class)->middleware('auth');
+Route::get('exports/kitchen.zip', ExportKitchenController::class)->middleware('auth');
+Route::get('exports/{kind}/{id}.zip', ExportKitchenController::class)->whereIn('kind', ['breads', 'batches', 'trials', 'lots'])->middleware('auth');
 Route::get('exports/{table}.csv', ExportTableController::class)->whereIn('table', array_keys(ExportTableController::TABLES))->middleware('auth');
 
 // The page knows its way from here; an address that is none of these is answered with the page and 404. Which part of it an address

@@ -9,6 +9,7 @@ bin/mill COMMAND ...          bin/mill COMMAND --help says more of one; bin/mill
   plan FILE                   a batch plan; and as many questions again (bin/mill plan --help)
   backup [FILE]               copy the kitchen while it is in use
   restore FILE                put a copy back
+  export FILE, import FILE    a kitchen as a file for another house, and such a file in
   password NAME               give a cook another password, and sign that cook out everywhere
   doctor                      look the house over, with a remedy for what is wrong
   check                       every shipped bread as planned, beside practice and the literature
@@ -55,6 +56,13 @@ TEXT
 bin/mill restore FILE
     Puts a copy back and keeps what was there, damaged or not. An older copy is brought up to date; a newer, foreign or broken one
     is refused and leaves all as it was.
+TEXT
+        export) printf 'bin/mill export FILE [--kitchen NAME]\n    Writes a whole kitchen into a file that another house can read (docs/formats.md). Passwords do not go along.\n' ;;
+        import) cat <<'TEXT' ;;
+bin/mill import FILE [--kitchen NAME] [--look] [--take]
+    Brings a kitchen file in, whole or not at all: into a house without a kitchen, or into one of its kitchens.
+    --look   only says what would come in
+    --take   of what is not alike here and there, takes it as the file has it; otherwise it stays as it is here
 TEXT
         password) printf 'bin/mill password NAME\n    Gives a cook another password, from MILL_PASSWORD or as it is typed, and signs that cook out everywhere. A name that nobody has is refused.\n' ;;
         doctor) printf 'bin/mill doctor\n    Looks at versions, file rights, disk, database, clock and the age of the last copy; says a remedy where one is wanted.\n' ;;

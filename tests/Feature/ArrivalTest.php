@@ -45,10 +45,11 @@ final class ArrivalTest extends TestCase
         self::assertSame(substr_count((string) file_get_contents(__DIR__.'/../../web/router.ts'), 'component:') - 1, count([...self::addresses()]));
     }
 
-    public function test_a_cook_who_arrives_asks_for_the_kitchen_with_the_page(): void
+    public function test_a_cook_who_arrives_asks_for_the_kitchen_with_the_page_and_today_for_what_is_under_way(): void
     {
         $this->cook();
-        $this->arrive('/')->assertSee('<link rel="preload" as="fetch" href="/api/v1/kitchen" crossorigin>', false)->assertDontSee('/api/v1/batches');
+        $this->arrive('/')->assertSee('<link rel="preload" as="fetch" href="/api/v1/kitchen" crossorigin>', false)->assertSee('/api/v1/batches');
+        $this->arrive('/larder')->assertSee('/api/v1/kitchen')->assertDontSee('/api/v1/batches');
     }
 
     public function test_a_stranger_is_shown_the_door_and_asks_for_nothing_that_is_refused(): void

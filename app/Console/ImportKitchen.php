@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Kitchens\BringIn;
+use App\Kitchens\Differing;
+use App\Kitchens\KitchenFile;
+use App\Models\Kitchen;
+use Illuminate\Console\Command;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\FieldError;
+use StoneMill\Plan\Reference;
+
+/** Brings a kitchen file in: into a house that has no kitchen yet, or into one of its kitchens. */
+final class ImportKitchen extends Command
+{
+    protected $signature = 'mill:import {file} {--kitchen= : into which, where the house has several} {--take : of what is not alike, take it as the file has it} {--look : only say what would come in}';
+
+    protected $description = 'Brings a kitchen file in';
+
+    public function handle(Reference $reference): int
+    {
+        $into = Kitchen::query()->exists() ? ExportKitchen::kitchen($this->option('kitchen')) : null;
+        if ($into === null && Kitchen::query()->exists()) {
+            $this->components->error('Say with --kitchen into which kitchen.');
+
+            return self::FAILURE;
+        }
+        try {
+            $report = BringIn::from(
+                KitchenFile::open($this->argument('file')), $into, $this->option('take') === true ? Differing::Take : Differing::Keep, $this->option('look') === true, $reference,
+                fn (string $part) => $this->getOutput()->isVerbose() ? $this->line("  $part") : null,
+            );
+        } catch (InvalidInput $refusal) {
+            $this->components->error(implode(' ', array_map(static fn (FieldError $error): string => $error->inWords(), $refusal->errors)));
+
+            return self::FAILURE;
+        }
+        $told = $report->toArray();
+        foreach ($told['parts'] as $part => $counts) {
+            $this->line(sprintf('  %-16s %d new, %d the same, %d kept as here, %d taken as there', $part, ...array_values($counts)));
+        }
+        array_map($this->line(...), $told['notes']);
+        $this->line($this->option('look') === true ? 'Nothing was changed.' : 'It is in.');
+
+        return self::SUCCESS;
+    }
+}
