@@ -38,6 +38,16 @@ export const api = {
   keepProfile: (body: the.Profile) => told(contract.PUT('/me/profile', { body })),
   enterKitchen: (kitchen: string) => told(contract.PUT('/me/kitchen', { body: { kitchen } })),
   openAnother: (kitchen: string) => told(contract.POST('/me/kitchens', { body: { kitchen } })),
+  /** A kitchen file as it is; looked at, nothing of it stays. */
+  bringIn: (file: Blob, differing: 'keep' | 'take', look: boolean) =>
+    told(
+      contract.POST('/imports', {
+        params: { query: { differing, look: look ? 'yes' : 'no' } },
+        headers: { 'Content-Type': 'application/zip' },
+        body: '',
+        bodySerializer: () => file,
+      }),
+    ),
   signOutElsewhere: () => told(contract.DELETE('/me/sessions')),
   kitchen: () => told(contract.GET('/kitchen')),
   plan: (body: the.PlanRequest, signal?: AbortSignal) =>

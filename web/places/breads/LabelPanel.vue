@@ -73,6 +73,7 @@ function fit() {
           >Label and portions on paper →</RouterLink
         >
         <a :href="`/breads/${bread.id}/recipe.jsonld`" download>As a recipe for other programs</a>
+        <a :href="`/exports/breads/${bread.id}.zip`" download>For another house</a>
       </p>
     </div>
     <div class="stack">

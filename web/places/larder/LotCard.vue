@@ -97,6 +97,9 @@ const history = computed(() => historyOf(lot, units.text))
         @click="house.archive('lots', lot.id, !lot.archived)"
         >{{ lot.archived ? 'Take it out again' : 'Put it away' }}</ElButton
       >
+      <a :href="`/exports/lots/${lot.id}.zip`" download :aria-label="`${lot.label} for another house`"
+        >For another house</a
+      >
     </div>
   </li>
 </template>
@@ -110,6 +113,7 @@ const history = computed(() => historyOf(lot, units.text))
 
 .lot-acts {
   display: flex;
+  align-items: center;
   flex-wrap: wrap;
   gap: 0.5rem;
   margin-top: 0.4rem;

@@ -6,6 +6,7 @@ import type { People, Person, Role } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { useHouse } from '@/house'
 import { day } from '../batches'
+import KitchenAsFile from './KitchenAsFile.vue'
 import OwnDoor from './OwnDoor.vue'
 import ResetPassword from './ResetPassword.vue'
 
@@ -101,6 +102,7 @@ function turn(person: Person) {
             </div>
           </li>
         </ul>
+        <KitchenAsFile />
       </template>
     </section>
     <OwnDoor />

@@ -39,7 +39,10 @@ async function leaveOut() {
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <template v-if="batch">
       <header>
-        <p class="screen-only"><RouterLink :to="{ name: 'record' }">← Record</RouterLink></p>
+        <p class="row screen-only">
+          <RouterLink :to="{ name: 'record' }">← Record</RouterLink>
+          <a :href="`/exports/batches/${batch.id}.zip`" download>For another house</a>
+        </p>
         <BreadPicture class="made-picture" :portrait="batch.plan.portrait" />
         <h1>{{ batch.bread.name }}</h1>
         <p>

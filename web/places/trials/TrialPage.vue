@@ -44,7 +44,10 @@ async function decide(level: number | null) {
   <div class="trial-page">
     <p v-if="trouble || notBegun" role="alert">{{ trouble || notBegun }}</p>
     <template v-if="trial && result">
-      <p><RouterLink :to="{ name: 'trials' }">← Trials</RouterLink></p>
+      <p class="row screen-only">
+        <RouterLink :to="{ name: 'trials' }">← Trials</RouterLink>
+        <a :href="`/exports/trials/${trial.id}.zip`" download>For another house</a>
+      </p>
       <header>
         <h1>{{ trial.question }}</h1>
         <p class="soft">

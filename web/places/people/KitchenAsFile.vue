@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed, ref, shallowRef, useTemplateRef } from 'vue'
+import { api, toldBy } from '@/api/client'
+import type { ImportReport } from '@/api/types'
+import { useHouse } from '@/house'
+import Choice from '@/ui/Choice.vue'
+
+/** The whole kitchen as a file for another house, and such a file in: looked at first, then brought in. */
+const house = useHouse()
+const input = useTemplateRef('input')
+const file = shallowRef<File | null>(null)
+const differing = ref<'keep' | 'take'>('keep')
+const report = shallowRef<ImportReport | null>(null)
+const trouble = ref('')
+const busy = ref(false)
+const isIn = ref(false)
+const WORDS: Record<string, string> = {
+  cooks: 'Cooks',
+  ingredients: 'Own ingredients',
+  bags: 'Bags',
+  gear: 'Griddles, presses, pans, scales',
+  calibrations: 'Calibrations',
+  breads: 'Breads',
+  revisions: 'Versions of breads',
+  trials: 'Trials',
+  batches: 'Batches',
+  events: 'Entries in logs',
+  verdicts: 'Verdicts',
+  verdict_history: 'Verdicts as first said',
+  photos: 'Photos',
+  riddles: 'Riddles',
+}
+/** A file of nothing but what is here already needs no table. */
+const rows = computed(() =>
+  Object.entries(report.value?.parts ?? {}).map(([part, counts]) => ({
+    name: WORDS[part] ?? part,
+    ...counts,
+  })),
+)
+
+async function bring(look: boolean) {
+  if (!file.value) return
+  busy.value = true
+  try {
+    report.value = await api.bringIn(file.value, differing.value, look)
+    isIn.value = !look
+    trouble.value = ''
+    if (!look) await house.refresh()
+  } catch (failure) {
+    trouble.value = toldBy(failure)
+    report.value = null
+  } finally {
+    busy.value = false
+  }
+}
+
+async function chosen() {
+  file.value = input.value?.files?.[0] ?? null
+  isIn.value = false
+  report.value = null
+  await bring(true)
+}
+</script>
+
+<template>
+  <section class="stack" aria-labelledby="file-head">
+    <h2 id="file-head">This kitchen as a file</h2>
+    <p class="soft">
+      Breads, bags, tools, trials, every batch with its log and photos; no passwords. Another house reads it,
+      and so does any program that reads zip and JSON.
+    </p>
+    <p><a href="/exports/kitchen.zip" download>Take the whole kitchen along</a></p>
+    <label class="file-in">
+      Bring a file in
+      <input ref="input" type="file" accept=".zip,application/zip" @change="chosen" />
+    </label>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <template v-if="report">
+      <p role="status">{{ isIn ? 'It is in.' : 'This would come in. Nothing is changed yet.' }}</p>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">What</th>
+            <th scope="col">New</th>
+            <th scope="col">The same</th>
+            <th scope="col">Kept as here</th>
+            <th scope="col">Taken as there</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.name">
+            <th scope="row">{{ row.name }}</th>
+            <td>{{ row.new }}</td>
+            <td>{{ row.same }}</td>
+            <td>{{ row.kept }}</td>
+            <td>{{ row.taken }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-for="note in report.notes" :key="note">{{ note }}</p>
+      <div v-if="!isIn" class="row">
+        <Choice
+          v-model="differing"
+          label="What is not alike here and there"
+          :options="[
+            { value: 'keep', label: 'Stays as it is here' },
+            { value: 'take', label: 'Becomes as it is there' },
+          ]"
+        />
+        <ElButton type="primary" :loading="busy" @click="bring(false)">Bring it in</ElButton>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.file-in {
+  display: grid;
+  gap: 0.3rem;
+}
+
+.file-in input {
+  min-height: 44px;
+  font: inherit;
+}
+
+.file-in input::file-selector-button {
+  min-height: 44px;
+  margin-right: 0.8rem;
+  padding: 0 0.9rem;
+  border: 1px solid var(--edge-strong);
+  border-radius: var(--round);
+  background: var(--panel);
+  color: var(--ink);
+  font: 600 1rem var(--font-text);
+  cursor: pointer;
+}
+
+.row {
+  align-items: end;
+}
+
+table {
+  border-collapse: collapse;
+}
+
+th,
+td {
+  padding: 0.25rem 0.8rem 0.25rem 0;
+  border-top: 1px solid var(--panel-edge);
+  text-align: left;
+}
+
+td,
+thead th + th {
+  text-align: right;
+}
+</style>
