@@ -45,6 +45,12 @@ final readonly class ReadersUnits
         return $units;
     }
 
+    /** @param array<string, string|bool> $profile of a cook, who is not asking in person */
+    public static function liked(array $profile): self
+    {
+        return new self(($profile['mass'] ?? null) === 'oz', ($profile['temperature'] ?? null) === 'F', ($profile['length'] ?? null) === 'in');
+    }
+
     public function sheet(RunSheet $sheet): RunSheet
     {
         return $sheet->withRows(array_map(fn (RunRow $row): RunRow => new RunRow($row->what, $row->from, $row->until, $this->words($row->says), $this->words($row->detail)), $sheet->rows));

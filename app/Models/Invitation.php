@@ -36,7 +36,7 @@ final class Invitation extends Model
     /** The one that this secret opens, where it still does. */
     public static function open(#[SensitiveParameter] string $secret): ?self
     {
-        $invitation = self::query()->where('secret', self::hash($secret))->first();
+        $invitation = self::query()->where('secret', Secret::hash($secret))->first();
 
         return $invitation === null || $invitation->taken_at !== null || $invitation->expires_at->isPast() ? null : $invitation;
     }
@@ -52,12 +52,7 @@ final class Invitation extends Model
     /** What stands in its link: known to this house alone, and the same each time it is asked for. */
     public static function secretOf(string $uuid): string
     {
-        return hash_hmac('sha256', 'invitation '.$uuid, config()->string('app.key'));
-    }
-
-    public static function hash(#[SensitiveParameter] string $secret): string
-    {
-        return hash('sha256', $secret);
+        return Secret::of('invitation', $uuid);
     }
 
     /** @return array<string, string> */

@@ -7,7 +7,8 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Several people cook in a kitchen, and one of them in several. `users.kitchen_id` is the kitchen that somebody is in now; who may be in
- * which stands in `memberships`. Of an invitation only the hash of its secret is kept.
+ * which stands in `memberships`. Of an invitation, and of a calendar that is
+ * followed from outside, only the hash of its secret is kept.
  */
 return new class extends Migration {
     public function up(): void
@@ -36,12 +37,21 @@ return new class extends Migration {
                 created_at TEXT, updated_at TEXT
             ) STRICT;
             CREATE INDEX invitations_of_kitchen ON invitations (kitchen_id);
+            CREATE TABLE feeds (
+                id INTEGER PRIMARY KEY,
+                uuid TEXT NOT NULL UNIQUE,
+                kitchen_id INTEGER NOT NULL REFERENCES kitchens (id) ON DELETE CASCADE,
+                user_id INTEGER NOT NULL REFERENCES users (id) ON DELETE CASCADE,
+                secret TEXT NOT NULL UNIQUE,
+                created_at TEXT, updated_at TEXT,
+                UNIQUE (kitchen_id, user_id)
+            ) STRICT;
             ALTER TABLE users ADD COLUMN profile TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(profile));
             SQL);
     }
 
     public function down(): void
     {
-        DB::unprepared('ALTER TABLE users DROP COLUMN profile; DROP TABLE invitations; DROP TABLE memberships');
+        DB::unprepared('ALTER TABLE users DROP COLUMN profile; DROP TABLE feeds; DROP TABLE invitations; DROP TABLE memberships');
     }
 };

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Batch;
-use Symfony\Component\Process\Process;
 use Tests\Contract;
+use Tests\ReadsCalendars;
 use Tests\TestCase;
 
 /** One batch by two cooks, several batches on one day, and the batch taken along. */
 final class LineTest extends TestCase
 {
+    use ReadsCalendars;
+
     public function test_a_second_tablet_hears_of_what_the_first_did_and_of_nothing_else(): void
     {
         $this->cook();
@@ -134,28 +136,5 @@ final class LineTest extends TestCase
     private function finishDemoBatches(): void
     {
         Batch::query()->whereNull('finished_at')->update(['finished_at' => '2026-03-01 09:00:00']);
-    }
-
-    /** @return list<array{uid: string, start: string, end: string, summary: string, alarms: int}> as Debian's icalendar for Python has it */
-    private static function readByAnotherProgram(string $file): array
-    {
-        $script = <<<'PY'
-            import json, sys
-            from icalendar import Calendar
-            calendar = Calendar.from_ical(sys.stdin.buffer.read())
-            assert calendar["VERSION"] == "2.0" and calendar["PRODID"]
-            events = [event for event in calendar.walk("VEVENT")]
-            assert not calendar.errors and not any(event.errors for event in events)
-            print(json.dumps([{
-                "uid": str(event["UID"]), "start": event.decoded("DTSTART").isoformat(), "end": event.decoded("DTEND").isoformat(),
-                "summary": str(event["SUMMARY"]), "alarms": len(event.walk("VALARM")),
-            } for event in events]))
-            PY;
-        $python = new Process(['/usr/bin/python3', '-c', $script], input: $file);
-        $python->mustRun();
-        /** @var list<array{uid: string, start: string, end: string, summary: string, alarms: int}> $events */
-        $events = json_decode($python->getOutput(), true, flags: JSON_THROW_ON_ERROR);
-
-        return $events;
     }
 }

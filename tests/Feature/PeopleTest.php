@@ -13,11 +13,14 @@ use Illuminate\Support\Facades\Hash;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Ramsey\Uuid\Uuid;
 use Tests\Contract;
+use Tests\ReadsCalendars;
 use Tests\TestCase;
 
 /** Several people in a kitchen, several kitchens in a house. */
 final class PeopleTest extends TestCase
 {
+    use ReadsCalendars;
+
     public function test_somebody_new_follows_a_link_once_and_writes_in_the_log_under_the_own_name(): void
     {
         $this->cook();
@@ -165,6 +168,47 @@ final class PeopleTest extends TestCase
         $this->putJson('/api/v1/me/profile', ['mass' => 'oz', 'spoken' => true])->assertOk();
         self::assertEqualsCanonicalizing(['mass' => 'oz', 'spoken' => true], $this->getJson('/api/v1/session')->json('user.profile'));
         $this->putJson('/api/v1/me/profile', ['mass' => 'stone'])->assertUnprocessable()->assertJsonPath('errors.0.limit', 'g or oz');
+    }
+
+    public function test_a_calendar_is_followed_from_outside_until_its_address_is_withdrawn(): void
+    {
+        $this->travelTo('2026-03-02 10:00:00');
+        $cook = $this->cook();
+        $this->startBatch('pressed-masa');
+        $this->putJson('/api/v1/me/profile', ['mass' => 'oz'])->assertOk();
+        $people = $this->putJson('/api/v1/me/calendar')->assertOk();
+        Contract::assertComponent('People', (string) $people->getContent());
+        $secret = (string) $people->json('calendar');
+        self::assertSame($secret, $this->putJson('/api/v1/me/calendar')->json('calendar'), 'asked twice it is one');
+        $this->deleteJson('/api/v1/session');
+        $file = (string) $this->get("/calendars/$secret.ics")->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent();
+        self::assertStringContainsString('Pour', $file);
+        self::assertStringContainsString(' oz', $file);
+        $events = self::readByAnotherProgram($file);
+        self::assertNotSame([], array_filter($events, static fn (array $event): bool => str_starts_with($event['summary'], 'Made: ')));
+        self::assertSame(count($events), count(array_unique(array_column($events, 'uid'))));
+        foreach ($events as $event) {
+            self::assertGreaterThan($event['start'], $event['end'], $event['summary']);
+        }
+        $day = substr($events[0]['start'], 0, 10);
+        $ofDay = self::readByAnotherProgram((string) $this->get("/calendars/$secret.ics?day=$day")->assertOk()->getContent());
+        self::assertSame([$day], array_values(array_unique(array_map(static fn (array $event): string => substr($event['start'], 0, 10), $ofDay))));
+        $this->actingAs($cook);
+        self::assertNull($this->deleteJson('/api/v1/me/calendar')->assertOk()->json('calendar'));
+        $this->get("/calendars/$secret.ics")->assertNotFound();
+        self::assertNotSame($secret, $this->putJson('/api/v1/me/calendar')->json('calendar'));
+    }
+
+    public function test_the_calendar_of_who_was_shown_out_opens_nothing(): void
+    {
+        $owner = $this->cook();
+        $gone = $this->member('gone', Role::Cook);
+        $this->actingAs($gone);
+        $secret = $this->putJson('/api/v1/me/calendar')->json('calendar');
+        $this->get("/calendars/$secret.ics")->assertOk();
+        $this->actingAs($owner);
+        $this->deleteJson("/api/v1/people/{$gone->id}")->assertOk();
+        $this->get("/calendars/$secret.ics")->assertNotFound();
     }
 
     private function invited(string $role): string

@@ -36,6 +36,8 @@ export const api = {
   keepPassword: (password: string, new_password: string) =>
     told(contract.PUT('/me/password', { body: { password, new_password } })),
   keepProfile: (body: the.Profile) => told(contract.PUT('/me/profile', { body })),
+  openCalendar: () => told(contract.PUT('/me/calendar')),
+  withdrawCalendar: () => told(contract.DELETE('/me/calendar')),
   enterKitchen: (kitchen: string) => told(contract.PUT('/me/kitchen', { body: { kitchen } })),
   openAnother: (kitchen: string) => told(contract.POST('/me/kitchens', { body: { kitchen } })),
   /** A kitchen file as it is; looked at, nothing of it stays. */

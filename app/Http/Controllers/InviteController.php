@@ -9,6 +9,7 @@ use App\Http\CurrentKitchen;
 use App\Http\Resources\PeopleDocument;
 use App\Models\Invitation;
 use App\Models\Role;
+use App\Models\Secret;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Exchange\Findings;
@@ -26,7 +27,7 @@ final class InviteController
         $findings->refuseIfAny();
         Invitation::query()->firstOrCreate(['uuid' => $uuid], [
             'kitchen_id' => $kitchen->id, 'invited_by' => CurrentKitchen::user($request)->id, 'role' => $role,
-            'secret' => Invitation::hash(Invitation::secretOf($uuid)), 'expires_at' => now()->addDays(Invitation::DAYS),
+            'secret' => Secret::hash(Invitation::secretOf($uuid)), 'expires_at' => now()->addDays(Invitation::DAYS),
         ]);
 
         return new JsonResponse(PeopleDocument::of($kitchen, CurrentKitchen::user($request)));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Feed;
 use App\Models\Invitation;
 use App\Models\Kitchen;
 use App\Models\Membership;
@@ -26,6 +27,7 @@ final class PeopleDocument
             'invitations' => array_map(static fn (Invitation $one): array => [
                 'id' => $one->uuid, 'role' => $one->role->value, 'expires_at' => $one->expires_at->toAtomString(), 'secret' => Invitation::secretOf($one->uuid),
             ], $isOwner ? Invitation::openOf($kitchen) : []),
+            'calendar' => Feed::secretOf($kitchen, $reader),
         ];
     }
 }

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ElButton, ElInput } from 'element-plus'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { api, toldBy } from '@/api/client'
+import type { People } from '@/api/types'
 import { tellAll } from '@/bench/begin'
 import { forgetTheHouse } from '@/bench/serviceWorker'
 import { useHouse } from '@/house'
@@ -9,6 +10,8 @@ import Field from '@/ui/Field.vue'
 import KeepForm from '@/ui/KeepForm.vue'
 
 /** What is this person's own: the kitchens, the password, the other devices. */
+const { calendar } = defineProps<{ calendar: string | null }>()
+const emit = defineEmits<{ changed: [people: People] }>()
 const house = useHouse()
 const now = ref('')
 const next = ref('')
@@ -27,6 +30,16 @@ async function elsewhere() {
   try {
     house.session = await api.signOutElsewhere()
     said.value = 'You are signed out on every other device.'
+  } catch (failure) {
+    trouble.value = toldBy(failure)
+  }
+}
+
+const address = computed(() => `${location.origin}/calendars/${calendar}.ics`)
+
+async function follow(asked: () => Promise<People>) {
+  try {
+    emit('changed', await asked())
   } catch (failure) {
     trouble.value = toldBy(failure)
   }
@@ -71,6 +84,21 @@ async function go(id: string) {
       /></Field>
       <template #acts><ElButton native-type="submit">Open it</ElButton></template>
     </KeepForm>
+    <h3>The calendar, from outside</h3>
+    <template v-if="calendar">
+      <p class="own-address">
+        <code>{{ address }}</code>
+      </p>
+      <p class="soft">
+        A calendar that subscribes to it shows what is to be done here and what was made. Whoever has it sees
+        that:
+        <code>?day=2027-01-31</code> after it shows one day.
+      </p>
+      <p><ElButton @click="follow(api.withdrawCalendar)">Withdraw the address</ElButton></p>
+    </template>
+    <p v-else>
+      <ElButton @click="follow(api.openCalendar)">Give it an address of its own</ElButton>
+    </p>
     <h3>Your password</h3>
     <KeepForm class="own-form" label="Another password" :doing="change">
       <Field name="password" label="As it is now">
@@ -95,6 +123,10 @@ async function go(id: string) {
   margin: 0;
   padding: 0;
   list-style: none;
+}
+
+.own-address {
+  overflow-wrap: anywhere;
 }
 
 .own-form {

@@ -105,7 +105,7 @@ function turn(person: Person) {
         <KitchenAsFile />
       </template>
     </section>
-    <OwnDoor />
+    <OwnDoor :calendar="all?.calendar ?? null" @changed="people => (all = people)" />
   </div>
 </template>
 
