@@ -77,6 +77,19 @@ final class ExportTest extends TestCase
         $this->get("/breads/$bread/recipe.jsonld")->assertNotFound();
     }
 
+    public function test_a_recipe_that_was_taken_along_is_read_back_line_by_line(): void
+    {
+        $this->cook();
+        foreach (['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap'] as $style) {
+            $answer = $this->get('/breads/'.DemoKitchen::uuid("bread $style").'/recipe.jsonld')->assertOk();
+            $read = $this->postJson('/api/v1/formula', ['recipe' => (string) $answer->getContent()])->assertOk();
+            self::assertSame(0, $read->json('open'), $style);
+            self::assertSame($answer->json('name'), $read->json('name'));
+            self::assertSame((int) $answer->json('recipeYield.0'), $read->json('count'));
+            self::assertCount(count((array) $answer->json('recipeIngredient')), [...(array) $read->json('formula.lines'), ...(array) $read->json('formula.extras')]);
+        }
+    }
+
     public function test_nobody_takes_another_kitchen_along(): void
     {
         $this->cook();

@@ -20,6 +20,7 @@ use StoneMill\Reading\LineKind;
 use StoneMill\Reading\Measures;
 use StoneMill\Reading\ReadFormula;
 use StoneMill\Reading\ReadLine;
+use StoneMill\Reading\RecipePage;
 use StoneMill\Style\Style;
 
 /** A formula in a cook's own words: what each part of it was taken for, and the formula that a plan can take. */
@@ -27,6 +28,9 @@ final readonly class FormulaDesk
 {
     /** A text of more parts is no formula. */
     private const MOST_PARTS = 200;
+
+    /** As long as the name of a bread may be. */
+    private const LONGEST_NAME = 80;
 
     /** Shipped breads that are named as alike. */
     private const LIKEST = 5;
@@ -43,8 +47,8 @@ final readonly class FormulaDesk
     public function formula(mixed $document): array
     {
         $findings = new Findings;
-        $root = Node::root($document, $findings)->object(['text', 'measures', 'own_ingredients', 'settled']);
-        $text = $root->at('text')->prose(CookText::MOST_LETTERS);
+        $root = Node::root($document, $findings)->object(['text', 'recipe', 'measures', 'own_ingredients', 'settled']);
+        [$text, $name] = self::said($root);
         $measures = $root->at('measures')->object(['cup', 'spoon']);
         $cup = $measures->at('cup')->optionalChoice(Cup::class);
         $spoon = $measures->at('spoon')->optionalChoice(SpoonSet::class);
@@ -58,7 +62,29 @@ final readonly class FormulaDesk
         $lines = self::settled($lines, $root->at('settled'), $catalogue, $reader);
         $findings->refuseIfAny();
 
-        return $this->document(new ReadFormula($lines), $catalogue);
+        return ['text' => $text, 'name' => $name, ...$this->document(new ReadFormula($lines), $catalogue)];
+    }
+
+    /** @return array{string, string|null} the text, and what its writer called the bread */
+    private static function said(Node $root): array
+    {
+        if ($root->at('recipe')->isAbsent()) {
+            return [$root->at('text')->prose(CookText::MOST_LETTERS), null];
+        }
+        if (! $root->at('text')->isAbsent()) {
+            $root->refuse('A formula comes as text or as a recipe.', 'one of text, recipe');
+        }
+        $page = $root->at('recipe')->prose(RecipePage::MOST_LETTERS);
+        $recipe = $page === '' ? null : RecipePage::in($page);
+        if ($page !== '' && $recipe === null) {
+            $root->at('recipe')->refuse('There is no recipe in this.', 'JSON-LD of schema.org, or a page of HTML that holds it');
+        }
+        $text = $recipe?->text() ?? '';
+        if (mb_strlen($text) > CookText::MOST_LETTERS) {
+            $root->at('recipe')->refuse('This has more lines than a formula.', sprintf('at most %d characters of them', CookText::MOST_LETTERS));
+        }
+
+        return [$text, $recipe === null || $recipe->name === '' ? null : mb_substr($recipe->name, 0, self::LONGEST_NAME)];
     }
 
     /**

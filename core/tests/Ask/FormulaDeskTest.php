@@ -58,4 +58,27 @@ final class FormulaDeskTest extends TestCase
             self::assertSame(['settled[0].part', 'a part from 1 to 1'], [$refusal->errors[0]->path, $refusal->errors[0]->limit]);
         }
     }
+
+    public function test_a_recipe_is_read_out_of_a_page_and_nothing_else_of_it(): void
+    {
+        $recipe = ['@context' => 'https://schema.org', '@graph' => [['@type' => 'WebPage'], [
+            '@type' => ['Recipe'], 'name' => 'Sunday rounds &amp; more', 'recipeYield' => ['8', '8 rounds'], 'recipeIngredient' => ['250&nbsp;g rice flour', '<b>4 g</b> salt', '260 ml hot water'],
+        ]]];
+        $page = '<html><script>alert("1 kg wheat flour")</script><script type="application/ld+json">{"@type":"Organization"}</script><script type=\'application/ld+json\'>'.json_encode($recipe).'</script></html>';
+        $read = Bench::ask('formula', ['recipe' => $page]);
+        self::assertSame(['Sunday rounds & more', "Makes 8\n250 g rice flour\n4 g salt\n260 ml hot water", 0, 8], [$read['name'], $read['text'], $read['open'], $read['count']]);
+        self::assertSame($read['parts'], Bench::ask('formula', ['recipe' => json_encode($recipe)])['parts']);
+    }
+
+    public function test_a_page_without_a_recipe_is_refused(): void
+    {
+        foreach (['<html>250 g rice flour</html>', '{"@type": "Recipe", "recipeIngredient": []}', str_repeat('[', 600)] as $page) {
+            try {
+                Bench::ask('formula', ['recipe' => $page]);
+                self::fail('taken');
+            } catch (InvalidInput $refusal) {
+                self::assertSame(['recipe', 'There is no recipe in this.'], [$refusal->errors[0]->path, $refusal->errors[0]->message]);
+            }
+        }
+    }
 }

@@ -45,10 +45,19 @@ const isWhole = computed(() => answer.value?.open === 0 && answer.value.formula.
 
 // Another text has other parts: what was said of the old ones says nothing of them.
 watch(text, () => (settled.value = []))
+/** A recipe from elsewhere becomes text, which the cook reads over like any other. */
+async function open(file: File | undefined) {
+  if (!file) return
+  await about({ recipe: await file.text() })
+  if (!answer.value) return
+  name.value = answer.value.name ?? name.value
+  text.value = answer.value.text
+}
+
 let waiting: ReturnType<typeof setTimeout> | undefined
 watch(question, asked => {
   clearTimeout(waiting)
-  if (!asked.text.trim()) return forget()
+  if (!asked.text?.trim()) return forget()
   waiting = setTimeout(() => void about(asked), SETTLES_MS)
 })
 watch(answer, read => {
@@ -91,6 +100,14 @@ async function keep() {
           :options="[...CUPS, { value: 'open', label: 'I do not know' }]"
         />
         <ElButton v-if="!text" @click="text = EXAMPLE">Try it with an example</ElButton>
+        <label class="words-file">
+          Or open a recipe file (HTML or JSON)
+          <input
+            type="file"
+            accept=".html,.htm,.json,.jsonld,text/html,application/json,application/ld+json"
+            @change="open(($event.target as HTMLInputElement).files?.[0])"
+          />
+        </label>
       </div>
     </section>
     <section class="stack" aria-labelledby="read-head">
@@ -141,6 +158,11 @@ async function keep() {
   flex-wrap: wrap;
   align-items: end;
   gap: var(--gap);
+}
+
+.words-file {
+  display: grid;
+  gap: 0.2rem;
 }
 
 .words-parts {

@@ -77,7 +77,7 @@ final readonly class Parts
             $words = preg_replace('/^(?:,|\s(?:and|&|plus)\s+)/u', '', $part) ?? $part;
             $last = count($whole) - 1;
             $isPlus = preg_match('/^\s(?:plus|&)\s/u', $part) === 1 || preg_match('/\bbetween\s+\S+$/iu', $whole[$last] ?? '') === 1 || preg_match('/\b(?:more|extra)\b/iu', $words) === 1;
-            $begins = preg_match($amount, $words) === 1 || preg_match('/^\s*\d+\s+\p{L}/u', $words) === 1;
+            $begins = preg_match('/^\s*\d+(?:[.,]\d+)?\s*%\s*(?:fat|acid)/iu', $words) !== 1 && preg_match($amount, $words) === 1 || preg_match('/^\s*\d+\s+\p{L}/u', $words) === 1;
             if ($last >= 0 && ! $isPlus && $begins && $this->says($words) && $this->says($whole[$last])) {
                 $whole[] = trim($words);
             } elseif ($last < 0) {
