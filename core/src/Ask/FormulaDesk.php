@@ -48,25 +48,26 @@ final readonly class FormulaDesk
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['text', 'recipe', 'measures', 'own_ingredients', 'settled']);
-        [$text, $name] = self::said($root);
+        [$text, $name] = self::written($root);
         $measures = $root->at('measures')->object(['cup', 'spoon']);
         $cup = $measures->at('cup')->optionalChoice(Cup::class);
         $spoon = $measures->at('spoon')->optionalChoice(SpoonSet::class);
         $catalogue = $this->reference->catalogue->with(OwnLabel::readAll($root->at('own_ingredients'), $this->reference->catalogue));
+        $said = self::said($root->at('settled'), $catalogue);
         $findings->refuseIfAny();
         $reader = CookText::in($catalogue, $this->names, new Measures($cup, $spoon));
         $lines = $reader->read($text);
         if (count($lines) > self::MOST_PARTS) {
             $root->at('text')->refuse('This has more parts than a formula.', sprintf('at most %d', self::MOST_PARTS));
         }
-        $lines = self::settled($lines, $root->at('settled'), $catalogue, $reader);
+        $lines = self::settled($lines, $said, $catalogue, $reader);
         $findings->refuseIfAny();
 
         return ['text' => $text, 'name' => $name, ...$this->document(new ReadFormula($lines), $catalogue)];
     }
 
     /** @return array{string, string|null} the text, and what its writer called the bread */
-    private static function said(Node $root): array
+    private static function written(Node $root): array
     {
         if ($root->at('recipe')->isAbsent()) {
             return [$root->at('text')->prose(CookText::MOST_LETTERS), null];
@@ -87,26 +88,37 @@ final readonly class FormulaDesk
         return [$text, $recipe === null || $recipe->name === '' ? null : mb_substr($recipe->name, 0, self::LONGEST_NAME)];
     }
 
-    /**
-     * @param list<ReadLine> $lines
-     * @return list<ReadLine> with what the cook says of some of them
-     */
-    private static function settled(array $lines, Node $settled, Catalogue $catalogue, CookText $reader): array
+    /** @return list<array{node: Node, part: int, ingredient: string|null, grams: float|null, note: bool}> */
+    private static function said(Node $settled, Catalogue $catalogue): array
     {
+        $said = [];
         foreach ($settled->isAbsent() ? [] : $settled->items(0, self::MOST_PARTS) as $node) {
             $node->object(['part', 'ingredient', 'grams', 'note']);
-            $part = $node->at('part')->integer(1, self::MOST_PARTS);
             $id = $node->at('ingredient')->optionalText(60);
-            $grams = $node->at('grams')->optionalNumber(Limits::LEAST_GRAMS, Limits::MOST_GRAMS, 'g');
-            $isNote = $node->at('note')->optionalBoolean() ?? false;
             if ($id !== null) {
                 $catalogue->refuseUnknown($id, $node->at('ingredient'));
             }
+            $said[] = [
+                'node' => $node, 'part' => $node->at('part')->integer(1, self::MOST_PARTS), 'ingredient' => $id,
+                'grams' => $node->at('grams')->optionalNumber(Limits::LEAST_GRAMS, Limits::MOST_GRAMS, 'g'), 'note' => $node->at('note')->optionalBoolean() ?? false,
+            ];
+        }
+
+        return $said;
+    }
+
+    /**
+     * @param list<ReadLine> $lines
+     * @param list<array{node: Node, part: int, ingredient: string|null, grams: float|null, note: bool}> $said
+     * @return list<ReadLine> with what the cook says of some of them
+     */
+    private static function settled(array $lines, array $said, Catalogue $catalogue, CookText $reader): array
+    {
+        foreach ($said as ['node' => $node, 'part' => $part, 'ingredient' => $id, 'grams' => $grams, 'note' => $isNote]) {
             $line = $lines[$part - 1] ?? null;
             if ($line === null) {
                 $node->at('part')->refuse('The text has no such part.', sprintf('a part from 1 to %d', count($lines)));
-            }
-            if ($line === null || $id !== null && ! $catalogue->has($id)) {
+
                 continue;
             }
             $ingredient = $id === null ? $line->ingredient : $catalogue->ingredient($id);
