@@ -5,15 +5,18 @@ help() {
 bin/mill COMMAND ...          bin/mill COMMAND --help says more of one; bin/mill --version
 
   demo                        serve Stone Mill with the demo kitchen
+  up                          serve the kitchen that is there, or an empty one with a first-run page
   test [PART] [--changed]     every check and test, or a part of them
   plan FILE                   a batch plan; and as many questions again (bin/mill plan --help)
   backup [FILE]               copy the kitchen while it is in use
   restore FILE                put a copy back
   export FILE, import FILE    a kitchen as a file for another house, and such a file in
+  users                       who cooks where
   password NAME               give a cook another password, and sign that cook out everywhere
   doctor                      look the house over, with a remedy for what is wrong
   check                       every shipped bread as planned, beside practice and the literature
   rebuild                     work out anew what lists show of each batch
+  completion                  for bash: source <(bin/mill completion)
   bench, attack, shots        measure speed; attack a house of its own; take the pictures again
 TEXT
 }
@@ -38,6 +41,9 @@ bin/mill demo [--port N] [--host ADDRESS] [--fresh] [--no-demo]
     --host     serves beyond this machine; wants a password of your own in MILL_PASSWORD
     MILL_DATABASE names the kitchen's file, MILL_WORKERS how many questions are worked on at once.
 TEXT
+        up) printf 'bin/mill up [--port N] [--host ADDRESS] [--fresh]\n    Serves the kitchen that is there, or an empty one with a first-run page: demo without its demo.\n' ;;
+        users) printf 'bin/mill users [--json]\n    Lists who cooks in which kitchen, and as what.\n' ;;
+        completion) printf 'bin/mill completion\n    Prints the completion of these commands for bash: source <(bin/mill completion)\n' ;;
         test) cat <<'TEXT' ;;
 bin/mill test [core|feature|web|browser|attack]... [--changed]
     Sets up what is missing and runs every check and test, or those of the named parts, and sums up once.

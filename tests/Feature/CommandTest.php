@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Ask\Question;
+use Symfony\Component\Process\Process;
 
 /** What bin/mill says when it cannot begin: one line, a code that is not 0, and nothing half-made. */
 final class CommandTest extends TestCase
@@ -37,7 +39,7 @@ final class CommandTest extends TestCase
 
     public function test_every_command_says_what_it_does_and_the_whole_its_version(): void
     {
-        foreach (['demo', 'test', 'plan', 'swap', 'day', 'backup', 'restore', 'doctor', 'rebuild', 'bench', 'attack', 'shots'] as $command) {
+        foreach (['demo', 'up', 'test', 'plan', 'swap', 'day', 'formula', 'backup', 'restore', 'export', 'import', 'users', 'completion', 'doctor', 'rebuild', 'bench', 'attack', 'shots'] as $command) {
             [$code, , $said] = $this->mill([$command, '--help']);
             self::assertSame(0, $code, $command);
             self::assertStringContainsString('bin/mill ', $said);
@@ -45,6 +47,35 @@ final class CommandTest extends TestCase
         }
         self::assertMatchesRegularExpression('/^Stone Mill [0-9]+\.[0-9]+\.[0-9]+$/', trim($this->mill(['--version'])[2]));
         self::assertSame(2, $this->mill(['boil', '--help'])[0]);
+    }
+
+    public function test_the_shell_completes_every_question_and_command(): void
+    {
+        $words = $this->mill(['completion'])[2];
+        foreach ([...array_column(Question::cases(), 'value'), 'demo', 'up', 'export', 'import', 'users'] as $command) {
+            self::assertMatchesRegularExpression("/\\b$command\\b/", $words);
+            self::assertSame(0, $this->mill([$command, '--help'])[0], "$command is a command");
+        }
+    }
+
+    public function test_a_kitchen_moves_by_two_commands_and_is_the_same_to_the_byte(): void
+    {
+        $folder = sys_get_temp_dir().'/mill-move-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        $run = static function (string $house, string ...$words) use ($folder): string {
+            $process = new Process([dirname(__DIR__, 2).'/bin/mill', ...$words], $folder, ['MILL_DATABASE' => "$folder/$house.sqlite", 'APP_ENV' => 'local', 'MILL_HASH_MEMORY' => '64'], timeout: 120);
+
+            return $process->mustRun()->getOutput();
+        };
+        copy(dirname(__DIR__, 2).'/database/fixtures/first-landing.sqlite', "$folder/here.sqlite");
+        (new Process(['php', 'artisan', 'mill:prepare'], dirname(__DIR__, 2), ['MILL_DATABASE' => "$folder/here.sqlite", 'APP_ENV' => 'local']))->mustRun();
+        $run('here', 'export', 'first.zip');
+        self::assertStringContainsString('It is in.', $run('there', 'import', 'first.zip'));
+        self::assertStringContainsString('owner', $run('there', 'users'));
+        $run('there', 'export', 'second.zip');
+        self::assertSame(hash_file('sha256', "$folder/first.zip"), hash_file('sha256', "$folder/second.zip"));
+        array_map(unlink(...), array_filter(glob("$folder/{,.}*", GLOB_BRACE) ?: [], is_file(...)));
+        rmdir($folder);
     }
 
     public function test_it_works_through_a_link_from_any_folder_and_reads_a_file_from_where_the_cook_stands(): void
