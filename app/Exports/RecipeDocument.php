@@ -50,10 +50,29 @@ final readonly class RecipeDocument
             'cookTime' => self::duration($sheet->readyAt->getTimestamp() - $sheet->startsAt->getTimestamp() - self::until($sheet, $rows)),
             'totalTime' => self::duration($sheet->readyAt->getTimestamp() - $sheet->startsAt->getTimestamp()),
             'recipeIngredient' => self::ingredients($document),
-            'recipeInstructions' => array_map(static fn (RunRow $row): array => ['@type' => 'HowToStep', 'name' => $row->says, 'text' => trim($row->says.'. '.$row->detail)], $rows),
+            'recipeInstructions' => self::steps($rows),
             'nutrition' => self::nutrition($document),
             'suitableForDiet' => $isFree ? 'https://schema.org/GlutenFreeDiet' : null,
         ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /**
+     * What is done again and again, one load after another, stands once.
+     *
+     * @param list<RunRow> $rows
+     * @return list<array{'@type': string, name: string, text: string}>
+     */
+    private static function steps(array $rows): array
+    {
+        $steps = [];
+        foreach ($rows as $row) {
+            $text = trim($row->says.'. '.$row->detail);
+            if (($steps[count($steps) - 1]['text'] ?? null) !== $text) {
+                $steps[] = ['@type' => 'HowToStep', 'name' => $row->says, 'text' => $text];
+            }
+        }
+
+        return $steps;
     }
 
     /**

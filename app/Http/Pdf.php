@@ -12,6 +12,9 @@ use Illuminate\Http\Response;
 /** A view as a printable page; nothing is fetched for it. */
 final class Pdf
 {
+    /** What the printed face has no sign for, in signs that it has. */
+    private const SIGNS = ['⅓' => '1/3', '⅔' => '2/3', '⅛' => '1/8'];
+
     public static function response(View $view, string $paper, string $file): Response
     {
         $options = new Options;
@@ -21,12 +24,18 @@ final class Pdf
         $options->setFontCache(storage_path('framework/cache'));
         $pdf = new Dompdf($options);
         $pdf->setPaper($paper);
-        $pdf->loadHtml($view->render());
+        $pdf->loadHtml(self::writable($view->render()));
         $pdf->render();
 
         return new Response((string) $pdf->output(), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => sprintf('inline; filename="%s"', $file),
         ]);
+    }
+
+    /** Thirds stand apart from the whole number before them, which they would run into. */
+    private static function writable(string $page): string
+    {
+        return strtr((string) preg_replace('/(?<=\d)(?=[⅓⅔⅛])/u', ' ', $page), self::SIGNS);
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Controllers\ExportTableController;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
+use StoneMill\Plan\Reference;
 use Tests\TestCase;
 
 /** Tables for any spreadsheet, read back by a program that is not ours. */
@@ -88,6 +89,29 @@ final class ExportTest extends TestCase
             self::assertSame((int) $answer->json('recipeYield.0'), $read->json('count'));
             self::assertCount(count((array) $answer->json('recipeIngredient')), [...(array) $read->json('formula.lines'), ...(array) $read->json('formula.extras')]);
         }
+    }
+
+    public function test_a_load_after_another_is_one_step_of_a_recipe(): void
+    {
+        $this->cook();
+        $bread = self::uuid();
+        $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => 'Vegetable rounds', 'request' => ['style' => 'rice-vegetable-round']])->assertCreated();
+        $steps = array_column((array) $this->get("/breads/$bread/recipe.jsonld")->assertOk()->json('recipeInstructions'), 'text');
+        self::assertSame(array_values(array_unique($steps)), $steps);
+    }
+
+    public function test_every_shipped_bread_is_a_card_of_one_page_on_every_paper(): void
+    {
+        $this->cook();
+        foreach (app(Reference::class)->styles->all() as $style) {
+            $bread = self::uuid();
+            $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => $style->name, 'request' => ['style' => $style->id]])->assertCreated();
+            foreach (['a5', 'a4', 'letter'] as $paper) {
+                $pdf = (string) $this->get("/breads/$bread/recipe-card.pdf?paper=$paper&mass=oz")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+                self::assertSame(1, preg_match_all('~/Type\s*/Page\b~', $pdf), "$style->id on $paper");
+            }
+        }
+        $this->getJson('/breads/'.DemoKitchen::uuid('bread pressed-masa').'/recipe-card.pdf?paper=folio')->assertUnprocessable()->assertJsonPath('errors.0.path', 'paper');
     }
 
     public function test_nobody_takes_another_kitchen_along(): void

@@ -29,6 +29,7 @@ const bases = computed<{ value: Basis; label: string }[]>(() => [
   { value: 'per_100_g', label: '100 g as eaten' },
   { value: 'per_100_g_raw', label: '100 g raw' },
 ])
+const inUnits = computed(() => new URLSearchParams({ ...units.choice }).toString())
 const facts = computed(() => factsOf(plan.label[basis.value], convention.value))
 const budget = computed({
   get: () => request.budget?.net_carbohydrate_grams,
@@ -72,6 +73,16 @@ function fit() {
         <RouterLink :to="{ name: 'label', params: { id: bread.id } }"
           >Label and portions on paper →</RouterLink
         >
+        <span
+          >As a card:
+          <a
+            v-for="paper in ['a5', 'a4', 'letter']"
+            :key="paper"
+            class="label-paper"
+            :href="`/breads/${bread.id}/recipe-card.pdf?paper=${paper}&${inUnits}`"
+            >{{ paper }}</a
+          ></span
+        >
         <a :href="`/breads/${bread.id}/recipe.jsonld`" download>As a recipe for other programs</a>
         <a :href="`/exports/breads/${bread.id}.zip`" download>For another house</a>
       </p>
@@ -107,6 +118,11 @@ function fit() {
 </template>
 
 <style scoped>
+.label-paper {
+  margin-left: 0.5rem;
+  text-transform: capitalize;
+}
+
 .label {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(22rem, 100%), 1fr));
