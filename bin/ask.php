@@ -37,6 +37,7 @@ function document(string $file, Question $question): mixed
     return match (true) {
         $question === Question::Trial && ! $isDocument => TrialTable::document($text),
         $question === Question::Formula && ! $isDocument => ['text' => $text],
+        $question === Question::Bags && ! $isDocument => ['csv' => $text],
         default => JsonText::decoded($text),
     };
 }

@@ -34,6 +34,7 @@ foreach ([
     'breads/{bread}' => 'places/breads/FormulaBench.vue',
     'breads/{bread}/label' => 'places/breads/LabelSheet.vue',
     'larder' => 'places/larder/Larder.vue',
+    'larder/sheet' => 'places/larder/BagsFromSheet.vue',
     'grain' => 'places/larder/FromTheGrain.vue',
     'hearth' => 'places/hearth/Hearth.vue',
     'practice' => 'places/practice/Practice.vue',

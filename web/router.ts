@@ -15,6 +15,11 @@ export const router = createRouter({
       component: () => import('./places/breads/LabelSheet.vue'),
     },
     { path: '/larder', name: 'larder', component: () => import('./places/larder/Larder.vue') },
+    {
+      path: '/larder/sheet',
+      name: 'bag-sheet',
+      component: () => import('./places/larder/BagsFromSheet.vue'),
+    },
     { path: '/grain', name: 'grain', component: () => import('./places/larder/FromTheGrain.vue') },
     { path: '/hearth', name: 'hearth', component: () => import('./places/hearth/Hearth.vue') },
     { path: '/trials', name: 'trials', component: () => import('./places/trials/Trials.vue') },

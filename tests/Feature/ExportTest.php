@@ -91,6 +91,19 @@ final class ExportTest extends TestCase
         }
     }
 
+    public function test_the_bags_that_were_taken_along_are_read_back_as_they_were(): void
+    {
+        $this->cook();
+        $read = (array) $this->postJson('/api/v1/bags', ['csv' => $this->text('larder')])->assertOk()->json('bags');
+        $facts = ['ingredient', 'label', 'grams', 'price_per_kg', 'bought_on', 'opened_on', 'best_before', 'certified_gluten_free'];
+        $of = static fn (mixed $bag): array => array_map(static fn (string $fact): mixed => data_get($bag, $fact), $facts);
+        $kept = array_map($of, (array) $this->getJson('/api/v1/kitchen')->json('lots'));
+        sort($kept);
+        $read = array_map($of, $read);
+        sort($read);
+        self::assertEquals($kept, $read);
+    }
+
     public function test_a_load_after_another_is_one_step_of_a_recipe(): void
     {
         $this->cook();

@@ -83,6 +83,9 @@ export const api = {
   /** What a formula in a cook's own words says. */
   formula: (body: the.FormulaQuestion, signal?: AbortSignal) =>
     asked(() => contract.POST('/formula', { body }), signal),
+  /** What the sheet says in which a cook already keeps the bags. */
+  bags: (body: the.BagsQuestion, signal?: AbortSignal) =>
+    asked(() => contract.POST('/bags', { body }), signal),
   riddle: (body: the.RiddleQuestion, signal?: AbortSignal) =>
     asked(() => contract.POST('/riddle', { body }), signal),
   catalogue: async () => (await told(contract.GET('/catalogue'))).ingredients,

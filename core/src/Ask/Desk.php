@@ -65,6 +65,7 @@ final readonly class Desk
             Question::Riddle => $this->faults()->riddle($document),
             Question::Trial => (new TrialDesk)->trial($document),
             Question::Formula => (new FormulaDesk($this->reference, Reference::names()))->formula($document),
+            Question::Bags => (new BagDesk($this->reference, Reference::names()))->bags($document),
             Question::Causes => $this->faults()->causes($document),
         };
     }

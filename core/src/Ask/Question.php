@@ -28,4 +28,5 @@ enum Question: string
     case Trial = 'trial';
     case Riddle = 'riddle';
     case Formula = 'formula';
+    case Bags = 'bags';
 }

@@ -54,6 +54,7 @@ async function kept() {
         ]"
       />
       <RouterLink to="/grain">From the grain: masa and home milling →</RouterLink>
+      <RouterLink :to="{ name: 'bag-sheet' }">Bags from a sheet →</RouterLink>
     </header>
     <template v-if="shelf === 'bags'">
       <LotForm

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Ask;
+
+use PHPUnit\Framework\TestCase;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Tests\Bench;
+
+/** The sheet in which a cook already keeps the bags. */
+final class BagDeskTest extends TestCase
+{
+    public function test_heads_in_a_cooks_own_words_and_marks_of_any_make_are_understood(): void
+    {
+        $read = Bench::ask('bags', ['csv' => "\u{FEFF}Flour;Weight (kg);Price per kg;Bought;GF\r\nMasa harina;5;2,90;03.11.2026;yes\r\n\"Rice flour, brown\";1,5;;;\r\n"]);
+        self::assertSame([['instant-masa-fine', 5000.0, 2.9, '2026-11-03', true], ['rice-brown', 1500.0, null, null, false]], array_map(
+            static fn (array $bag): array => [$bag['ingredient'], $bag['grams'], $bag['price_per_kg'], $bag['bought_on'], $bag['certified_gluten_free']],
+            $read['bags'],
+        ));
+        self::assertSame([], $read['bags'][1]['doubts']);
+    }
+
+    public function test_another_column_is_named_by_the_cook(): void
+    {
+        $csv = "Mehl,Menge\nteff,2 kg\n";
+        self::assertNull(Bench::ask('bags', ['csv' => $csv])['bags'][0]['ingredient']);
+        $named = Bench::ask('bags', ['csv' => $csv, 'columns' => ['ingredient' => 'Mehl', 'grams' => 'Menge']])['bags'][0];
+        self::assertSame(['teff', 2000.0, []], [$named['ingredient'], $named['grams'], $named['doubts']]);
+        try {
+            Bench::ask('bags', ['csv' => $csv, 'columns' => ['ingredient' => 'Flour']]);
+            self::fail('taken');
+        } catch (InvalidInput $refusal) {
+            self::assertSame(['columns.ingredient', 'Mehl, Menge'], [$refusal->errors[0]->path, $refusal->errors[0]->limit]);
+        }
+    }
+
+    public function test_what_can_be_read_in_two_ways_is_doubted_and_what_cannot_be_read_is_left_out_and_said(): void
+    {
+        $csv = "flour,weight,price,bought,best before\nflour,5,12,03/04/2026,31/12/2026\nmoon dust,much,9,sometime,2026-02-30\n";
+        [$flour, $moon] = Bench::ask('bags', ['csv' => $csv])['bags'];
+        self::assertNull($flour['ingredient']);
+        self::assertGreaterThan(1, count($flour['choices']), 'flour is many things');
+        self::assertSame(['2026-04-03', '2026-12-31'], [$flour['bought_on'], $flour['best_before']]);
+        self::assertStringContainsString('day first', implode(' ', $flour['doubts']));
+        self::assertStringContainsString('kilograms?', implode(' ', $flour['doubts']));
+        // 12 for 5 g would be 2,400 a kilogram.
+        self::assertStringContainsString('whole bag', implode(' ', $flour['doubts']));
+        self::assertSame([null, null, null, null, null], [$moon['ingredient'], $moon['grams'], $moon['price_per_kg'], $moon['bought_on'], $moon['best_before']]);
+        self::assertCount(5, $moon['doubts']);
+    }
+
+    public function test_whatever_is_in_a_sheet_is_read_without_a_failure(): void
+    {
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(11));
+        $bits = ['"', '""', ',', ';', "\n", "\r\n", "\t", 'flour', '=1+1', "'=1", '5 kg', '2026-13-45', '½', "\u{1F33D}", '1e9', '-3', 'yes', '%'];
+        for ($round = 0; $round < 300; $round++) {
+            $csv = 'ingredient,weight,bought'."\n".implode('', array_map(static fn (): string => $bits[$random->getInt(0, count($bits) - 1)], range(1, 14)));
+            foreach (Bench::ask('bags', ['csv' => $csv])['bags'] as $bag) {
+                self::assertTrue($bag['grams'] === null || is_finite($bag['grams']));
+                self::assertNotSame('', $bag['label']);
+            }
+        }
+    }
+}

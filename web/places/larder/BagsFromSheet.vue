@@ -1,0 +1,277 @@
+<script setup lang="ts">
+import { ElButton, ElInput, ElOption, ElSelect } from 'element-plus'
+import { computed, ref, watch } from 'vue'
+import { useAsking } from '@/api/asking'
+import { api, toldBy } from '@/api/client'
+import type { BagField, ReadBag } from '@/api/types'
+import { uuid } from '@/api/uuid'
+import { useHouse } from '@/house'
+import { useUnits } from '@/ui/units'
+
+/** Bags out of the sheet in which a cook already keeps them: columns are told, rows looked at, and all of it can be taken back. */
+const EXAMPLE =
+  'Flour;Weight (kg);Price per kg;Bought\nMasa harina;5;2,90;03.11.2026\nRice flour, brown;1;3,20;'
+const SETTLES_MS = 350
+const house = useHouse()
+const units = useUnits()
+const csv = ref('')
+const columns = ref<Partial<Record<BagField, string>> | null>(null)
+/** What the cook says that a row is, by its number; an empty name leaves the row out. */
+const meant = ref<Record<number, string>>({})
+const kept = ref<string[]>([])
+const trouble = ref('')
+const busy = ref(false)
+const { answer, refused, about, forget } = useAsking(api.bags)
+const all = computed(() => [
+  ...(house.kitchen?.own_ingredients ?? []).map(one => ({ id: one.document.id, name: one.document.name })),
+  ...(house.kitchen?.ingredients ?? []).map(({ id, name }) => ({ id, name })),
+])
+const question = computed(() => ({
+  csv: csv.value,
+  ...(columns.value ? { columns: columns.value } : {}),
+  own_ingredients: (house.kitchen?.own_ingredients ?? []).map(one => one.document),
+}))
+/** As the cook said, or as the heads speak for themselves; what was said shows before the house has answered. */
+const heads = computed<Partial<Record<BagField, string>>>(
+  () =>
+    columns.value ??
+    Object.fromEntries(
+      (answer.value?.fields ?? []).flatMap(one => (one.head ? [[one.field, one.head]] : [])),
+    ),
+)
+const isOf = (bag: ReadBag) => meant.value[bag.row] ?? bag.ingredient ?? ''
+const taken = computed(() => answer.value?.bags.filter(bag => isOf(bag) !== '') ?? [])
+
+let waiting: ReturnType<typeof setTimeout> | undefined
+watch(csv, () => {
+  columns.value = null
+  meant.value = {}
+})
+watch(question, asked => {
+  clearTimeout(waiting)
+  if (!asked.csv.trim()) return forget()
+  waiting = setTimeout(() => void about(asked), SETTLES_MS)
+})
+
+async function open(file: File | undefined) {
+  if (file) csv.value = await file.text()
+}
+
+function says(field: BagField, head: string) {
+  columns.value = Object.fromEntries(
+    Object.entries({ ...heads.value, [field]: head }).filter(([, name]) => name),
+  )
+}
+
+/** One after the other, so that what was kept before something went wrong is known and can be taken back. */
+async function keep() {
+  busy.value = true
+  trouble.value = ''
+  try {
+    for (const bag of taken.value) {
+      const id = uuid()
+      await api.keepLot(id, {
+        version: 0,
+        ingredient: isOf(bag),
+        label: bag.label,
+        certified_gluten_free: bag.certified_gluten_free,
+        ...(bag.grams === null ? {} : { grams: bag.grams }),
+        ...(bag.price_per_kg === null ? {} : { price_per_kg: bag.price_per_kg }),
+        ...(bag.bought_on ? { bought_on: bag.bought_on } : {}),
+        ...(bag.opened_on ? { opened_on: bag.opened_on } : {}),
+        ...(bag.best_before ? { best_before: bag.best_before } : {}),
+        ...(bag.notes ? { notes: bag.notes } : {}),
+      })
+      kept.value = [...kept.value, id]
+    }
+    csv.value = ''
+  } catch (failure) {
+    trouble.value = toldBy(failure)
+  } finally {
+    busy.value = false
+    await house.refresh()
+  }
+}
+
+async function takeBack() {
+  try {
+    for (const id of kept.value) await house.archive('lots', id, true)
+    kept.value = []
+  } catch (failure) {
+    trouble.value = toldBy(failure)
+  }
+}
+</script>
+
+<template>
+  <div class="sheet">
+    <p><RouterLink :to="{ name: 'larder' }">← Larder</RouterLink></p>
+    <h1>Bags from a sheet of your own</h1>
+    <p class="soft">
+      Save it as CSV, with heads in the first row, and open it here, or paste it. Nothing is kept before you
+      say so.
+    </p>
+    <p v-if="kept.length" class="row" role="status">
+      {{ kept.length }} {{ kept.length === 1 ? 'bag is' : 'bags are' }} in the larder.
+      <ElButton @click="takeBack">Put them away again</ElButton>
+    </p>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <div class="sheet-in">
+      <ElInput
+        v-model="csv"
+        type="textarea"
+        :rows="4"
+        maxlength="400000"
+        aria-label="Your sheet"
+        :placeholder="EXAMPLE"
+      />
+      <div class="stack">
+        <label class="sheet-file">
+          A CSV file
+          <input
+            type="file"
+            accept=".csv,.tsv,.txt,text/csv"
+            @change="open(($event.target as HTMLInputElement).files?.[0])"
+          />
+        </label>
+        <ElButton v-if="!csv" @click="csv = EXAMPLE">Try it with an example</ElButton>
+      </div>
+    </div>
+    <p v-if="refused" role="alert">{{ refused }}</p>
+    <template v-if="answer">
+      <h2>Which column says what</h2>
+      <div class="sheet-fields">
+        <div v-for="one in answer.fields" :key="one.field">
+          <span class="soft" aria-hidden="true">{{ one.words }}</span>
+          <ElSelect
+            :model-value="heads[one.field] ?? ''"
+            placeholder="No column"
+            filterable
+            :aria-label="one.words"
+            @update:model-value="(head: string) => says(one.field, head)"
+          >
+            <ElOption value="" label="No column" />
+            <ElOption v-for="head in answer.heads" :key="head" :value="head" :label="head" />
+          </ElSelect>
+        </div>
+      </div>
+      <h2>What would be kept</h2>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Bag</th>
+            <th scope="col">What it is</th>
+            <th scope="col">Bought</th>
+            <th scope="col">A kilogram</th>
+            <th scope="col">Best before</th>
+            <th scope="col">To look at</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="bag in answer.bags" :key="bag.row" :class="{ 'is-left': !isOf(bag) }">
+            <th scope="row">{{ bag.label }}</th>
+            <td>
+              <ElSelect
+                :model-value="isOf(bag)"
+                filterable
+                placeholder="Left out"
+                :aria-label="`What ${bag.label} is`"
+                @update:model-value="(id: string) => (meant = { ...meant, [bag.row]: id })"
+              >
+                <ElOption value="" label="Left out" />
+                <ElOption
+                  v-for="one in bag.choices"
+                  :key="`likely ${one.id}`"
+                  :value="one.id"
+                  :label="one.name"
+                />
+                <ElOption
+                  v-for="one in all.filter(one => !bag.choices.some(choice => choice.id === one.id))"
+                  :key="one.id"
+                  :value="one.id"
+                  :label="one.name"
+                />
+              </ElSelect>
+            </td>
+            <td>
+              {{ bag.grams === null ? '' : units.text(bag.grams, 'g') }} {{ bag.bought_on }}
+              <template v-if="bag.certified_gluten_free">✓ certified</template>
+            </td>
+            <td>{{ bag.price_per_kg === null ? '' : units.text(bag.price_per_kg, 'money') }}</td>
+            <td>{{ bag.best_before }}</td>
+            <td>{{ bag.doubts.join(' ') }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p>
+        <ElButton type="primary" size="large" :loading="busy" :disabled="!taken.length" @click="keep">{{
+          `Keep ${taken.length} ${taken.length === 1 ? 'bag' : 'bags'}`
+        }}</ElButton>
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  display: grid;
+  gap: var(--gap);
+  max-width: 84rem;
+  margin: 0 auto;
+  padding: 1.2rem;
+}
+
+.sheet > * {
+  min-width: 0;
+  margin: 0;
+}
+
+.sheet-in {
+  display: grid;
+  grid-template-columns: 2fr 1fr;
+  gap: 1rem;
+}
+
+.sheet-file,
+.sheet-fields > div {
+  display: grid;
+  gap: 0.2rem;
+}
+
+.sheet-fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
+  gap: 0.6rem;
+}
+
+table {
+  border-collapse: collapse;
+}
+
+th,
+td {
+  padding: 0.3rem 0.8rem 0.3rem 0;
+  border-top: 1px solid var(--panel-edge);
+  text-align: left;
+  vertical-align: middle;
+}
+
+td .el-select {
+  min-width: 14rem;
+}
+
+.is-left {
+  color: var(--ink-soft);
+}
+
+@media (max-width: 52rem) {
+  .sheet-in {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  table {
+    display: block;
+    overflow-x: auto;
+  }
+}
+</style>
