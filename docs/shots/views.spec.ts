@@ -24,6 +24,15 @@ test('every main view', async ({ page }) => {
   await page.getByRole('group', { name: 'Somebody cannot have' }).getByRole('button', { name: 'Egg' }).click()
   await page.waitForTimeout(500)
   await page.screenshot(shot('breads'))
+  await page.getByRole('link', { name: 'Write or paste a formula' }).click()
+  await page
+    .getByLabel('Your formula')
+    .fill(
+      'Makes 10\n2 cups masa harina\n100 g flour\n1 ½ tsp salt, 300 ml warm water\na thumb of ghee or butter\noil for the griddle\nKnead, then let it rest.',
+    )
+  await expect(page.getByText('1 to settle')).toBeVisible()
+  await page.screenshot(shot('words'))
+  await page.goto('/breads')
   await page.getByRole('link', { name: /Almond wraps/ }).click()
   await expect(page.getByText('What holds it together')).toBeVisible()
   await page.waitForTimeout(500)
@@ -56,10 +65,6 @@ test('every main view', async ({ page }) => {
     .click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Too dry')
   await page.screenshot(shot('mix'))
-  await page.setViewportSize({ width: 360, height: 780 })
-  await page.waitForTimeout(300)
-  await page.screenshot(shot('phone'))
-  await page.setViewportSize({ width: 1280, height: 800 })
   await tool(page, 'Dark')
   await page.getByRole('button', { name: 'Something is wrong' }).click()
   await page.getByRole('button', { name: /^Cracks at the edge/ }).click()
