@@ -14,7 +14,7 @@ use StoneMill\Reading\Internal\Parts;
 
 /**
  * A formula as cooks write it: amounts in any unit and order, fractions, ranges, "or" and notes. Each part of the text says what it was taken
- * for and what is doubtful about it; what cannot be taken is asked about, and nothing is dropped. See docs/reading.md.
+ * for and what is doubtful about it; what cannot be taken is asked about, and nothing is dropped. See docs/formats.md.
  */
 final readonly class CookText
 {

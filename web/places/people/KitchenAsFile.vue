@@ -120,23 +120,6 @@ async function chosen() {
   gap: 0.3rem;
 }
 
-.file-in input {
-  min-height: 44px;
-  font: inherit;
-}
-
-.file-in input::file-selector-button {
-  min-height: 44px;
-  margin-right: 0.8rem;
-  padding: 0 0.9rem;
-  border: 1px solid var(--edge-strong);
-  border-radius: var(--round);
-  background: var(--panel);
-  color: var(--ink);
-  font: 600 1rem var(--font-text);
-  cursor: pointer;
-}
-
 .row {
   align-items: end;
 }

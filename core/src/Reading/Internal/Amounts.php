@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Reading\Internal;
 
 use StoneMill\Measure\Spread;
+use StoneMill\Measure\VolumeUnit;
 use StoneMill\Pantry\ByNames;
 use StoneMill\Reading\Amount;
 use StoneMill\Reading\AmountKind;
@@ -29,9 +30,24 @@ final readonly class Amounts
         [$text, $times] = self::multiplied(self::withoutOtherNumbers($part));
         // A handful of mint is one.
         $text = preg_replace('/^(?=(?:(?:small|big|large|good|generous)\s+)?(?:'.implode('|', $names->handWords()).')\b)/iu', 'a ', $text) ?? $text;
-        $pattern = '/(?<![\p{L}\d.,\/])(?<number>'.Numbers::pattern().')\s*(?<heap>(?:(?i:heaped|heaping|rounded|generous|scant|level|big|small|large|loosely|firmly|lightly|packed)\s+)*)(?:-\s*)?'.Units::pattern($names).'\.?(?![\p{L}\d])/iu';
         // Case matters for one letter only, which the units say themselves.
-        $pattern = str_replace('/iu', '/u', $pattern);
+        $pattern = '/(?<![\p{L}\d.,\/])(?<number>'.Numbers::pattern().')\s*(?<heap>(?:(?i:heaped|heaping|rounded|generous|scant|level|big|small|large|loosely|firmly|lightly|packed)\s+)*)(?:-\s*)?'.Units::pattern($names).'\.?(?![\p{L}\d])/u';
+        $amounts = self::scanned($pattern, $text, $measures, $names);
+        $rest = preg_replace($pattern, ' ', $text) ?? $text;
+        [$rest, $counted, $size] = self::counted($rest, $amounts !== []);
+        if ($counted !== null && $amounts !== [] && preg_match('/\b(?:tins?|cans?|jars?|bags?|packs?|cartons?|boxe?s?|pieces?)\b/iu', $rest) === 1) {
+            $amounts = array_map(static fn (Amount $amount): Amount => $amount->times($counted->number->likely), $amounts);
+        } elseif ($counted !== null) {
+            $amounts[] = $counted;
+        }
+        usort($amounts, static fn (Amount $one, Amount $other): int => $one->kind->value <=> $other->kind->value);
+
+        return new self(array_map(static fn (Amount $amount): Amount => $amount->times($times), $amounts), $rest, $size);
+    }
+
+    /** @return list<Amount> in the order of the text; what is joined by "plus" or "and" is one */
+    private static function scanned(string $pattern, string $text, Measures $measures, ByNames $names): array
+    {
         preg_match_all($pattern, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE);
         $amounts = [];
         $until = null;
@@ -46,16 +62,8 @@ final readonly class Amounts
             $amounts[] = $sum ?? $amount;
             $until = $match[0][1] + strlen($match[0][0]);
         }
-        $rest = preg_replace($pattern, ' ', $text) ?? $text;
-        [$rest, $counted, $size] = self::counted($rest, $amounts !== []);
-        if ($counted !== null && $amounts !== [] && preg_match('/\b(?:tins?|cans?|jars?|bags?|packs?|cartons?|boxe?s?|pieces?)\b/iu', $rest) === 1) {
-            $amounts = array_map(static fn (Amount $amount): Amount => $amount->times($counted->number->likely), $amounts);
-        } elseif ($counted !== null) {
-            $amounts[] = $counted;
-        }
-        usort($amounts, static fn (Amount $one, Amount $other): int => $one->kind->value <=> $other->kind->value);
 
-        return new self(array_map(static fn (Amount $amount): Amount => $amount->times($times), $amounts), $rest, $size);
+        return $amounts;
     }
 
     /** Volumes of two units add up in millilitres. */
@@ -67,7 +75,7 @@ final readonly class Amounts
         $inMillilitres = static function (Amount $amount): Amount {
             $unit = $amount->unit?->spread(null) ?? Spread::exactly(1.0);
 
-            return new Amount(AmountKind::Volume, Spread::of($amount->number->low * $unit->low, $amount->number->likely * $unit->likely, $amount->number->high * $unit->high), $amount->words, \StoneMill\Measure\VolumeUnit::Millilitre, null, $amount->doubts);
+            return new Amount(AmountKind::Volume, Spread::of($amount->number->low * $unit->low, $amount->number->likely * $unit->likely, $amount->number->high * $unit->high), $amount->words, VolumeUnit::Millilitre, null, $amount->doubts);
         };
 
         return $inMillilitres($one)->plus($inMillilitres($other));

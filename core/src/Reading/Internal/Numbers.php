@@ -27,7 +27,7 @@ final readonly class Numbers
         $digits = self::digits();
         $words = implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), [...array_keys(self::VAGUE), ...array_keys(self::WORDS)]));
 
-        return "(?:(?:between\s+)?$digits(?:\s*(?:-|to|or|and(?=\s+$digits\s*\p{L}))\s*$digits)?|\b(?:$words)\b)";
+        return "(?:(?i:between\s+)?$digits(?:\s*(?:-|(?i:to|or)|(?i:and)(?=\s+$digits\s*\p{L}))\s*$digits)?|\b(?i:$words)\b)";
     }
 
     private static function digits(): string
