@@ -117,6 +117,8 @@ final readonly class Amounts
     /** @return array{string, Amount|null, string|null} the text without a number that counts things, that number, and their size */
     private static function counted(string $text, bool $isMeasured): array
     {
+        // A little of something is no number of it.
+        $text = preg_replace('/\b(?:just\s+)?an?\s+(?=(?:little|bit|touch|glug|good)\b)/iu', '', $text) ?? $text;
         $size = preg_match('/\b(small|medium|large)\b/iu', $text, $sized) === 1 ? mb_strtolower($sized[1]) : null;
         $digits = '(?<number>'.Numbers::pattern().')';
         $at = preg_match('/^\W*'.$digits.'(?=\s+\p{L}|\s*\()/iu', $text, $match) === 1
