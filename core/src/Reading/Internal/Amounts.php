@@ -15,7 +15,7 @@ use StoneMill\Reading\Measures;
 final readonly class Amounts
 {
     /** How much more or less than a level one. Planning estimates. */
-    private const HEAPS = ['heaped' => [1.2, 1.5, 1.8], 'heaping' => [1.2, 1.5, 1.8], 'rounded' => [1.1, 1.25, 1.5], 'generous' => [1.05, 1.15, 1.3], 'big' => [1.1, 1.3, 1.6], 'large' => [1.1, 1.3, 1.6], 'scant' => [0.85, 0.92, 0.98], 'small' => [0.6, 0.75, 0.9]];
+    private const HEAPS = ['heaped' => [1.2, 1.5, 1.8], 'heaping' => [1.2, 1.5, 1.8], 'rounded' => [1.1, 1.25, 1.5], 'generous' => [1.05, 1.15, 1.3], 'good' => [1.05, 1.15, 1.3], 'big' => [1.1, 1.3, 1.6], 'large' => [1.1, 1.3, 1.6], 'scant' => [0.85, 0.92, 0.98], 'small' => [0.6, 0.75, 0.9]];
 
     /** What is sold in one size, in g. A stick of butter as US dairies cut it; packets as bakers' suppliers fill them. */
     private const PACKS = ['stick' => 113.4, 'sachet' => 7.0, 'packet' => 7.0, 'envelope' => 7.0];
@@ -31,7 +31,7 @@ final readonly class Amounts
         // A handful of mint is one.
         $text = preg_replace('/^(?=(?:(?:small|big|large|good|generous)\s+)?(?:'.implode('|', $names->handWords()).')\b)/iu', 'a ', $text) ?? $text;
         // Case matters for one letter only, which the units say themselves.
-        $pattern = '/(?<![\p{L}\d.,\/])(?<number>'.Numbers::pattern().')\s*(?<heap>(?:(?i:heaped|heaping|rounded|generous|scant|level|big|small|large|loosely|firmly|lightly|packed)\s+)*)(?:-\s*)?'.Units::pattern($names).'\.?(?![\p{L}\d])/u';
+        $pattern = '/(?<![\p{L}\d.,\/])(?<number>'.Numbers::pattern().')\s*(?<heap>(?:(?i:heaped|heaping|rounded|generous|good|scant|level|big|small|large|loosely|firmly|lightly|packed)\s+)*)(?:-\s*)?'.Units::pattern($names).'\.?(?![\p{L}\d])/u';
         $amounts = self::scanned($pattern, $text, $measures, $names);
         $rest = preg_replace($pattern, ' ', $text) ?? $text;
         [$rest, $counted, $size] = self::counted($rest, $amounts !== []);
@@ -55,7 +55,7 @@ final readonly class Amounts
             $words = array_map(static fn (array $group): string => $group[0], $match);
             $amount = self::heaped(Units::amount(Numbers::read($match['number'][0]), $words, $measures, $names, trim($match[0][0])), $match['heap'][0]);
             $between = $until === null ? null : substr($text, $until, $match[0][1] - $until);
-            $sum = $between !== null && preg_match('/^\s*(?:plus|\+|and|&)\s*$/iu', $between) === 1 ? end($amounts)->plus($amount) ?? self::together(end($amounts), $amount) : null;
+            $sum = $between !== null && (preg_match('/^\s*(?:plus|\+|and|&)\s*$/iu', $between) === 1 || trim($between) === '' && preg_match('/(?:lbs?|pounds?)\.?\s*$/iu', end($amounts)->words) === 1) ? end($amounts)->plus($amount) ?? self::together(end($amounts), $amount) : null;
             if ($sum !== null) {
                 array_pop($amounts);
             }

@@ -27,14 +27,14 @@ final readonly class Numbers
         $digits = self::digits();
         $words = implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), [...array_keys(self::VAGUE), ...array_keys(self::WORDS)]));
 
-        return "(?:(?i:between\s+)?$digits(?:\s*(?:-|(?i:to|or)|(?i:and)(?=\s+$digits\s*\p{L}))\s*$digits)?|\b(?i:$words)\b)";
+        return "(?:(?i:between\s+)?$digits(?:\s*(?:-|(?i:to|or)|(?i:and)(?=\s+$digits\s*\p{L}))\s*$digits)?(?:\s+(?i:of\s+)?(?i:an?)(?=\s))?|\b(?i:$words)\b)";
     }
 
     private static function digits(): string
     {
         $signs = implode('', array_keys(self::SIGNS));
 
-        return "(?:\d+\s*-?\s*\d+\/\d+|\d+\/\d+|\d+\s*[$signs]|[$signs]|\d{1,3}(?:,\d{3})+(?!\d)|\d+[.,]\d+|\d+)";
+        return "(?:\d+\s+(?i:and)\s+(?:\d+\/\d+|[$signs]|(?i:a\s+(?:half|third|quarter)|three\s+quarters))|\d+\s*-?\s*\d+\/\d+|\d+\/\d+|\d+\s*[$signs]|[$signs]|\d{1,3}(?:,\d{3})+(?!\d)|\d+[.,]\d+|\d+)";
     }
 
     /** What a match of the pattern says; low and high where it is a range. */
@@ -58,6 +58,7 @@ final readonly class Numbers
     private static function one(string $written): float
     {
         $sum = 0.0;
+        $written = strtr((string) preg_replace(['/\s+and\s+/', '/\ba\s+(?=half|third|quarter)/'], [' ', ''], $written), ['three quarters' => '¾', 'half' => '½', 'third' => '⅓', 'quarter' => '¼']);
         foreach (self::SIGNS as $sign => $share) {
             if (str_contains($written, $sign)) {
                 $sum += $share;
