@@ -50,7 +50,7 @@ final readonly class Parts
         $parts = [''];
         $depth = 0;
         // "and" parts two things where a number follows, a comma also where one does not.
-        foreach (preg_split('/((?<!\d),|,(?!\d)|\s(?:and|&|plus)\s+(?=[\d½¼¾⅓⅔⅛]|an?\s)|[()])/u', $line, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [] as $piece) {
+        foreach (preg_split('/((?<!\d),|,(?!\d)|\s(?:and|&|plus)\s+(?!an?\s+(?:half|third|quarter)\b)(?=[\d½¼¾⅓⅔⅛]|an?\s)|[()])/u', $line, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [] as $piece) {
             $depth += ($piece === '(' ? 1 : 0) - ($piece === ')' ? 1 : 0);
             $isMark = preg_match('/^(?:,|\s(?:and|&|plus)\s+)$/u', $piece) === 1;
             if ($isMark && $depth === 0) {
