@@ -16,6 +16,9 @@ use ZipArchive;
  */
 final readonly class OpenKitchenFile
 {
+    /** Bytes of a row: one that is longer is cut, and then no row. */
+    private const LONGEST_LINE = 20_000_000;
+
     /** @param Manifest $manifest */
     public function __construct(private ZipArchive $zip, public array $manifest)
     {
@@ -29,7 +32,7 @@ final readonly class OpenKitchenFile
     public function rows(Part $part): Generator
     {
         $stream = $this->zip->getStream("$part->value.jsonl");
-        for ($number = 1; $stream !== false && ($line = fgets($stream)) !== false; $number++) {
+        for ($number = 1; $stream !== false && ($line = fgets($stream, self::LONGEST_LINE)) !== false; $number++) {
             $row = json_decode($line, false);
             if (! $row instanceof \stdClass) {
                 throw InvalidInput::at("$part->value.jsonl", 'This line is no row.', $number, 'one JSON object on each line');
