@@ -33,7 +33,8 @@ export const test = base.extend<{ asAtFirst: null }, { home: House; atHome: APIR
   // What one test liked of units and looks is no business of the next: it goes along with the cook.
   asAtFirst: [
     async ({ atHome }, use) => {
-      await atHome.put('/api/v1/me/profile', { data: {} })
+      // A connection that lay idle through a long test may be closed at the other end.
+      await atHome.put('/api/v1/me/profile', { data: {}, maxRetries: 2 })
       await use(null)
     },
     { auto: true },
