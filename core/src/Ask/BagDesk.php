@@ -81,7 +81,7 @@ final readonly class BagDesk
             'certified_gluten_free' => $bag->isCertified,
             'notes' => $bag->notes,
             'doubts' => $bag->doubts,
-            'choices' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $catalogue->ingredient($id)->name], $bag->choices),
+            'choices' => $catalogue->named($bag->choices),
         ];
     }
 }

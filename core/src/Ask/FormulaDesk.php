@@ -133,7 +133,7 @@ final readonly class FormulaDesk
     private function document(ReadFormula $read, Catalogue $catalogue): array
     {
         return [
-            'parts' => array_map(fn (ReadLine $line): array => self::part($line, $catalogue), $read->lines),
+            'parts' => array_map(static fn (ReadLine $line): array => self::part($line, $catalogue), $read->lines),
             'open' => $read->open(),
             'formula' => [
                 'lines' => array_map(self::line(...), $read->dough()),
@@ -161,7 +161,7 @@ final readonly class FormulaDesk
             'where' => $line->kind === LineKind::Extra ? $line->place?->inWords() : null,
             'celsius' => $line->celsius,
             'doubts' => $line->doubts,
-            'choices' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $catalogue->ingredient($id)->name], $line->choices),
+            'choices' => $catalogue->named($line->choices),
         ];
     }
 

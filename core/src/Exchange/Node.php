@@ -6,6 +6,7 @@ namespace StoneMill\Exchange;
 
 use BackedEnum;
 use DateTimeImmutable;
+use StoneMill\Measure\Rounding;
 
 /**
  * One place in a decoded JSON document. Readers take typed values out of it; whatever does not fit is
@@ -353,6 +354,6 @@ final readonly class Node
 
     private static function plain(float $number): string
     {
-        return rtrim(rtrim(sprintf('%.4F', $number), '0'), '.');
+        return Rounding::written($number, 4);
     }
 }

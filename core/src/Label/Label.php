@@ -125,7 +125,7 @@ final readonly class Label
         $reasons = $beside->high > 0 ? [Reason::amount('Eaten with it, beside the dough', $beside->likely, Unit::Gram)] : [];
 
         return Figure::spread(
-            Spread::of($baked->low + $beside->low, $baked->likely + $beside->likely, $baked->high + $beside->high),
+            $baked->plus($beside),
             Unit::Gram,
             Reason::amount($count === 1 ? 'Raw piece' : "Raw, $count pieces", $count * $this->rawPieceGrams, Unit::Gram),
             Reason::amount('Share left after the griddle', $this->keptShare->likely, Unit::Share),

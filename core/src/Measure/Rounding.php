@@ -24,4 +24,10 @@ final class Rounding
     {
         return self::toStep($grams, $grams < self::PINCH_GRAMS ? min(0.1, $resolutionGrams) : $resolutionGrams);
     }
+
+    /** As it is written: so many decimals at most, and no zeros that say nothing. */
+    public static function written(float $number, int $decimals): string
+    {
+        return rtrim(rtrim(sprintf("%.{$decimals}F", $number), '0'), '.');
+    }
 }

@@ -45,6 +45,18 @@ final readonly class Spread
         return new self($this->low * $factor, $this->likely * $factor, $this->high * $factor);
     }
 
+    /** Bound by bound, of two that go up and down together: low stays with low. */
+    public function plus(self $other): self
+    {
+        return self::of($this->low + $other->low, $this->likely + $other->likely, $this->high + $other->high);
+    }
+
+    /** Bound by bound, of two that cannot be negative. */
+    public function times(self $other): self
+    {
+        return self::of($this->low * $other->low, $this->likely * $other->likely, $this->high * $other->high);
+    }
+
     /** The same likely value with its band that many times as wide, never past zero for what cannot be negative. */
     public function widenedBy(float $factor): self
     {

@@ -44,7 +44,6 @@ final class Catalogue
         return $more;
     }
 
-    /** @throws UnknownIngredient If there is none of that name. */
     /**
      * Whether one of these is wheat, or of its kin. What the catalogue does not know is not looked at.
      *
@@ -61,6 +60,7 @@ final class Catalogue
         return false;
     }
 
+    /** @throws UnknownIngredient If there is none of that name. */
     public function ingredient(string $id): Ingredient
     {
         return $this->read[$id] ??= IngredientRows::read($this->rows[$id] ?? throw UnknownIngredient::named($id));
@@ -77,6 +77,17 @@ final class Catalogue
         if (! $this->has($id)) {
             $node->refuse('This ingredient is not in the catalogue.', 'a known ingredient, such as '.implode(', ', $this->namesLike($id)));
         }
+    }
+
+    /**
+     * For a cook to choose from.
+     *
+     * @param list<string> $ids
+     * @return list<array{id: string, name: string}>
+     */
+    public function named(array $ids): array
+    {
+        return array_map(fn (string $id): array => ['id' => $id, 'name' => $this->ingredient($id)->name], $ids);
     }
 
     /** @return list<Ingredient> */

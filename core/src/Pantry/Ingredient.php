@@ -130,7 +130,7 @@ final readonly class Ingredient
     {
         $density = $fill === null ? $this->densityHoweverFilled() : $this->bulkDensity[$fill->value];
 
-        return Spread::of($density->low * $millilitres->low, $density->likely * $millilitres->likely, $density->high * $millilitres->high);
+        return $density->times($millilitres);
     }
 
     private function densityHoweverFilled(): Spread

@@ -25,9 +25,9 @@ final readonly class Amount
     ) {
     }
 
-    public function times(float $factor): self
+    public function times(Spread $factor): self
     {
-        return new self($this->kind, $this->number->multipliedBy($factor), $this->words, $this->unit, $this->size, $this->doubts);
+        return new self($this->kind, $this->number->times($factor), $this->words, $this->unit, $this->size, $this->doubts);
     }
 
     public function doubted(string ...$doubts): self
@@ -40,7 +40,7 @@ final readonly class Amount
     {
         return $this->kind !== $other->kind || $this->unit !== $other->unit ? null : new self(
             $this->kind,
-            Spread::of($this->number->low + $other->number->low, $this->number->likely + $other->number->likely, $this->number->high + $other->number->high),
+            $this->number->plus($other->number),
             $this->words.' + '.$other->words,
             $this->unit,
             $this->size,

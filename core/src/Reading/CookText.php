@@ -23,31 +23,30 @@ final readonly class CookText
     /** Oil for the dough, and more of it for something else. */
     private const MORE_OF_IT = '/^(?<first>.*?\p{L}.*?),?\s*(?:\bplus|\band|\bwith|\+)\s+(?<more>(?:\S+\s+){0,3}?(?:more|extra|a\s+little|a\s+bit|some)\b.*)$/iu';
 
-    private function __construct(private Catalogue $catalogue, private ByNames $names, private Measures $measures)
+    private function __construct(private Parts $parts, private LineReader $reader)
     {
     }
 
     /** @param Measures $measures that the writer used, as far as is known */
     public static function in(Catalogue $catalogue, ByNames $names, Measures $measures): self
     {
-        return new self($catalogue, $names, $measures);
+        return new self(new Parts($names), new LineReader($catalogue, $names, new NameFinder($catalogue, $names), $measures));
     }
 
     /** @return list<ReadLine> in the order of the text */
     public function read(string $text): array
     {
-        $reader = $this->reader();
         $lines = [];
         $under = null;
-        foreach ((new Parts($this->names))->of($text) as $part) {
+        foreach ($this->parts->of($text) as $part) {
             $split = preg_match(self::MORE_OF_IT, $part, $both) === 1;
-            $line = $reader->read($split ? $both['first'] : $part, $under);
+            $line = $this->reader->read($split ? $both['first'] : $part, $under);
             $under = $line->kind === LineKind::Heading ? $line->place : $under;
             $lines[] = $line;
             if ($split && $line->ingredient !== null) {
-                $lines[] = $reader->more($both['more'], $line->ingredient, $under);
+                $lines[] = $this->reader->more($both['more'], $line->ingredient, $under);
             } elseif ($split) {
-                $lines[count($lines) - 1] = $reader->read($part, $under);
+                $lines[count($lines) - 1] = $this->reader->read($part, $under);
             }
         }
 
@@ -57,11 +56,6 @@ final readonly class CookText
     /** What such an amount of it weighs; null where nobody knows. */
     public function weight(Amount $amount, Ingredient $ingredient): ?Spread
     {
-        return $this->reader()->grams($amount, $ingredient);
-    }
-
-    private function reader(): LineReader
-    {
-        return new LineReader($this->catalogue, $this->names, new NameFinder($this->catalogue, $this->names), $this->measures);
+        return $this->reader->grams($amount, $ingredient);
     }
 }

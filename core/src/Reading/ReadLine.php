@@ -43,7 +43,7 @@ final readonly class ReadLine
         if ($this->grams === null || $more->grams === null) {
             return $this;
         }
-        $grams = Spread::of($this->grams->low + $more->grams->low, $this->grams->likely + $more->grams->likely, $this->grams->high + $more->grams->high);
+        $grams = $this->grams->plus($more->grams);
         $amount = new Amount(AmountKind::Grams, $grams, ($this->amount->words ?? '').' + '.($more->amount->words ?? ''));
 
         return new self($this->text.' + '.$more->text, $this->kind, $this->ingredient, $amount, $grams, $this->goesIn, $this->place, $this->celsius ?? $more->celsius, $this->count, [...$this->doubts, ...$more->doubts], $this->choices);

@@ -6,6 +6,7 @@ namespace StoneMill\Shape;
 
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Measure\Rounding;
 
 /**
  * A sheet to print at true size: a ring to slide under a liner, a bar as thick as the dough should be, and a ruler that
@@ -102,6 +103,6 @@ final readonly class PrintedGuide
 
     private static function mm(float $value): string
     {
-        return rtrim(rtrim(sprintf('%.3F', $value), '0'), '.');
+        return Rounding::written($value, 3);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Reading\Internal;
 
+use StoneMill\Measure\Rounding;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\VolumeUnit;
 use StoneMill\Pantry\ByNames;
@@ -36,13 +37,13 @@ final readonly class Amounts
         $rest = preg_replace($pattern, ' ', $text) ?? $text;
         [$rest, $counted, $size] = self::counted($rest, $amounts !== []);
         if ($counted !== null && $amounts !== [] && preg_match('/\b(?:tins?|cans?|jars?|bags?|packs?|cartons?|boxe?s?|pieces?)\b/iu', $rest) === 1) {
-            $amounts = array_map(static fn (Amount $amount): Amount => $amount->times($counted->number->likely), $amounts);
+            $amounts = array_map(static fn (Amount $amount): Amount => $amount->times(Spread::exactly($counted->number->likely)), $amounts);
         } elseif ($counted !== null) {
             $amounts[] = $counted;
         }
         usort($amounts, static fn (Amount $one, Amount $other): int => $one->kind->value <=> $other->kind->value);
 
-        return new self(array_map(static fn (Amount $amount): Amount => $amount->times($times), $amounts), $rest, $size);
+        return new self(array_map(static fn (Amount $amount): Amount => $amount->times(Spread::exactly($times)), $amounts), $rest, $size);
     }
 
     /** @return list<Amount> in the order of the text; what is joined by "plus" or "and" is one */
@@ -72,21 +73,16 @@ final readonly class Amounts
         if ($one->kind !== AmountKind::Volume || $other->kind !== AmountKind::Volume || $one->unit === null || $other->unit === null) {
             return null;
         }
-        $inMillilitres = static function (Amount $amount): Amount {
-            $unit = $amount->unit?->spread(null) ?? Spread::exactly(1.0);
+        $inMillilitres = static fn (Amount $amount, VolumeUnit $unit): Amount => new Amount(AmountKind::Volume, $amount->number->times($unit->spread(null)), $amount->words, VolumeUnit::Millilitre, null, $amount->doubts);
 
-            return new Amount(AmountKind::Volume, Spread::of($amount->number->low * $unit->low, $amount->number->likely * $unit->likely, $amount->number->high * $unit->high), $amount->words, VolumeUnit::Millilitre, null, $amount->doubts);
-        };
-
-        return $inMillilitres($one)->plus($inMillilitres($other));
+        return $inMillilitres($one, $one->unit)->plus($inMillilitres($other, $other->unit));
     }
 
     private static function heaped(Amount $amount, string $heaps): Amount
     {
-        foreach (self::HEAPS as $word => [$low, $likely, $high]) {
+        foreach (self::HEAPS as $word => $times) {
             if (str_contains(mb_strtolower($heaps), $word)) {
-                return (new Amount($amount->kind, Spread::of($amount->number->low * $low, $amount->number->likely * $likely, $amount->number->high * $high), $amount->words, $amount->unit, $amount->size, $amount->doubts))
-                    ->doubted(sprintf('%s was taken as %s of a level one.', ucfirst($word), rtrim(rtrim(sprintf('%.2f', $likely), '0'), '.')));
+                return $amount->times(Spread::of(...$times))->doubted(sprintf('%s was taken as %s of a level one.', ucfirst($word), Rounding::written($times[1], 2)));
             }
         }
 
@@ -131,7 +127,7 @@ final readonly class Amounts
         foreach (self::PACKS as $pack => $grams) {
             if (preg_match("/\b{$pack}s?\b/iu", $rest) === 1) {
                 return [preg_replace("/\b{$pack}s?\b/iu", ' ', $rest) ?? $rest, (new Amount(AmountKind::Grams, Numbers::read($match['number'])->multipliedBy($grams), trim($match[0])." $pack"))
-                    ->doubted(sprintf('A %s was taken as %s g.', $pack, rtrim(rtrim(sprintf('%.1f', $grams), '0'), '.'))), $size];
+                    ->doubted(sprintf('A %s was taken as %s g.', $pack, Rounding::written($grams, 1))), $size];
             }
         }
 

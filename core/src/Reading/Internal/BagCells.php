@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Reading\Internal;
 
 use DateTimeImmutable;
+use StoneMill\Measure\Rounding;
 use StoneMill\Pantry\ByNames;
 use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\Ingredient;
@@ -112,7 +113,7 @@ final readonly class BagCells
         $unit = preg_match('/\b(kg|kilos?|lbs?|pounds?|oz|ounces?)\b/', $head, $found) === 1 ? $found[1] : 'g';
         $grams = (Amounts::in("$said $unit", new Measures, $this->names)->amounts[0] ?? null)?->number->likely;
         if ($grams !== null && $grams < self::LEAST_GRAMS) {
-            $doubts->say(sprintf('%s g is little for a bag: kilograms?', rtrim(rtrim(sprintf('%.1f', $grams), '0'), '.')));
+            $doubts->say(sprintf('%s g is little for a bag: kilograms?', Rounding::written($grams, 1)));
         }
 
         return $grams;

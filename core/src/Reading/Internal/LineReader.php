@@ -160,19 +160,17 @@ final readonly class LineReader
         return [$amount, $grams, $doubts];
     }
 
+    /** What such an amount of it weighs; null where nobody knows. */
     public function grams(Amount $amount, Ingredient $ingredient): ?Spread
     {
         if ($amount->kind === AmountKind::Volume && $amount->unit !== null) {
-            $unit = $amount->unit->spread($this->measures->cup);
-
-            return $ingredient->gramsIn(Spread::of($unit->low * $amount->number->low, $unit->likely * $amount->number->likely, $unit->high * $amount->number->high), null);
+            return $ingredient->gramsIn($amount->unit->spread($this->measures->cup)->times($amount->number), null);
         }
         $each = $amount->kind === AmountKind::Pieces ? $this->names->gramsOfOne($ingredient->id, $amount->size) : null;
 
         return match (true) {
             $amount->kind === AmountKind::Grams => $amount->number,
-            $each !== null => Spread::of($each->low * $amount->number->low, $each->likely * $amount->number->likely, $each->high * $amount->number->high),
-            default => null,
+            default => $each?->times($amount->number),
         };
     }
 

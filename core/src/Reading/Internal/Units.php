@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Reading\Internal;
 
 use StoneMill\Measure\Cup;
+use StoneMill\Measure\Rounding;
 use StoneMill\Measure\SpoonSet;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\VolumeUnit;
@@ -76,9 +77,9 @@ final readonly class Units
         $grams = static fn (float $each): Amount => new Amount(AmountKind::Grams, $number->multipliedBy($each), $words);
         $volume = static fn (VolumeUnit $unit, float $each = 1.0): Amount => new Amount(AmountKind::Volume, $number->multipliedBy($each), $words, $unit);
         $either = static function (string $name, float $us, float $imperial) use ($number, $words): Amount {
-            $millilitres = Spread::of($number->low * min($us, $imperial), $number->likely * ($us + $imperial) / 2, $number->high * max($us, $imperial));
+            $each = Spread::of(min($us, $imperial), ($us + $imperial) / 2, max($us, $imperial));
 
-            return (new Amount(AmountKind::Volume, $millilitres, $words, VolumeUnit::Millilitre))
+            return (new Amount(AmountKind::Volume, $number->times($each), $words, VolumeUnit::Millilitre))
                 ->doubted(sprintf('A %s is %.0f mL in the US and %.0f mL in the imperial measure: either was allowed for.', $name, $us, $imperial));
         };
 
@@ -116,12 +117,8 @@ final readonly class Units
         foreach ([$word, rtrim($word, 's'), preg_replace('/es$/', '', $word) ?? ''] as $one) {
             $each = $names->millilitresOfHand($one);
             if ($each !== null) {
-                return (new Amount(
-                    AmountKind::Volume,
-                    Spread::of($number->low * $each->low, $number->likely * $each->likely, $number->high * $each->high),
-                    $words,
-                    VolumeUnit::Millilitre,
-                ))->doubted(sprintf('A %s is as large as the hand: about %s mL was taken.', $one, rtrim(rtrim(sprintf('%.2f', $each->likely), '0'), '.')));
+                return (new Amount(AmountKind::Volume, $number->times($each), $words, VolumeUnit::Millilitre))
+                    ->doubted(sprintf('A %s is as large as the hand: about %s mL was taken.', $one, Rounding::written($each->likely, 2)));
             }
         }
 
