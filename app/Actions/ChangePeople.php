@@ -8,20 +8,31 @@ use App\Http\KeptSessions;
 use App\Models\Kitchen;
 use App\Models\Membership;
 use App\Models\Role;
+use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use SensitiveParameter;
 use StoneMill\Exchange\Exception\InvalidInput;
 
 /** What an owner says about who cooks in a kitchen. One owner always stays. */
 final class ChangePeople
 {
-    /** @throws InvalidInput If nobody would be left to say who cooks here. */
-    public function role(Kitchen $kitchen, Membership $place, Role $role): void
+    /**
+     * Role and password, or neither; null leaves it as it is.
+     *
+     * @throws InvalidInput If nobody would be left to say who cooks here, or the password is not this kitchen's to set.
+     */
+    public function keep(Kitchen $kitchen, Membership $place, ?Role $role, ?string $password): void
     {
-        DB::transaction(static function () use ($kitchen, $place, $role): void {
-            if ($role !== Role::Owner) {
+        DB::transaction(static function () use ($kitchen, $place, $role, $password): void {
+            if ($role === Role::Cook) {
                 self::refuseWithoutOwner($kitchen, $place, 'role');
             }
-            $place->update(['role' => $role]);
+            if ($role !== null) {
+                $place->update(['role' => $role]);
+            }
+            if ($password !== null) {
+                self::password($place->user, $password);
+            }
         });
     }
 
@@ -43,16 +54,13 @@ final class ChangePeople
         });
     }
 
-    /** @throws InvalidInput If the person also cooks elsewhere: then the password is not this kitchen's to set. */
-    public function password(Membership $place, string $password): void
+    private static function password(User $user, #[SensitiveParameter] string $password): void
     {
-        DB::transaction(static function () use ($place, $password): void {
-            if (Membership::query()->where('user_id', $place->user_id)->count() > 1) {
-                throw InvalidInput::at('password', 'This person also cooks in another kitchen, and sets it alone.', null, 'left out');
-            }
-            $place->user->update(['password' => $password]);
-            KeptSessions::endAllOf($place->user);
-        });
+        if ($user->memberships()->count() > 1) {
+            throw InvalidInput::at('password', 'This person also cooks in another kitchen, and sets it alone.', null, 'left out');
+        }
+        $user->update(['password' => $password]);
+        KeptSessions::endAllOf($user);
     }
 
     private static function refuseWithoutOwner(Kitchen $kitchen, Membership $place, string $field): void

@@ -22,8 +22,9 @@ final class ImportKitchen extends Command
 
     public function handle(Reference $reference): int
     {
-        $into = Kitchen::query()->exists() ? ExportKitchen::kitchen($this->option('kitchen')) : null;
-        if ($into === null && Kitchen::query()->exists()) {
+        $isEmpty = Kitchen::query()->doesntExist();
+        $into = $isEmpty ? null : ExportKitchen::kitchen($this->option('kitchen'));
+        if ($into === null && ! $isEmpty) {
             $this->components->error('Say with --kitchen into which kitchen.');
 
             return self::FAILURE;
@@ -39,8 +40,8 @@ final class ImportKitchen extends Command
             return self::FAILURE;
         }
         $told = $report->toArray();
-        foreach ($told['parts'] as $part => $counts) {
-            $this->line(sprintf('  %-16s %d new, %d the same, %d kept as here, %d taken as there', $part, ...array_values($counts)));
+        foreach ($told['parts'] as $part => ['new' => $new, 'same' => $same, 'kept' => $kept, 'taken' => $taken]) {
+            $this->line(sprintf('  %-16s %d new, %d the same, %d kept as here, %d taken as there', $part, $new, $same, $kept, $taken));
         }
         array_map($this->line(...), $told['notes']);
         $this->line($this->option('look') === true ? 'Nothing was changed.' : 'It is in.');

@@ -7,6 +7,8 @@ namespace App\Http;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use SessionHandlerInterface;
 
@@ -77,6 +79,14 @@ final class KeptSessions implements SessionHandlerInterface
     public static function endAllOf(User $user): void
     {
         DB::table('sessions')->whereRaw("EXISTS (SELECT 1 FROM json_each(sessions.payload) WHERE json_each.key LIKE 'login_web_%' AND json_each.value = ?)", [$user->id])->delete();
+    }
+
+    /** Wherever else this person is signed in, that ends; here it goes on under another identifier. */
+    public static function endOthersOf(User $user, Request $request): void
+    {
+        self::endAllOf($user);
+        Auth::login($user);
+        $request->session()->regenerate();
     }
 
     public function gc(int $max_lifetime): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchens;
 
+use App\Actions\JoinKitchen;
 use App\Models\Batch;
 use App\Models\Kitchen;
 use App\Models\Membership;
@@ -32,6 +33,9 @@ final class BringIn
 
     /** @var array<string, bool> of each batch of the file whether what belongs to it comes in */
     private array $comes = [];
+
+    /** @var array<string, list<string>> columns of each part, asked of the database once */
+    private array $columns = [];
 
     /** @var array<string, int> of names of other parts, their numbers here */
     private array $numbers = [];
@@ -96,7 +100,7 @@ final class BringIn
             $user = User::query()->where('name', $name)->first();
             if ($user === null) {
                 $user = User::query()->create(['kitchen_id' => $this->kitchen->id, 'name' => $name, 'password' => bin2hex(random_bytes(32))]);
-                Membership::query()->create(['kitchen_id' => $this->kitchen->id, 'user_id' => $user->id, 'role' => $role]);
+                (new JoinKitchen)($user, $this->kitchen, $role);
                 $this->report->count(Part::Cooks, 'new');
                 $this->report->note("$name has no password here yet.");
             } elseif (Membership::query()->where('kitchen_id', $this->kitchen->id)->where('user_id', $user->id)->exists()) {
@@ -187,12 +191,14 @@ final class BringIn
         }
     }
 
-    /** @return array<string, string> lines by key, of what this kitchen has already */
+    /** @return array<string, string> lines by key, of what this kitchen has already; of batches, only of those in the file */
     private function here(Part $part): array
     {
         $here = [];
         foreach (Rows::of($this->kitchen, $part) as $row) {
-            $here[Rows::key($part, $row)] = Rows::line($row);
+            if (! $part->isOfABatch() || isset($this->comes[self::text($row, 'batch')])) {
+                $here[Rows::key($part, $row)] = Rows::line($row);
+            }
         }
 
         return $here;
@@ -268,9 +274,10 @@ final class BringIn
     {
         $named = $part->names();
         $own = array_diff_key($row, $part === Part::Cooks ? [] : $named);
-        $strange = array_diff(array_keys($own), Rows::columns($part));
+        $known = $this->columns[$part->value] ??= Rows::columns($part);
+        $strange = array_diff(array_keys($own), $known);
         if ($strange !== []) {
-            throw InvalidInput::at("$part->value.jsonl", 'This house does not know this field.', implode(', ', $strange), implode(', ', Rows::columns($part)));
+            throw InvalidInput::at("$part->value.jsonl", 'This house does not know this field.', implode(', ', $strange), implode(', ', $known));
         }
         foreach ($part->json() as $column) {
             $own[$column] = ($own[$column] ?? null) === null ? null : Rows::kept($own[$column]);

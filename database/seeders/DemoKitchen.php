@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\JoinKitchen;
 use App\Actions\KeepCalibration;
 use App\Actions\OpenKitchen;
 use App\Models\Bread;
 use App\Models\Gear;
 use App\Models\Kitchen;
 use App\Models\Lot;
-use App\Models\Membership;
 use App\Models\Role;
 use App\Models\User;
 use DateTimeImmutable;
@@ -58,17 +58,17 @@ final class DemoKitchen extends Seeder
     /** What the thermometer showed of the black iron plate with its knob at six: seconds and °C. */
     private const WARM_UP = [[20, 34], [60, 71], [120, 112], [200, 151], [300, 184], [420, 205], [560, 220], [720, 226]];
 
-    public function run(OpenKitchen $open, DemoBatches $batches, DemoTrials $trials): void
+    public function run(OpenKitchen $open, JoinKitchen $join, DemoBatches $batches, DemoTrials $trials): void
     {
         $now = new DateTimeImmutable(is_string($then = config('mill.demo_now')) && $then !== '' ? $then : 'now');
-        DB::transaction(function () use ($open, $batches, $trials, $now): void {
+        DB::transaction(function () use ($open, $join, $batches, $trials, $now): void {
             $cook = $open('Low Wall Kitchen', self::COOK, config()->string('mill.demo_password')) ?? throw new LogicException('The demo is put into an empty house only.');
             $this->nameBreads($cook->kitchen);
             $this->fillLarder($cook->kitchen, $now);
             $this->fitOut($cook->kitchen, $now);
             $cook->kitchen->update(['cup' => Cup::Metric->value]);
             $second = User::query()->create(['kitchen_id' => $cook->kitchen_id, 'name' => self::SECOND_COOK, 'password' => config()->string('mill.demo_password')]);
-            Membership::query()->create(['kitchen_id' => $cook->kitchen_id, 'user_id' => $second->id, 'role' => Role::Cook]);
+            $join($second, $cook->kitchen, Role::Cook);
             $batches->seed($cook, $second, $now);
             $trials->seed($cook, $now);
         });

@@ -109,7 +109,8 @@ final class PeopleTest extends TestCase
         DB::table('batch_events')->insert(['batch_id' => DB::table('batches')->where('uuid', $batch['id'])->value('id'), 'user_id' => $gone->id, 'uuid' => Uuid::uuid4()->toString(), 'kind' => 'noted', 'happened_at' => '2026-03-02 09:00:00', 'recorded_at' => '2026-03-02 09:00:00', 'text' => 'left behind']);
         $this->deleteJson("/api/v1/people/{$gone->id}")->assertOk();
         $this->deleteJson('/api/v1/session');
-        $this->postJson('/api/v1/session', ['name' => 'gone', 'password' => 'long enough here'])->assertForbidden();
+        $refused = $this->postJson('/api/v1/session', ['name' => 'gone', 'password' => 'long enough here'])->assertForbidden();
+        Contract::assertHolds('problem.schema.json', (string) $refused->getContent());
         $this->getJson('/api/v1/kitchen')->assertUnauthorized();
         self::assertSame('gone', DB::table('batch_events')->join('users', 'users.id', '=', 'user_id')->where('text', 'left behind')->value('users.name'));
     }
@@ -158,7 +159,8 @@ final class PeopleTest extends TestCase
         $other = $this->otherCook();
         $this->actingAs($owner);
         Membership::query()->create(['kitchen_id' => User::query()->where('name', 'cook')->value('kitchen_id'), 'user_id' => $other->id, 'role' => Role::Cook]);
-        $this->putJson("/api/v1/people/{$other->id}", ['password' => 'taken from you 1'])->assertUnprocessable();
+        $this->putJson("/api/v1/people/{$other->id}", ['role' => 'owner', 'password' => 'taken from you 1'])->assertUnprocessable();
+        self::assertSame(Role::Cook, Membership::query()->where('kitchen_id', $owner->kitchen_id)->where('user_id', $other->id)->firstOrFail()->role, 'nothing is half kept');
         self::assertFalse(Hash::check('taken from you 1', $other->refresh()->password));
     }
 

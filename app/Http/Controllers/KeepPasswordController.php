@@ -13,7 +13,6 @@ use App\Http\SignInThrottle;
 use App\Problems\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -36,9 +35,7 @@ final class KeepPasswordController
             return Problem::response(403, 'wrong-password', 'That is not the password of now.', 'Nothing was changed.');
         }
         $user->update(['password' => $next]);
-        KeptSessions::endAllOf($user);
-        Auth::login($user);
-        $request->session()->regenerate();
+        KeptSessions::endOthersOf($user, $request);
 
         return new JsonResponse(SessionDocument::of($user));
     }

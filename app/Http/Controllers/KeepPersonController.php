@@ -27,12 +27,7 @@ final class KeepPersonController
         $role = $body->at('role')->optionalChoice(Role::class);
         $password = $body->at('password')->isAbsent() ? null : NewPassword::read($body->at('password'), $findings);
         $findings->refuseIfAny();
-        if ($role !== null) {
-            $change->role($kitchen, $place, $role);
-        }
-        if ($password !== null) {
-            $change->password($place, $password);
-        }
+        $change->keep($kitchen, $place, $role, $password);
 
         return new JsonResponse(PeopleDocument::of($kitchen, CurrentKitchen::user($request)));
     }

@@ -9,7 +9,6 @@ use App\Http\KeptSessions;
 use App\Http\Resources\SessionDocument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 
 /** Ends every session of this person but the one that asks. */
 final class SignOutEverywhereController
@@ -17,9 +16,7 @@ final class SignOutEverywhereController
     public function __invoke(Request $request): JsonResponse
     {
         $user = CurrentKitchen::user($request);
-        KeptSessions::endAllOf($user);
-        Auth::login($user);
-        $request->session()->regenerate();
+        KeptSessions::endOthersOf($user, $request);
 
         return new JsonResponse(SessionDocument::of($user));
     }
