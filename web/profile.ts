@@ -1,4 +1,5 @@
-import { watch } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import { computed, watch } from 'vue'
 import { api, Refusal, Unreachable } from './api/client'
 import type { Profile } from './api/types'
 import { own } from './bench/person'
@@ -18,7 +19,6 @@ export function useProfile(): void {
   const appearance = useAppearance()
   const units = useUnits()
   let known = ''
-  let waiting: ReturnType<typeof setTimeout> | undefined
 
   const shown = (): Profile => ({
     ...units.choice,
@@ -28,6 +28,7 @@ export function useProfile(): void {
     spoken: appearance.spoken,
     simulated: appearance.simulated,
   })
+  const now = computed(() => JSON.stringify(shown()))
 
   function show({ mass, temperature, length, ...looks }: Profile) {
     Object.assign(units.choice, {
@@ -46,26 +47,28 @@ export function useProfile(): void {
       // What was changed here and not told yet is newer than what the house knows.
       const untold = localStorage.getItem(own(UNTOLD))
       show(untold ? (JSON.parse(untold) as Profile) : (house.session?.user?.profile ?? {}))
-      known = untold ? '' : JSON.stringify(shown())
-      if (untold) void tell(JSON.stringify(shown()))
+      known = untold ? '' : now.value
+      if (untold) void tell(now.value)
     },
     { immediate: true },
   )
-  watch(
-    () => JSON.stringify(shown()),
-    now => {
-      clearTimeout(waiting)
-      if (!house.session?.user || now === known) return
-      localStorage.setItem(own(UNTOLD), now)
-      waiting = setTimeout(() => void tell(now), SETTLES_MS)
+  const isNew = () => Boolean(house.session?.user) && now.value !== known
+  watch(now, value => {
+    if (isNew()) localStorage.setItem(own(UNTOLD), value)
+  })
+  watchDebounced(
+    now,
+    value => {
+      if (isNew()) void tell(value)
     },
+    { debounce: SETTLES_MS },
   )
 
-  async function tell(now: string) {
+  async function tell(said: string) {
     try {
-      await api.keepProfile(JSON.parse(now) as Profile)
-      known = now
-      if (localStorage.getItem(own(UNTOLD)) === now) localStorage.removeItem(own(UNTOLD))
+      await api.keepProfile(JSON.parse(said) as Profile)
+      known = said
+      if (localStorage.getItem(own(UNTOLD)) === said) localStorage.removeItem(own(UNTOLD))
     } catch (failure) {
       // It stays on this device, and is told on the next visit.
       if (!(failure instanceof Unreachable || failure instanceof Refusal)) throw failure

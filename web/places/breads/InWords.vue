@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
 import { ElButton, ElInput, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -10,8 +11,9 @@ import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
 import { CUPS } from '@/ui/cups'
 import Field from '@/ui/Field.vue'
+import FileField from '@/ui/FileField.vue'
 import KeepForm from '@/ui/KeepForm.vue'
-import { namesOf } from './formula'
+import { namesOf, ownDocuments } from './formula'
 import { requestOf } from './inWords'
 import ReadPart from './ReadPart.vue'
 
@@ -33,7 +35,7 @@ const question = computed<FormulaQuestion>(() => ({
     ...(cup.value === 'open' ? {} : { cup: cup.value }),
     ...(house.kitchen?.spoon ? { spoon: house.kitchen.spoon } : {}),
   },
-  own_ingredients: (house.kitchen?.own_ingredients ?? []).map(one => one.document),
+  own_ingredients: ownDocuments(house.kitchen),
   settled: settled.value,
 }))
 const styles = computed(() => {
@@ -46,20 +48,21 @@ const isWhole = computed(() => answer.value?.open === 0 && answer.value.formula.
 // Another text has other parts: what was said of the old ones says nothing of them.
 watch(text, () => (settled.value = []))
 /** A recipe from elsewhere becomes text, which the cook reads over like any other. */
-async function open(file: File | undefined) {
-  if (!file) return
+async function open(file: File) {
   await about({ recipe: await file.text() })
   if (!answer.value) return
   name.value = answer.value.name ?? name.value
   text.value = answer.value.text
 }
 
-let waiting: ReturnType<typeof setTimeout> | undefined
-watch(question, asked => {
-  clearTimeout(waiting)
-  if (!asked.text?.trim()) return forget()
-  waiting = setTimeout(() => void about(asked), SETTLES_MS)
-})
+watchDebounced(
+  question,
+  asked => {
+    if (asked.text?.trim()) void about(asked)
+    else forget()
+  },
+  { debounce: SETTLES_MS },
+)
 watch(answer, read => {
   if (read && !style.value) style.value = read.likest[0]?.id ?? ''
 })
@@ -100,14 +103,11 @@ async function keep() {
           :options="[...CUPS, { value: 'open', label: 'I do not know' }]"
         />
         <ElButton v-if="!text" @click="text = EXAMPLE">Try it with an example</ElButton>
-        <label class="words-file">
-          Or open a recipe file (HTML or JSON)
-          <input
-            type="file"
-            accept=".html,.htm,.json,.jsonld,text/html,application/json,application/ld+json"
-            @change="open(($event.target as HTMLInputElement).files?.[0])"
-          />
-        </label>
+        <FileField
+          label="Or open a recipe file (HTML or JSON)"
+          accept=".html,.htm,.json,.jsonld,text/html,application/json,application/ld+json"
+          @chosen="open"
+        />
       </div>
     </section>
     <section class="stack" aria-labelledby="read-head">
@@ -158,11 +158,6 @@ async function keep() {
   flex-wrap: wrap;
   align-items: end;
   gap: var(--gap);
-}
-
-.words-file {
-  display: grid;
-  gap: 0.2rem;
 }
 
 .words-parts {

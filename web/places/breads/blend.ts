@@ -1,5 +1,5 @@
 import type { Blend, BlendQuestion, Kitchen, PlanRequest } from '@/api/types'
-import { atHand, linesOf, withLines, type Line } from './formula'
+import { atHand, linesOf, ownDocuments, withLines, type Line } from './formula'
 
 type Goal = NonNullable<BlendQuestion['goal']>
 
@@ -32,8 +32,7 @@ export function questionOf(style: string, wishes: Wishes, kitchen: Kitchen | nul
   const larder = [...new Set([...atHand(lots), ...binders])]
   const question: BlendQuestion = { style, goal: wishes.goal, without: wishes.without }
   if (wishes.from === 'larder') question.larder = larder
-  if (kitchen?.own_ingredients.length)
-    question.own_ingredients = kitchen.own_ingredients.map(one => one.document)
+  if (kitchen?.own_ingredients.length) question.own_ingredients = ownDocuments(kitchen)
   if (Object.keys(prices).length) question.prices = prices
   if (Object.keys(wishes.least).length) question.at_least = wishes.least
   for (const wish of ['net_carbohydrate_most', 'protein_least', 'fibre_least'] as const) {

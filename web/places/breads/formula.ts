@@ -1,5 +1,5 @@
 import { factsOf } from '@/api/bags'
-import type { Kitchen, Lot, OwnIngredient, PlanRequest, School } from '@/api/types'
+import type { Kitchen, Lot, OwnIngredient, OwnLabel, PlanRequest, School } from '@/api/types'
 
 export type Line = NonNullable<NonNullable<PlanRequest['formula']>['lines']>[number]
 
@@ -141,6 +141,11 @@ export function withFat(
 /** What the larder holds: each ingredient with a bag that is not empty. */
 export function atHand(lots: Lot[]): string[] {
   return [...new Set(lots.filter(lot => !lot.emptied_on).map(lot => lot.ingredient))]
+}
+
+/** The kitchen's own ingredients as a question takes them along. */
+export function ownDocuments(kitchen: Kitchen | null): OwnLabel[] {
+  return (kitchen?.own_ingredients ?? []).map(one => one.document)
 }
 
 /** Names of everything that a line can say: what ships and what is the kitchen's own. */

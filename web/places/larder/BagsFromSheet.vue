@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
 import { ElButton, ElInput, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { useAsking } from '@/api/asking'
@@ -6,7 +7,9 @@ import { api, toldBy } from '@/api/client'
 import type { BagField, ReadBag } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { useHouse } from '@/house'
+import FileField from '@/ui/FileField.vue'
 import { useUnits } from '@/ui/units'
+import { namesOf, ownDocuments } from '../breads/formula'
 
 /** Bags out of the sheet in which a cook already keeps them: columns are told, rows looked at, and all of it can be taken back. */
 const EXAMPLE =
@@ -22,14 +25,11 @@ const kept = ref<string[]>([])
 const trouble = ref('')
 const busy = ref(false)
 const { answer, refused, about, forget } = useAsking(api.bags)
-const all = computed(() => [
-  ...(house.kitchen?.own_ingredients ?? []).map(one => ({ id: one.document.id, name: one.document.name })),
-  ...(house.kitchen?.ingredients ?? []).map(({ id, name }) => ({ id, name })),
-])
+const all = computed(() => [...namesOf(house.kitchen)].map(([id, name]) => ({ id, name })))
 const question = computed(() => ({
   csv: csv.value,
   ...(columns.value ? { columns: columns.value } : {}),
-  own_ingredients: (house.kitchen?.own_ingredients ?? []).map(one => one.document),
+  own_ingredients: ownDocuments(house.kitchen),
 }))
 /** As the cook said, or as the heads speak for themselves; what was said shows before the house has answered. */
 const heads = computed<Partial<Record<BagField, string>>>(
@@ -42,19 +42,21 @@ const heads = computed<Partial<Record<BagField, string>>>(
 const isOf = (bag: ReadBag) => meant.value[bag.row] ?? bag.ingredient ?? ''
 const taken = computed(() => answer.value?.bags.filter(bag => isOf(bag) !== '') ?? [])
 
-let waiting: ReturnType<typeof setTimeout> | undefined
 watch(csv, () => {
   columns.value = null
   meant.value = {}
 })
-watch(question, asked => {
-  clearTimeout(waiting)
-  if (!asked.csv.trim()) return forget()
-  waiting = setTimeout(() => void about(asked), SETTLES_MS)
-})
+watchDebounced(
+  question,
+  asked => {
+    if (asked.csv.trim()) void about(asked)
+    else forget()
+  },
+  { debounce: SETTLES_MS },
+)
 
-async function open(file: File | undefined) {
-  if (file) csv.value = await file.text()
+async function open(file: File) {
+  csv.value = await file.text()
 }
 
 function says(field: BagField, head: string) {
@@ -126,14 +128,7 @@ async function takeBack() {
         :placeholder="EXAMPLE"
       />
       <div class="stack">
-        <label class="sheet-file">
-          A CSV file
-          <input
-            type="file"
-            accept=".csv,.tsv,.txt,text/csv"
-            @change="open(($event.target as HTMLInputElement).files?.[0])"
-          />
-        </label>
+        <FileField label="A CSV file" accept=".csv,.tsv,.txt,text/csv" @chosen="open" />
         <ElButton v-if="!csv" @click="csv = EXAMPLE">Try it with an example</ElButton>
       </div>
     </div>
@@ -232,7 +227,6 @@ async function takeBack() {
   gap: 1rem;
 }
 
-.sheet-file,
 .sheet-fields > div {
   display: grid;
   gap: 0.2rem;

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, ref, shallowRef, useTemplateRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { api, toldBy } from '@/api/client'
 import type { ImportReport } from '@/api/types'
 import { useHouse } from '@/house'
 import Choice from '@/ui/Choice.vue'
+import FileField from '@/ui/FileField.vue'
 
 /** The whole kitchen as a file for another house, and such a file in: looked at first, then brought in. */
 const house = useHouse()
-const input = useTemplateRef('input')
 const file = shallowRef<File | null>(null)
 const differing = ref<'keep' | 'take'>('keep')
 const report = shallowRef<ImportReport | null>(null)
@@ -55,8 +55,8 @@ async function bring(look: boolean) {
   }
 }
 
-async function chosen() {
-  file.value = input.value?.files?.[0] ?? null
+async function chosen(one: File) {
+  file.value = one
   isIn.value = false
   report.value = null
   await bring(true)
@@ -71,10 +71,7 @@ async function chosen() {
       and so does any program that reads zip and JSON.
     </p>
     <p><a href="/exports/kitchen.zip" download>Take the whole kitchen along</a></p>
-    <label class="file-in">
-      Bring a file in
-      <input ref="input" type="file" accept=".zip,application/zip" @change="chosen" />
-    </label>
+    <FileField label="Bring a file in" accept=".zip,application/zip" @chosen="chosen" />
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <template v-if="report">
       <p role="status">{{ isIn ? 'It is in.' : 'This would come in. Nothing is changed yet.' }}</p>
@@ -115,11 +112,6 @@ async function chosen() {
 </template>
 
 <style scoped>
-.file-in {
-  display: grid;
-  gap: 0.3rem;
-}
-
 .row {
   align-items: end;
 }

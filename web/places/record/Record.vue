@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
 import { ElButton, ElDatePicker, ElInput, ElOption, ElSelect } from 'element-plus'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Sought } from '@/api/types'
 import { useHouse } from '@/house'
@@ -31,11 +32,7 @@ const VERDICTS = [
 ] as const
 /** One bread alone is worth a picture. */
 const ofOneBread = computed(() => (sought.bread ? (batches.value ?? []) : []))
-let waiting: ReturnType<typeof setTimeout> | undefined
-watch(sought, () => {
-  clearTimeout(waiting)
-  waiting = setTimeout(() => void look(), 250)
-})
+watchDebounced(sought, () => void look(), { debounce: 250 })
 
 function choose(id: string) {
   chosen.value = chosen.value.includes(id)
