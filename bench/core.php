@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use StoneMill\Ask\Desk;
 use StoneMill\Ask\Question;
+use StoneMill\Document\IngredientDocument;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Pantry\Ingredient;
@@ -59,12 +61,12 @@ echo json_encode([
     'clash_ms' => median(static fn () => $desk->answer(Question::Blend, $clash), FEW),
     'swap_ms' => median(static fn () => $desk->answer(Question::Swap, ['request' => ['style' => 'almond-wrap'], 'replace' => 'almond-blanched']), FEW),
     'choose_ms' => median(static fn () => $desk->answer(Question::Choose, ['purpose' => 'wrap']), FEW),
-    'catalogue_kb' => strlen((string) gzencode((string) json_encode(array_map(static fn (Ingredient $one): array => $one->toArray(), $reference->catalogue->all())))) / 1000,
+    'catalogue_kb' => strlen((string) gzencode((string) json_encode(array_map(static fn (Ingredient $one): array => (new IngredientDocument($one))->json(), $reference->catalogue->all())))) / 1000,
     'turns_ms' => median(static fn () => $desk->answer(Question::Turns, ['request' => ['style' => 'pressed-masa']]), FEW),
     'turns_thick_ms' => median(static fn () => $desk->answer(Question::Turns, ['request' => ['style' => 'thick-corn-round']]), FEW),
     'bake_ms' => median(static fn () => $desk->answer(Question::Bake, ['request' => ['style' => 'pressed-masa']]), FEW),
     'sketch_ms' => median(static fn () => $sketcher->plan(PlanRequest::read($document, $reference))),
     'plan_ms' => median($plan),
-    'plan_to_json_ms' => median(static fn () => json_encode($plan()->toArray())),
+    'plan_to_json_ms' => median(static fn () => json_encode(PlanDocument::of($plan()))),
     'reference_ms' => median(static fn () => Reference::shipped()),
 ]), "\n";

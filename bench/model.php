@@ -161,7 +161,7 @@ function outcome(Physics $physics): array
 
 $usual = outcome(new Physics);
 vprintf("| number | weight loss (%.1f %%) | hottest face (%.0f °C) | shade (%.2f) | middle at 95 °C (%.0f s) |\n| --- | --- | --- | --- | --- |\n", $usual);
-foreach (array_keys((new Physics)->toArray()) as $name) {
+foreach (array_keys((new Physics)->numbers()) as $name) {
     $less = outcome((new Physics)->times($name, 0.8));
     $more = outcome((new Physics)->times($name, 1.2));
     printf("| `%s` | %+.1f, %+.1f | %+.1f, %+.1f | %+.2f, %+.2f | %+.1f, %+.1f |\n", $name, ...array_merge(...array_map(static fn (int $index): array => [$less[$index] - $usual[$index], $more[$index] - $usual[$index]], range(0, 3))));

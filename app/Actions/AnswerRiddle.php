@@ -26,7 +26,7 @@ final readonly class AnswerRiddle
      */
     public function __invoke(User $cook, mixed $document): array
     {
-        $riddle = $this->desk->answer(Question::Riddle, $document);
+        $riddle = $this->desk->answer(Question::Riddle, $document)->json;
         $outcome = $riddle['outcome'];
         if (! is_array($outcome) || ! is_array($riddle['looks'])) {
             throw InvalidInput::at('answer', 'This is missing.', null, 'the cause that was decided for');

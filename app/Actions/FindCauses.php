@@ -33,6 +33,6 @@ final readonly class FindCauses
             $batch->verdict?->toCore(),
             array_values($earlier->map(static fn (Batch $one): array => ['faults' => $one->tally()->faults, 'verdict' => $one->verdict?->toCore()])->all()),
             $document,
-        );
+        )->json;
     }
 }

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Problems\Conflict;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Document\VerdictDocument;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Record\LogTime;
@@ -37,9 +38,10 @@ final class JudgeBatch
             if ($batch->version !== $version) {
                 throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), ['verdict' => $given]);
             }
-            KeptVerdict::query()->updateOrCreate(['batch_id' => $batch->id], ['halves' => null, ...$verdict->toArray(), 'change_id' => $changeId]);
+            $told = (new VerdictDocument($verdict))->json();
+            KeptVerdict::query()->updateOrCreate(['batch_id' => $batch->id], ['halves' => null, ...$told, 'change_id' => $changeId]);
             // What was said before stays beside what is said now.
-            DB::table('verdict_history')->insert(['batch_id' => $batch->id, 'user_id' => $user->id, 'said_at' => LogTime::format(new DateTimeImmutable), 'verdict' => json_encode($verdict->toArray(), JSON_THROW_ON_ERROR)]);
+            DB::table('verdict_history')->insert(['batch_id' => $batch->id, 'user_id' => $user->id, 'said_at' => LogTime::format(new DateTimeImmutable), 'verdict' => json_encode($told, JSON_THROW_ON_ERROR)]);
             $batch->load('verdict');
             $batch->update([...$batch->columnsAfter($batch->state()), 'version' => $version + 1, 'finished_at' => $batch->finished_at ?? new DateTimeImmutable]);
 

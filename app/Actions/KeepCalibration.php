@@ -10,6 +10,7 @@ use App\Models\Kitchen;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use LogicException;
+use StoneMill\Document\CalibrationDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -30,7 +31,7 @@ final readonly class KeepCalibration
         $question = $body->at('question')->fields();
         $reckoning = Reckoning::readNode($body->at('question'), $findings);
         $findings->refuseIfAny();
-        $answer = $reckoning?->toArray() ?? throw new LogicException('A calibration without findings was not read.');
+        $answer = (new CalibrationDocument($reckoning ?? throw new LogicException('A calibration without findings was not read.')))->json();
 
         return DB::transaction(static function () use ($kitchen, $id, $tool, $setting, $takenAt, $question, $answer): KeptCalibration {
             $gear = Gear::query()->where('kitchen_id', $kitchen->id)->where('uuid', $tool)->where('kind', 'griddle')->first() ?? throw new ModelNotFoundException;

@@ -8,6 +8,7 @@ use App\Models\Bread;
 use App\Models\BreadRevision;
 use App\Models\Kitchen;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Document\PortraitDocument;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Portrait;
@@ -24,7 +25,7 @@ final readonly class NewBread
     public function __invoke(Kitchen $kitchen, string $uuid, string $name, array $request): Bread
     {
         $read = PlanRequest::read($request, $this->reference);
-        $portrait = Portrait::of($this->planner->plan($read))->toArray();
+        $portrait = PortraitDocument::json(Portrait::of($this->planner->plan($read)));
         $document = $read->style->completed($request);
 
         return DB::transaction(static function () use ($kitchen, $uuid, $name, $document, $portrait, $read): Bread {

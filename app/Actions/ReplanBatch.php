@@ -9,12 +9,12 @@ use App\Models\Batch;
 use App\Models\BatchBags;
 use App\Problems\Conflict;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
-use StoneMill\Plan\StoredPlan;
 use StoneMill\Record\Replan;
 
 /** Changes what a batch is planned from, and plans it again. */
@@ -30,7 +30,7 @@ final readonly class ReplanBatch
      */
     public function __invoke(int $batchId, int $version, array $request, ?string $changeId = null): Batch
     {
-        $plan = $this->planner->plan(PlanRequest::read($request, $this->reference))->toArray();
+        $plan = PlanDocument::of($this->planner->plan(PlanRequest::read($request, $this->reference)));
 
         return DB::transaction(static function () use ($batchId, $version, $request, $plan, $changeId): Batch {
             $batch = Batch::query()->with(['verdict', 'revision.formula'])->findOrFail($batchId);
@@ -43,7 +43,7 @@ final readonly class ReplanBatch
             $findings = new Findings;
             Replan::check($batch->state(), $batch->request, $request, Node::root(['request' => $request], $findings)->at('request'));
             $findings->refuseIfAny();
-            $batch->fill(['request' => $request, 'plan' => $plan, 'plan_format' => StoredPlan::FORMAT, 'version' => $version + 1, 'change_id' => $changeId]);
+            $batch->fill(['request' => $request, 'plan' => $plan->json, 'plan_format' => $plan->format, 'version' => $version + 1, 'change_id' => $changeId]);
             $batch->fill($batch->columnsAfter($batch->state()))->save();
             BatchBags::keep($batch);
 

@@ -9,6 +9,7 @@ use App\Models\Bread;
 use App\Models\BreadRevision;
 use App\Problems\Conflict;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Document\PortraitDocument;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Portrait;
@@ -31,7 +32,7 @@ final readonly class SaveRevision
     {
         $read = PlanRequest::read($request, $this->reference);
         $formula->refuseOtherStyle($read);
-        $portrait = Portrait::of($this->planner->plan($read))->toArray();
+        $portrait = PortraitDocument::json(Portrait::of($this->planner->plan($read)));
         $document = $read->style->completed($request);
         DB::transaction(static function () use ($formula, $after, $request, $document, $portrait, $uuid, $reason): void {
             $kept = BreadRevision::query()->where('formula_id', $formula->id);

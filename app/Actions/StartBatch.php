@@ -14,20 +14,15 @@ use App\Models\Lot;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Learn\KitchenRecord;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
-use StoneMill\Plan\StoredPlan;
 use StoneMill\Record\BatchState;
-use StoneMill\Record\PlannedBatch;
 
-/**
- * Begins a batch of a bread with what the kitchen has: its newest bags, its first griddle, press and scale, and what its record says of them.
- *
- * @phpstan-import-type PlanDocument from PlannedBatch
- */
+/** Begins a batch of a bread with what the kitchen has: its newest bags, its first griddle, press and scale, and what its record says of them. */
 final readonly class StartBatch
 {
     public function __construct(private Reference $reference, private Planner $planner)
@@ -72,15 +67,13 @@ final readonly class StartBatch
         $request = $prepared['request'] ?? $this->asItStands($kitchen, $revision->document, $cook);
         $read = PlanRequest::read($request, $this->reference);
         $formula->refuseOtherStyle($read);
-        $plan = $this->planner->plan($read)->toArray();
-
-        /** @var PlanDocument $plan */
-        $columns = Batch::columns(BatchState::of(PlannedBatch::fromDocument($plan), []), null);
+        $plan = PlanDocument::of($this->planner->plan($read));
+        $columns = Batch::columns($plan, BatchState::of($plan->planned(), []), null);
 
         $batch = new Batch([
             ...$columns,
             'uuid' => $uuid, 'kitchen_id' => $kitchen->id, 'formula_revision_id' => $revision->id, 'version' => 1, 'cooks' => Batch::withCook('', $cook->id),
-            'request' => $request, 'plan' => $plan, 'plan_format' => StoredPlan::FORMAT, 'started_at' => $at, 'finished_at' => null, 'event_count' => 0,
+            'request' => $request, 'plan' => $plan->json, 'plan_format' => $plan->format, 'started_at' => $at, 'finished_at' => null, 'event_count' => 0,
         ]);
         $batch->setRelation('revision', $revision);
         $batch->setRelation('verdict', null);

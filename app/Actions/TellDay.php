@@ -7,23 +7,18 @@ namespace App\Actions;
 use App\Models\Batch;
 use App\Models\Kitchen;
 use App\Models\Lot;
-use DateTimeImmutable;
 use DateTimeZone;
 use StoneMill\Ask\LineDesk;
+use StoneMill\Document\DayDocument;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Kitchen\Shopping;
-use StoneMill\Line\Action;
 use StoneMill\Line\Clock;
 use StoneMill\Line\Day;
 use StoneMill\Line\DayBatch;
 use StoneMill\Plan\Limits;
 
-/**
- * The batches that are not finished, with the hands and griddles they share; told from their plans as they stand.
- *
- * @phpstan-import-type ActionRow from Action
- */
+/** The batches that are not finished, with the hands and griddles they share; told from their plans as they stand. */
 final class TellDay
 {
     /**
@@ -41,7 +36,7 @@ final class TellDay
 
         $day = new Day(array_map(static fn (Batch $batch): DayBatch => self::batch($batch, $zone), array_values($open->all())), $hands, now()->toDateTimeImmutable());
 
-        return [...$day->toArray(), 'lacks' => self::shopping($kitchen, array_values($open->all()))->lacks()];
+        return [...(new DayDocument($day))->json(), 'lacks' => self::shopping($kitchen, array_values($open->all()))->lacks()];
     }
 
     /** @param list<Batch> $open */
@@ -58,21 +53,20 @@ final class TellDay
 
     private static function batch(Batch $batch, DateTimeZone $zone): DayBatch
     {
-        /** @var array{line: array{starts_at: string|null, length_seconds: int, actions: list<ActionRow>}} $plan */
-        $plan = $batch->plan;
+        $line = $batch->document()->line();
         $gear = $batch->request['gear'] ?? [];
         $state = $batch->state();
-        $started = $plan['line']['starts_at'] === null ? $batch->started_at->toDateTimeImmutable() : new DateTimeImmutable($plan['line']['starts_at']);
+        $started = $line->startsAt ?? $batch->started_at->toDateTimeImmutable();
         // A batch under way is where its log has it: a late one wants hands later than was planned.
         $ready = $state->readyAt();
-        $starts = $ready === null ? $started : Clock::later($ready, -$plan['line']['length_seconds']);
+        $starts = $ready === null ? $started : Clock::later($ready, -$line->lengthSeconds);
 
         return DayBatch::of(
             $batch->uuid,
             $batch->revision->formula->name,
             $starts->setTimezone($zone),
-            $plan['line']['length_seconds'],
-            $plan['line']['actions'],
+            $line->lengthSeconds,
+            $line->actions,
             is_array($gear) && isset($gear['griddle']) ? md5((string) json_encode($gear['griddle'])) : null,
             ! $state->hasBegun(),
         );

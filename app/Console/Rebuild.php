@@ -10,6 +10,7 @@ use App\Models\Bread;
 use App\Models\BreadRevision;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Document\PortraitDocument;
 use StoneMill\Plan\Portrait;
 
 /** Brings stored plans up to date, and works out anew from the logs what stands beside each batch. */
@@ -44,7 +45,7 @@ final class Rebuild extends Command
     {
         foreach (Bread::query()->whereNull('portrait')->get() as $bread) {
             $request = BreadRevision::query()->where('formula_id', $bread->id)->latest('number')->first()->document ?? [];
-            $bread->update(['portrait' => Portrait::of($beside->planned($request, $bread->style, $bread->name, $this->tell(...)))->toArray()]);
+            $bread->update(['portrait' => PortraitDocument::json(Portrait::of($beside->planned($request, $bread->style, $bread->name, $this->tell(...))))]);
         }
     }
 

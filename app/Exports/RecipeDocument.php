@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Exports;
 
 use DateTimeImmutable;
+use StoneMill\Document\PlanDocument;
+use StoneMill\Dough\LedgerRow;
+use StoneMill\Dough\WeighedExtra;
 use StoneMill\Label\GlutenStatus;
 use StoneMill\Line\RunRow;
 use StoneMill\Line\RunSheet;
@@ -13,11 +16,6 @@ use StoneMill\Plan\BatchPlan;
 /**
  * A bread as other programs read one: a Recipe of schema.org, as JSON-LD. It says what the plan says, for nobody in particular: what it is free
  * of is only said where every line comes from a certified lot.
- *
- * @phpstan-import-type SheetPlan from RunSheet
- *
- * @phpstan-type Facts array<string, array{value: float}>
- * @phpstan-type RecipePlan array{ledger: list<array{grams: float, name: string, spoons: string}>, extras: list<array{grams: float, name: string, words: string}>, water: array{grams: array{value: float}, celsius: array{value: float}}, portion: array{count: int}, label: array{serving: array{each: int, count: int}, per_serving: Facts}}
  */
 final readonly class RecipeDocument
 {
@@ -30,13 +28,9 @@ final readonly class RecipeDocument
     /** @return array<string, mixed> */
     public static function of(string $name, BatchPlan $plan): array
     {
-        $told = $plan->toArray();
-        /** @var SheetPlan $told */
-        $sheet = RunSheet::of($name, $told, new DateTimeImmutable('@0'));
-        /** @var RecipePlan $told */
-        $document = $told;
+        $sheet = RunSheet::of($name, PlanDocument::of($plan)->sheet(), new DateTimeImmutable('@0'));
         $rows = array_values(array_filter($sheet->rows, static fn (RunRow $row): bool => $row->what !== RunSheet::KEEP));
-        ['count' => $count] = $document['portion'];
+        $count = $plan->portions->count;
         $isFree = $plan->label->gluten === GlutenStatus::AllCertified;
 
         return array_filter([
@@ -45,13 +39,13 @@ final readonly class RecipeDocument
             'name' => $sheet->title,
             'description' => trim($plan->request->style->purpose.' '.$sheet->eaters),
             'recipeCategory' => 'Flatbread',
-            'recipeYield' => [(string) $count, sprintf('%d pieces, for %d', $count, max(1, $document['label']['serving']['count']))],
+            'recipeYield' => [(string) $count, sprintf('%d pieces, for %d', $count, max(1, intdiv($count, $plan->eachTakes())))],
             'prepTime' => self::duration(self::until($sheet, $rows)),
             'cookTime' => self::duration($sheet->readyAt->getTimestamp() - $sheet->startsAt->getTimestamp() - self::until($sheet, $rows)),
             'totalTime' => self::duration($sheet->readyAt->getTimestamp() - $sheet->startsAt->getTimestamp()),
-            'recipeIngredient' => self::ingredients($document),
+            'recipeIngredient' => self::ingredients($plan),
             'recipeInstructions' => self::steps($rows),
-            'nutrition' => self::nutrition($document),
+            'nutrition' => self::nutrition($plan),
             'suitableForDiet' => $isFree ? 'https://schema.org/GlutenFreeDiet' : null,
         ], static fn (mixed $value): bool => $value !== null);
     }
@@ -91,34 +85,29 @@ final readonly class RecipeDocument
         return 0;
     }
 
-    /**
-     * @param RecipePlan $document
-     * @return list<string>
-     */
-    private static function ingredients(array $document): array
+    /** @return list<string> */
+    private static function ingredients(BatchPlan $plan): array
     {
         $line = static fn (float $grams, string $name, string $more): string => sprintf('%s g %s%s', round($grams, $grams < 20 ? 1 : 0), lcfirst($name), $more);
-        $lines = array_map(static fn (array $row): string => $line($row['grams'], $row['name'], " ({$row['spoons']})"), $document['ledger']);
-        $extras = array_map(static fn (array $row): string => $line($row['grams'], $row['name'], ', '.$row['words']), $document['extras']);
+        $lines = array_map(static fn (LedgerRow $row): string => $line($row->line->grams, $row->line->ingredient->name, " ({$plan->request->dipped($row->line->grams, $row->line->ingredient->spoonDensity())})"), $plan->dough->ledger->rows);
+        $extras = array_map(static fn (WeighedExtra $extra): string => $line($extra->grams(), $extra->ingredient->name, ', '.$extra->place->inWords()), $plan->piece->extras);
 
-        $water = $line($document['water']['grams']['value'], 'water', sprintf(', %.0f °C', $document['water']['celsius']['value']));
+        $water = $line($plan->dough->pour->grams, 'water', sprintf(', %.0f °C', max(0.0, $plan->dough->waterCelsius)));
 
         return [...$lines, $water, ...$extras];
     }
 
-    /**
-     * @param RecipePlan $document
-     * @return array<string, string>
-     */
-    private static function nutrition(array $document): array
+    /** @return array<string, string> */
+    private static function nutrition(BatchPlan $plan): array
     {
-        ['per_serving' => $holds, 'serving' => ['each' => $each]] = $document['label'];
-        $value = static fn (string $fact): float => $holds[$fact]['value'] ?? 0.0;
+        $each = $plan->eachTakes();
+        $holds = $plan->label->inPieces($each, '');
+        $value = static fn (string $fact): float => $holds[$fact]->value ?? 0.0;
         $grams = static fn (string $fact): string => sprintf('%.1f g', $value($fact));
 
         return [
             '@type' => 'NutritionInformation',
-            'servingSize' => sprintf('%d pieces, %.0f g', $each, $value('grams')),
+            'servingSize' => sprintf('%d pieces, %.0f g', $each, $plan->label->eaten($each)->value),
             'calories' => sprintf('%.0f kcal', $value('energy_kj') / self::KILOJOULES_IN_KILOCALORIE),
             'fatContent' => $grams('fat_grams'),
             'carbohydrateContent' => $grams('carbohydrate_grams'),

@@ -7,6 +7,7 @@ namespace App\Kitchens;
 use App\Models\Batch;
 use App\Models\BatchBags;
 use App\Models\LogEntry;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Line\Effort;
@@ -14,7 +15,6 @@ use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
-use StoneMill\Plan\StoredPlan;
 
 /** Works out anew what stands beside a batch, and brings its plan up to date. */
 final readonly class BesideBatch
@@ -30,9 +30,11 @@ final readonly class BesideBatch
     /** @param (callable(string): void)|null $tell of a request that is no longer taken, in a sentence */
     public function keep(Batch $batch, ?callable $tell = null): void
     {
-        if ($batch->plan_format < StoredPlan::FORMAT) {
+        $stored = $batch->document();
+        if ($stored->isOld()) {
             $today = $this->planned($batch->request, $batch->revision->formula->style, "Batch $batch->uuid", $tell);
-            $batch->fill(['plan' => StoredPlan::broughtUpToDate($batch->plan, $today->toArray()), 'plan_format' => StoredPlan::FORMAT]);
+            $plan = $stored->broughtUpToDate(PlanDocument::of($today));
+            $batch->fill(['plan' => $plan->json, 'plan_format' => $plan->format]);
         }
         $batch->fill([
             ...$batch->columnsAfter($batch->stateFromLog()),

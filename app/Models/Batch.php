@@ -10,6 +10,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Collection;
+use StoneMill\Document\PlanDocument;
+use StoneMill\Document\StateDocument;
 use StoneMill\Learn\BatchLesson;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\PlannedBatch;
@@ -48,8 +50,6 @@ use StoneMill\Record\Verdict as CoreVerdict;
  * @property Collection<int, LogEntry> $events
  * @property KeptVerdict|null $verdict
  * @property Trial|null $trial
- *
- * @phpstan-import-type PlanDocument from PlannedBatch
  */
 final class Batch extends Model
 {
@@ -108,7 +108,7 @@ final class Batch extends Model
      *
      * @return array{tally: string, summary: array<string, mixed>, shape: string|null, lesson: string|null, griddle: string|null, words: string, is_good: bool|null}
      */
-    public static function columns(BatchState $state, ?CoreVerdict $verdict): array
+    public static function columns(PlanDocument $document, BatchState $state, ?CoreVerdict $verdict): array
     {
         $plan = $state->plan();
         $bowl = $state->bowl();
@@ -123,11 +123,11 @@ final class Batch extends Model
                 'water_celsius' => $plan->waterCelsius,
                 'piece_count' => $plan->count,
                 'piece_grams' => $plan->pieceGrams,
-                'portrait' => $plan->portrait,
+                'portrait' => $document->portrait(),
                 'contains_wheat' => $plan->containsWheat,
-                'faults' => $state->tally()->faults->toArray(),
+                'faults' => StateDocument::faults($state),
             ],
-            'shape' => $plan->shape,
+            'shape' => $plan->shaping->value,
             'griddle' => $plan->griddleId,
             'lesson' => $lesson->isEmpty() ? null : json_encode($lesson->toRow(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
             'words' => implode("\n", array_filter([$verdict?->notes, ...$state->noteTexts()])),
@@ -142,7 +142,7 @@ final class Batch extends Model
      */
     public function columnsAfter(BatchState $state): array
     {
-        return self::columns($state, $this->verdict?->toCore());
+        return self::columns($this->document(), $state, $this->verdict?->toCore());
     }
 
     /** Who wrote in a log, with one more: each between bars, so that one is found without taking another for it. */
@@ -151,12 +151,15 @@ final class Batch extends Model
         return str_contains($cooks, "|$cook|") ? $cooks : ($cooks === '' ? '|' : $cooks)."$cook|";
     }
 
+    /** Its plan as it stood when the batch began, or was last changed. */
+    public function document(): PlanDocument
+    {
+        return PlanDocument::stored($this->plan, $this->plan_format);
+    }
+
     private function planned(): PlannedBatch
     {
-        /** @var PlanDocument $plan */
-        $plan = $this->plan;
-
-        return PlannedBatch::fromDocument($plan);
+        return $this->document()->planned();
     }
 
     /** @return array<string, string> */

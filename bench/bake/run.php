@@ -96,7 +96,7 @@ echo json_encode([
     'setup' => [
         'depth' => $mesh->layersOf(0.002), 'dry_per_m3' => $matter->dryPerCubicMetre(), 'water_per_dry' => $matter->waterPerDry,
         'solid_density' => $matter->solidKilogramPerCubicMetre, 'solid_heat' => $matter->solidHeat, 'solid_conductivity' => $matter->solidConductivity,
-        'physics' => (new Physics)->toArray(), 'start' => 25.0, 'readiness' => $matter->readiness, 'turns' => TURNS, 'boiling' => Steam::boilingTable(), 'table_steps' => Steam::TABLE_STEPS,
+        'physics' => (new Physics)->numbers(), 'start' => 25.0, 'readiness' => $matter->readiness, 'turns' => TURNS, 'boiling' => Steam::boilingTable(), 'table_steps' => Steam::TABLE_STEPS,
         'stored' => $iron->storedPerKelvin, 'set' => $iron->setCelsius, 'regulation' => $iron->regulation, 'most_power' => $iron->mostPower,
         'lateral' => $iron->lateral, 'covered' => $iron->coveredShare, 'room' => 21.0,
         'first_step' => $mesh->firstStep(2.0), 'longest_step' => $mesh->longestStep(2.0), 'growth' => $mesh->growth(),

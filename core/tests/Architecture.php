@@ -26,7 +26,7 @@ final class Architecture
         ['Choose' => [], 'Swap' => [], 'Blend' => [], 'Compare' => []],
         ['Record' => []],
         ['Kitchen' => [], 'Learn' => [], 'Fault' => [], 'Trial' => []],
-        ['Reading' => []],
+        ['Reading' => [], 'Document' => ['Reading']],
         ['Ask' => []],
     ];
 

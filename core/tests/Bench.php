@@ -46,7 +46,7 @@ final class Bench
     /** @return array<string, mixed> the core's answer to any question */
     public static function ask(string $question, mixed $document): array
     {
-        return (new Desk(self::reference(), new Planner(self::reference(), new ModelTurnPlanner)))->answer(Question::from($question), $document);
+        return (new Desk(self::reference(), new Planner(self::reference(), new ModelTurnPlanner)))->answer(Question::from($question), $document)->json;
     }
 
     /** The style's own dough, about to be laid; what is not said is as the style has it. */

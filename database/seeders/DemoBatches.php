@@ -124,10 +124,9 @@ final readonly class DemoBatches
     /** Two discs are held against the printed ring; one hand leaves them thicker than the other. */
     private function measureDiscs(BatchState $state, DemoLog $log, bool $isSecond): void
     {
-        $wide = $state->toArray()['shape'];
-        $planned = data_get($wide, 'diameter_mm.value');
+        $planned = $state->shape()->diameterMillimetres();
         foreach ([-0.01, 0.015] as $disc => $differs) {
-            $log->add(EventKind::DiscMeasured, 27 + 0.3 * $disc, ['diameterMillimetres' => round((is_numeric($planned) ? (float) $planned : 0.0) * sqrt($state->plan()->movedThickness) * exp(-(self::THICKNESS[$isSecond ? 1 : 0] + $differs) / 2), 1)]);
+            $log->add(EventKind::DiscMeasured, 27 + 0.3 * $disc, ['diameterMillimetres' => round($planned * sqrt($state->plan()->movedThickness) * exp(-(self::THICKNESS[$isSecond ? 1 : 0] + $differs) / 2), 1)]);
         }
     }
 
@@ -143,7 +142,7 @@ final readonly class DemoBatches
     {
         $log->enter('measure', 0.5);
         foreach ($batch->state()->bowl()->lines() as $line) {
-            $log->add(EventKind::Measured, 2, ['ingredient' => $line['ingredient'], 'grams' => $line['planned_grams']]);
+            $log->add(EventKind::Measured, 2, ['ingredient' => $line->planned->ingredient, 'grams' => $line->planned->grams]);
         }
         $log->enter('water', 3);
         $log->add(EventKind::Poured, 4, ['grams' => $this->stateAfter($batch->state(), $log)->bowl()->wantedFirstPourGrams()]);

@@ -59,7 +59,7 @@ final readonly class DemoTrials
         $batch = ($this->start)($cook->kitchen, $trial->refresh(), DemoKitchen::uuid($name), $at, $cook);
         $log = new DemoLog($name, $at);
         foreach ($batch->state()->bowl()->lines() as $line) {
-            $log->add(EventKind::Measured, 2, ['ingredient' => $line['ingredient'], 'grams' => $line['planned_grams']]);
+            $log->add(EventKind::Measured, 2, ['ingredient' => $line->planned->ingredient, 'grams' => $line->planned->grams]);
         }
         $log->add(EventKind::Poured, 4, ['grams' => $batch->state()->bowl()->wantedWaterGrams()]);
         foreach ($log->events as $event) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Support\Facades\Artisan;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
@@ -23,7 +24,7 @@ final class CompiledFactsTest extends TestCase
         unlink($file);
         foreach ($compiled->styles->ids() as $style) {
             $plan = (new Planner($compiled, new ModelTurnPlanner))->plan(PlanRequest::read(['style' => $style], $compiled));
-            self::assertSame(json_encode(Bench::plan(['style' => $style])->toArray()), json_encode($plan->toArray()), $style);
+            self::assertSame(json_encode(PlanDocument::of(Bench::plan(['style' => $style]))->json), json_encode(PlanDocument::of($plan)->json), $style);
         }
     }
 

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Cache\MemorySlots;
 use Illuminate\Support\Facades\Cache;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Griddle\SteadyCycle;
 use StoneMill\Griddle\TurnPlanner;
 use StoneMill\Measure\Memory;
@@ -51,6 +52,6 @@ final class MemorySlotsTest extends TestCase
         $again = $planner->plan($request);
         self::assertSame($first->turns, $again->turns);
         self::assertSame($first->line->timeline, $again->line->timeline);
-        self::assertSame(json_encode($plain->toArray()), json_encode($again->toArray()));
+        self::assertSame(json_encode(PlanDocument::of($plain)->json), json_encode(PlanDocument::of($again)->json));
     }
 }

@@ -13,6 +13,7 @@ use App\Http\Pdf;
 use App\Http\ReadersUnits;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use StoneMill\Document\PortraitDocument;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Label\Caution;
@@ -34,8 +35,8 @@ final class RecipeCardController
             'recipe' => RecipeDocument::of($found->name, $plan),
             'units' => $units,
             'points' => $paper->points(),
-            'portrait' => Portrait::of($plan)->toArray(),
-            'cautions' => array_map(static fn (Caution $caution): string => $caution->toArray()['text'], $plan->cautions),
+            'portrait' => PortraitDocument::json(Portrait::of($plan)),
+            'cautions' => array_map(static fn (Caution $caution): string => $caution->text, $plan->cautions),
         ]), $paper->value, 'recipe-card.pdf');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Illuminate\Http\JsonResponse;
+use StoneMill\Document\IngredientDocument;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Plan\Reference;
 
@@ -13,6 +14,6 @@ final class ShowCatalogueController
 {
     public function __invoke(Reference $reference): JsonResponse
     {
-        return new JsonResponse(['ingredients' => array_map(static fn (Ingredient $ingredient): array => $ingredient->toArray(), $reference->catalogue->all())]);
+        return new JsonResponse(['ingredients' => array_map(static fn (Ingredient $ingredient): array => (new IngredientDocument($ingredient))->json(), $reference->catalogue->all())]);
     }
 }

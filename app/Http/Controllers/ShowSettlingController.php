@@ -9,7 +9,7 @@ use App\Http\CurrentKitchen;
 use App\Models\Lot;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use StoneMill\Ask\LearnDesk;
+use StoneMill\Document\LearnDocument;
 use StoneMill\Learn\WaterRecord;
 
 /** How a bag became known, batch by batch: worked out when somebody looks. */
@@ -20,6 +20,6 @@ final class ShowSettlingController
         $kitchen = CurrentKitchen::of($request);
         $bag = Lot::query()->where('kitchen_id', $kitchen->id)->where('uuid', $lot)->firstOrFail();
 
-        return new JsonResponse(['settling' => LearnDesk::settling($learn($kitchen)->water, $bag->ingredient, $bag->uuid), 'kind_reach' => round(WaterRecord::kindReach(), 2)]);
+        return new JsonResponse(['settling' => LearnDocument::settling($learn($kitchen)->water, $bag->ingredient, $bag->uuid), 'kind_reach' => round(WaterRecord::kindReach(), 2)]);
     }
 }

@@ -8,8 +8,9 @@ use App\Actions\Recorded;
 use App\Models\Batch;
 use App\Models\LogEntry;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Document\StateDocument;
+use StoneMill\Document\VerdictDocument;
 use StoneMill\Learn\BatchLesson;
-use StoneMill\Record\BatchState;
 use StoneMill\Record\LogTime;
 
 /**
@@ -28,7 +29,7 @@ final class BatchDocument
     /** @return array<string, mixed> */
     public static function of(Batch $batch): array
     {
-        return [...self::head($batch), 'request' => $batch->request, 'plan' => $batch->plan, 'state' => self::state($batch->state()), 'event_count' => $batch->event_count];
+        return [...self::head($batch), 'request' => $batch->request, 'plan' => $batch->plan, 'state' => (new StateDocument($batch->state()))->forTablet(), 'event_count' => $batch->event_count];
     }
 
     /**
@@ -39,23 +40,13 @@ final class BatchDocument
     public static function change(Recorded $recorded): array
     {
         $batch = $recorded->batch;
-        $state = self::state($batch->state());
+        $state = (new StateDocument($batch->state()))->forTablet();
         if ($recorded->before !== null) {
-            $known = self::state($recorded->before);
+            $known = (new StateDocument($recorded->before))->forTablet();
             $state = (object) array_filter($state, static fn (mixed $part, string $name): bool => $known[$name] !== $part, ARRAY_FILTER_USE_BOTH);
         }
 
         return ['id' => $batch->uuid, 'version' => $batch->version, 'since' => $recorded->since, 'state' => $state, 'event_count' => $batch->event_count];
-    }
-
-    /** @return array<string, mixed> steps as rows: there are four of every piece, and their names would be most of an answer */
-    private static function state(BatchState $batch): array
-    {
-        /** @var array{griddle: array{steps: list<array<string, string|int|float|null>>}} $state */
-        $state = $batch->toArray();
-        $state['griddle']['steps'] = array_map(array_values(...), $state['griddle']['steps']);
-
-        return $state;
     }
 
     /** @return array<string, mixed> what a list shows */
@@ -80,7 +71,7 @@ final class BatchDocument
             ],
             'started_at' => LogTime::format($batch->started_at),
             'finished_at' => $batch->finished_at === null ? null : LogTime::format($batch->finished_at),
-            'verdict' => $batch->verdict === null ? null : $batch->verdict->toCore()->toArray(),
+            'verdict' => $batch->verdict === null ? null : (new VerdictDocument($batch->verdict->toCore()))->json(),
             'left_out' => $batch->lesson_left_out,
             'is_good' => $batch->is_good,
             'discarded' => $batch->discarded_at !== null,

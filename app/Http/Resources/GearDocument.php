@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Gear;
 use App\Models\KeptCalibration;
-use StoneMill\Ask\LearnDesk;
+use StoneMill\Document\LearnDocument;
 use StoneMill\Learn\KitchenRecord;
 
 /** One tool as the hearth shows it, with the newest calibration of each of its settings. */
@@ -17,7 +17,7 @@ final class GearDocument
     {
         return [
             'id' => $gear->uuid, 'version' => $gear->version, 'kind' => $gear->kind, 'name' => $gear->name, 'archived' => $gear->archived_at !== null, 'request' => $gear->toRequest($record),
-            'heat' => $gear->kind === 'griddle' ? LearnDesk::heat($record, $gear->uuid) : null,
+            'heat' => $gear->kind === 'griddle' ? LearnDocument::heat($record, $gear->uuid) : null,
             'calibrations' => array_values(KeptCalibration::query()->where('gear_id', $gear->id)->oldest('taken_at')->oldest('id')->get()
                 ->keyBy('setting')->map(self::calibration(...))->all()),
         ];

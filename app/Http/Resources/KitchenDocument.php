@@ -13,7 +13,7 @@ use App\Models\OwnIngredient;
 use App\Models\Trial;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use StoneMill\Ask\LearnDesk;
+use StoneMill\Document\LearnDocument;
 use StoneMill\Griddle\SurfaceRange;
 use StoneMill\Measure\Spread;
 use StoneMill\Pantry\Ingredient;
@@ -49,7 +49,7 @@ final readonly class KitchenDocument
             'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(static fn (Gear $gear): array => GearDocument::of($gear, $record))->all(),
             'cooks' => $cooks,
             'trials' => self::trials($kitchen),
-            'learned' => LearnDesk::all($record, array_values($cooks)),
+            'learned' => LearnDocument::all($record, array_values($cooks)),
             'schools' => array_map(self::school(...), Reference::schools()->rows),
             'styles' => array_map(self::style(...), $this->reference->styles->all()),
             'own_ingredients' => OwnIngredient::query()->where('kitchen_id', $kitchen->id)->oldest('name')->get()->map(static fn (OwnIngredient $own): array => ['version' => $own->version, 'document' => $own->document])->all(),
@@ -126,7 +126,7 @@ final readonly class KitchenDocument
             'id' => $style->id, 'name' => $style->name, 'purpose' => $style->purpose,
             'uses' => array_map(static fn (Purpose $use): string => $use->value, $style->uses), 'texture' => $style->texture->value, 'lines' => $style->formula,
             'binding_needed' => $style->bindingNeeded, 'gummy_above' => $style->gummyAbove, 'scalds' => $style->swollenWanted !== null,
-            'method' => $style->method->toArray(),
+            'method' => $style->method->choices(),
             'turns' => array_map(strval(...), array_keys($style->baking->turnPlans)),
             'turns_possible' => array_map(static fn (TurnSchool $school): string => $school->value, $style->baking->schools()),
             'piece_count' => $style->pieceCount, 'piece_grams' => $style->pieceGrams, 'thickness_mm' => $style->thicknessMillimetres,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Lot;
-use StoneMill\Ask\LearnDesk;
+use StoneMill\Document\LearnDocument;
 use StoneMill\Kitchen\BagContents;
 use StoneMill\Learn\WaterRecord;
 use StoneMill\Record\LogTime;
@@ -25,7 +25,7 @@ final class LotDocument
             'best_before' => $lot->best_before, 'is_past' => BagContents::isPast($lot->best_before, now()->format('Y-m-d')),
             'weighed_grams' => $lot->weighed_grams, 'weighed_at' => $lot->weighed_at === null ? null : LogTime::format($lot->weighed_at),
             'left_grams' => $lot->leftGrams(),
-            'water' => LearnDesk::water($record, $lot->ingredient, $lot->uuid),
+            'water' => LearnDocument::water($record, $lot->ingredient, $lot->uuid),
         ];
     }
 }

@@ -10,6 +10,8 @@ use App\Models\Kitchen;
 use App\Models\Lot;
 use App\Models\Trial;
 use StoneMill\Compare\Comparison;
+use StoneMill\Document\AnalysisDocument;
+use StoneMill\Document\ComparisonDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\Ingredient;
@@ -101,7 +103,7 @@ final readonly class TrialDocument
                 'at' => LogTime::format($trial->decided_at),
                 'kept' => $trial->decided_level !== null && $design->factor !== Factor::Bag,
             ],
-            'result' => (new Analysis($design->named(), $design->judged->gauge(), self::points($trial, $design)))->toArray(),
+            'result' => (new AnalysisDocument((new Analysis($design->named(), $design->judged->gauge(), self::points($trial, $design)))->findings()))->json(),
         ];
     }
 
@@ -201,7 +203,7 @@ final readonly class TrialDocument
         $drags = [];
         foreach ($design->settings() as $setting) {
             try {
-                $drags[] = ['level' => $setting->inWords(), 'changes' => (new Comparison($levels->standing(), $levels->plan($setting)))->toArray()];
+                $drags[] = ['level' => $setting->inWords(), 'changes' => ComparisonDocument::json(new Comparison($levels->standing(), $levels->plan($setting)))];
             } catch (InvalidInput) {
                 // The bread was changed since, and this level can no longer be planned.
                 $drags[] = ['level' => $setting->inWords(), 'changes' => []];

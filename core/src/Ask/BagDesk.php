@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace StoneMill\Ask;
 
+use StoneMill\Document\Answer;
+use StoneMill\Document\BagDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Pantry\ByNames;
-use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\OwnLabel;
 use StoneMill\Plan\Reference;
 use StoneMill\Reading\BagField;
@@ -25,11 +26,9 @@ final readonly class BagDesk
     }
 
     /**
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract.
      */
-    public function bags(mixed $document): array
+    public function bags(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['csv', 'columns', 'own_ingredients']);
@@ -41,11 +40,11 @@ final readonly class BagDesk
         $columns = $root->at('columns')->isAbsent() ? $sheet->columns() : self::columns($root->at('columns'), $sheet);
         $findings->refuseIfAny();
 
-        return [
+        return new Answer([
             'heads' => $sheet->heads,
             'fields' => array_map(static fn (BagField $field): array => ['field' => $field->value, 'words' => $field->inWords(), 'head' => $columns[$field->value] ?? null], BagField::cases()),
-            'bags' => array_map(fn (ReadBag $bag): array => $this->bag($bag, $catalogue), $sheet->bags($columns, $catalogue, $this->names)),
-        ];
+            'bags' => array_map(static fn (ReadBag $bag): array => BagDocument::json($bag, $catalogue), $sheet->bags($columns, $catalogue, $this->names)),
+        ]);
     }
 
     /** @return array<string, string> */
@@ -63,25 +62,5 @@ final readonly class BagDesk
         }
 
         return $columns;
-    }
-
-    /** @return array<string, mixed> */
-    private function bag(ReadBag $bag, Catalogue $catalogue): array
-    {
-        return [
-            'row' => $bag->row,
-            'ingredient' => $bag->ingredient?->id,
-            'name' => $bag->ingredient?->name,
-            'label' => $bag->label,
-            'grams' => $bag->grams === null ? null : round($bag->grams, 2),
-            'price_per_kg' => $bag->pricePerKilogram,
-            'bought_on' => $bag->boughtOn,
-            'opened_on' => $bag->openedOn,
-            'best_before' => $bag->bestBefore,
-            'certified_gluten_free' => $bag->isCertified,
-            'notes' => $bag->notes,
-            'doubts' => $bag->doubts,
-            'choices' => $catalogue->named($bag->choices),
-        ];
     }
 }

@@ -8,6 +8,16 @@ use StoneMill\Blend\BlendRequest;
 use StoneMill\Blend\BlendSolver;
 use StoneMill\Choose\Chooser;
 use StoneMill\Compare\Comparison;
+use StoneMill\Document\Answer;
+use StoneMill\Document\BlendDocument;
+use StoneMill\Document\CalibrationDocument;
+use StoneMill\Document\ChoiceDocument;
+use StoneMill\Document\ComparisonDocument;
+use StoneMill\Document\MillingDocument;
+use StoneMill\Document\NixtamalDocument;
+use StoneMill\Document\OwnLabelDocument;
+use StoneMill\Document\PlanDocument;
+use StoneMill\Document\SwapDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -38,26 +48,24 @@ final readonly class Desk
     }
 
     /**
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract of the question.
      */
-    public function answer(Question $question, mixed $document): array
+    public function answer(Question $question, mixed $document): Answer
     {
         return match ($question) {
-            Question::Plan => $this->planned($document)->toArray(),
+            Question::Plan => new Answer(PlanDocument::of($this->planned($document))->json),
             Question::Compare => $this->compare($document),
-            Question::Swap => (new Swapper($this->reference, $this->sketcher))->answer($document),
+            Question::Swap => new Answer((new SwapDocument((new Swapper($this->reference, $this->sketcher))->answer($document)))->json()),
             Question::Blend => $this->blend($document),
-            Question::Choose => (new Chooser($this->reference, $this->sketcher))->choose($document),
-            Question::Nixtamal => Nixtamal::read($document)->toArray(),
-            Question::Milling => HomeMilling::read($document)->toArray(),
+            Question::Choose => new Answer(ChoiceDocument::json((new Chooser($this->reference, $this->sketcher))->choose($document))),
+            Question::Nixtamal => new Answer((new NixtamalDocument(Nixtamal::read($document)))->json()),
+            Question::Milling => new Answer((new MillingDocument(HomeMilling::read($document)))->json()),
             Question::Label => $this->label($document),
             Question::Shape => (new ShapeDesk($this->reference, $this->sketcher))->answer($document),
             Question::Bake => $this->griddle->bake($document),
             Question::Turns => $this->griddle->turns($document),
             Question::Loads => $this->griddle->loads($document),
-            Question::Calibrate => Calibration::read($document)->toArray(),
+            Question::Calibrate => new Answer((new CalibrationDocument(Calibration::read($document)))->json()),
             Question::Practice => $this->griddle->practice($document),
             Question::Day => (new LineDesk($this->reference, $this->planner))->day($document),
             Question::Sheet => (new LineDesk($this->reference, $this->planner))->sheet($document),
@@ -86,8 +94,7 @@ final readonly class Desk
         return new FaultDesk($this->reference, $this->planner);
     }
 
-    /** @return array<string, mixed> */
-    private function compare(mixed $document): array
+    private function compare(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['before', 'after']);
@@ -102,31 +109,31 @@ final readonly class Desk
             throw new \LogicException('A request without findings was not read.');
         }
 
-        return ['changes' => (new Comparison($this->planner->plan($before), $this->planner->plan($after)))->toArray()];
+        return new Answer(['changes' => ComparisonDocument::json(new Comparison($this->planner->plan($before), $this->planner->plan($after)))]);
     }
 
-    /** @return array<string, mixed> */
-    private function blend(mixed $document): array
+    private function blend(mixed $document): Answer
     {
         $request = BlendRequest::read($document, $this->reference);
         $style = $request->style;
         $usual = $this->sketcher->plan(PlanRequest::read(['style' => $style->id], $this->reference));
 
-        return (new BlendSolver(
+        $blend = (new BlendSolver(
             $request,
             $request->bindingLeast ?? $style->bindingNeed($style->method->shape, null)->index,
             $style->gummyAbove,
             $request->swollenShare ?? $usual->dough->ledger->swollenShare(),
-        ))->solve()->toArray();
+        ))->solve();
+
+        return new Answer((new BlendDocument($blend))->json());
     }
 
-    /** @return array<string, mixed> */
-    private function label(mixed $document): array
+    private function label(mixed $document): Answer
     {
         $findings = new Findings;
         $label = OwnLabel::read(Node::root($document, $findings), $this->reference->catalogue);
         $findings->refuseIfAny();
 
-        return $label?->toArray() ?? throw new \LogicException('A label without findings was not read.');
+        return new Answer((new OwnLabelDocument($label ?? throw new \LogicException('A label without findings was not read.')))->json());
     }
 }

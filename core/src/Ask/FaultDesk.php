@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace StoneMill\Ask;
 
+use StoneMill\Document\Answer;
+use StoneMill\Document\DiagnosisDocument;
+use StoneMill\Document\PortraitDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -52,11 +55,9 @@ final readonly class FaultDesk
     /**
      * Of a batch that the document tells: its request, what happened, what was seen.
      *
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract.
      */
-    public function causes(mixed $document): array
+    public function causes(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['request', 'events', 'symptoms', 'stage', 'piece', 'tried']);
@@ -79,17 +80,16 @@ final readonly class FaultDesk
      *
      * @param array<string, mixed> $request that the batch stands on
      * @param list<Symptom> $symptoms
-     * @return array<string, mixed>
      */
-    private function about(array $request, Circumstances $batch, array $symptoms, ?Stage $stage, ?Verdict $verdict): array
+    private function about(array $request, Circumstances $batch, array $symptoms, ?Stage $stage, ?Verdict $verdict): Answer
     {
         $seen = $symptoms === [] && $verdict !== null ? Seen::in($verdict, $batch->plan) : $symptoms;
         $diagnosis = $seen === [] ? null : new Diagnosis($batch, $request, $seen, (new Finder($this->causes))->suspects($batch, $seen), $this->planner, $this->reference);
 
-        return [
-            'symptoms' => array_map(static fn (Symptom $symptom): array => ['symptom' => $symptom->value, 'name' => $symptom->inWords(), 'shows' => $symptom->shows()], (new Seen($this->causes))->at($stage, $batch->plan)),
-            'diagnosis' => $diagnosis?->toArray(),
-        ];
+        return new Answer([
+            'symptoms' => array_map(DiagnosisDocument::symptom(...), (new Seen($this->causes))->at($stage, $batch->plan)),
+            'diagnosis' => $diagnosis === null ? null : (new DiagnosisDocument($diagnosis))->json(),
+        ]);
     }
 
     /**
@@ -98,11 +98,9 @@ final readonly class FaultDesk
      * @param array<string, mixed> $request that it stands on
      * @param mixed $document what was seen, where
      * @param list<array{faults: FaultTally, verdict: Verdict|null}> $earlier batches of the same bread, in order
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract.
      */
-    public function of(array $request, BatchState $state, ?Verdict $verdict, array $earlier, mixed $document): array
+    public function of(array $request, BatchState $state, ?Verdict $verdict, array $earlier, mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['symptoms', 'stage', 'piece']);
@@ -118,11 +116,9 @@ final readonly class FaultDesk
     /**
      * A batch to find the fault of: what shows, what looking tells, and, once the cook has decided, what it was.
      *
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract.
      */
-    public function riddle(mixed $document): array
+    public function riddle(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['seed', 'looked', 'answer']);
@@ -133,11 +129,11 @@ final readonly class FaultDesk
         $riddle = Riddle::of($seed, $this->causes, $this->reference, $this->planner);
         $plan = $riddle->batch->plan;
 
-        return [
+        return new Answer([
             'seed' => $seed,
             'bread' => $plan->request->style->name,
-            'portrait' => Portrait::of($plan)->toArray(),
-            'symptoms' => array_map(static fn (Symptom $symptom): array => ['symptom' => $symptom->value, 'name' => $symptom->inWords(), 'shows' => $symptom->shows()], $riddle->symptoms),
+            'portrait' => PortraitDocument::json(Portrait::of($plan)),
+            'symptoms' => array_map(DiagnosisDocument::symptom(...), $riddle->symptoms),
             'looks' => array_map(static fn (Inquiry $inquiry): array => [
                 'look' => $inquiry->value,
                 'question' => $inquiry->question(),
@@ -152,7 +148,7 @@ final readonly class FaultDesk
                 'look' => $riddle->cause->look,
                 'given' => array_map(static fn (Evidence $one): string => $one->text, $riddle->given()),
             ],
-        ];
+        ]);
     }
 
     /** @return list<Symptom> each once */

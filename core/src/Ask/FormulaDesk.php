@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Ask;
 
+use StoneMill\Document\Answer;
+use StoneMill\Document\FormulaDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -14,14 +16,11 @@ use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\OwnLabel;
 use StoneMill\Plan\Limits;
 use StoneMill\Plan\Reference;
-use StoneMill\Reading\AmountKind;
 use StoneMill\Reading\CookText;
-use StoneMill\Reading\LineKind;
 use StoneMill\Reading\Measures;
 use StoneMill\Reading\ReadFormula;
 use StoneMill\Reading\ReadLine;
 use StoneMill\Reading\RecipePage;
-use StoneMill\Style\Style;
 
 /** A formula in a cook's own words: what each part of it was taken for, and the formula that a plan can take. */
 final readonly class FormulaDesk
@@ -32,19 +31,14 @@ final readonly class FormulaDesk
     /** As long as the name of a bread may be. */
     private const LONGEST_NAME = 80;
 
-    /** Shipped breads that are named as alike. */
-    private const LIKEST = 5;
-
     public function __construct(private Reference $reference, private ByNames $names)
     {
     }
 
     /**
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract.
      */
-    public function formula(mixed $document): array
+    public function formula(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['text', 'recipe', 'measures', 'own_ingredients', 'settled']);
@@ -63,7 +57,7 @@ final readonly class FormulaDesk
         $lines = self::settled($lines, $said, $catalogue, $reader);
         $findings->refuseIfAny();
 
-        return ['text' => $text, 'name' => $name, ...$this->document(new ReadFormula($lines), $catalogue)];
+        return new Answer(['text' => $text, 'name' => $name, ...(new FormulaDocument(new ReadFormula($lines), $catalogue, $this->reference->styles))->json()]);
     }
 
     /** @return array{string, string|null} the text, and what its writer called the bread */
@@ -127,66 +121,5 @@ final readonly class FormulaDesk
         }
 
         return $lines;
-    }
-
-    /** @return array<string, mixed> */
-    private function document(ReadFormula $read, Catalogue $catalogue): array
-    {
-        return [
-            'parts' => array_map(static fn (ReadLine $line): array => self::part($line, $catalogue), $read->lines),
-            'open' => $read->open(),
-            'formula' => [
-                'lines' => array_map(self::line(...), $read->dough()),
-                'extras' => array_map(self::extra(...), $read->extras()),
-            ],
-            'count' => $read->count(),
-            'water_celsius' => $read->waterCelsius(),
-            'likest' => array_slice(array_map(static fn (Style $style): array => ['id' => $style->id, 'name' => $style->name], $read->likest($this->reference->styles)), 0, self::LIKEST),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function part(ReadLine $line, Catalogue $catalogue): array
-    {
-        return [
-            'text' => $line->text,
-            'as' => $line->kind->value,
-            'ingredient' => $line->ingredient?->id,
-            'name' => $line->ingredient?->name,
-            'amount' => $line->amount?->words,
-            'grams' => $line->grams === null ? null : ['low' => round($line->grams->low, 2), 'likely' => round($line->grams->likely, 2), 'high' => round($line->grams->high, 2)],
-            'percent' => $line->amount?->kind === AmountKind::Percent ? round($line->amount->number->likely, 2) : null,
-            'goes_in' => $line->goesIn?->value,
-            'place' => $line->place?->value,
-            'where' => $line->kind === LineKind::Extra ? $line->place?->inWords() : null,
-            'celsius' => $line->celsius,
-            'doubts' => $line->doubts,
-            'choices' => $catalogue->named($line->choices),
-        ];
-    }
-
-    /** @return array<string, mixed> a line as a plan request takes it: a volume stays one, with its own spread */
-    private static function line(ReadLine $line): array
-    {
-        $amount = $line->amount;
-
-        return [
-            'ingredient' => $line->ingredient?->id,
-            ...match ($amount?->kind) {
-                AmountKind::Percent => ['percent' => round($amount->number->likely, 2)],
-                AmountKind::Volume => ['volume' => ['amount' => round($amount->number->likely, 3), 'unit' => $amount->unit?->value]],
-                default => ['grams' => round($line->grams->likely ?? 0.0, 2)],
-            },
-            ...($line->goesIn === null || $line->kind === LineKind::Water ? [] : ['goes_in' => $line->goesIn->value]),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function extra(ReadLine $line): array
-    {
-        return [
-            'ingredient' => $line->ingredient?->id, 'place' => $line->place?->value,
-            ...($line->grams === null ? [] : ['grams' => round($line->grams->likely, 2)]),
-        ];
     }
 }

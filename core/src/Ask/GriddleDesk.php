@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Ask;
 
+use StoneMill\Document\Answer;
+use StoneMill\Document\Griddle\GriddleAnswers;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -14,8 +16,6 @@ use StoneMill\Griddle\OwnTurns;
 use StoneMill\Griddle\PlannedBake;
 use StoneMill\Griddle\Practice;
 use StoneMill\Griddle\Puzzle;
-use StoneMill\Griddle\Section;
-use StoneMill\Griddle\Sensitivity;
 use StoneMill\Griddle\SteadyCycle;
 use StoneMill\Griddle\TurnSearch;
 use StoneMill\Griddle\TurnWish;
@@ -33,11 +33,9 @@ final readonly class GriddleDesk
     /**
      * The plan's own bake as a picture, and the cook's beside it.
      *
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract.
      */
-    public function bake(mixed $document): array
+    public function bake(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['request', 'own', 'sensitivity']);
@@ -47,21 +45,15 @@ final readonly class GriddleDesk
         $findings->refuseIfAny();
         $found = self::found($laying);
 
-        return [
-            'found' => (new Section($found))->toArray(),
-            'own' => $own === null ? null : (new Section($own->bake($laying)))->toArray(),
-            'sensitivity' => $wantsSensitivity ? (new Sensitivity($found))->toArray() : null,
-        ];
+        return new Answer(GriddleAnswers::bake($found, $own?->bake($laying), $wantsSensitivity));
     }
 
     /**
      * The best heat, school and times for a wish.
      *
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract.
      */
-    public function turns(mixed $document): array
+    public function turns(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['request', 'wish']);
@@ -69,31 +61,16 @@ final readonly class GriddleDesk
         $wish = TurnWish::read($root->at('wish'), $laying);
         $findings->refuseIfAny();
         $search = new TurnSearch($wish);
-        $found = $search->best($laying);
 
-        return [
-            'best' => (new Section($found[0]))->toArray(),
-            'wish' => $search->toWish($found[0]),
-            'met' => $search->unmet($found[0]) === [],
-            'unmet' => $search->unmet($found[0]),
-            'sensitivity' => (new Sensitivity($found[0]))->toArray(),
-            'others' => array_map(static fn (PlannedBake $one): array => [
-                'school' => $one->laying->school->value,
-                'surface_celsius' => round($one->laying->surfaceCelsius(), 1),
-                'lift_at_seconds' => round($one->liftedAtSeconds, 1),
-                'unmet' => $search->unmet($one),
-            ], array_slice($found, 1)),
-        ];
+        return new Answer(GriddleAnswers::turns($search, $search->best($laying)));
     }
 
     /**
      * Loads laid one after another.
      *
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract.
      */
-    public function loads(mixed $document): array
+    public function loads(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['request', 'gap_seconds', 'first_celsius']);
@@ -102,17 +79,15 @@ final readonly class GriddleDesk
         $first = $root->at('first_celsius')->optionalNumber(60, 400, '°C') ?? $laying->surfaceCelsius();
         $findings->refuseIfAny();
 
-        return (new Loads(self::found($laying), $gap))->toArray($first);
+        return new Answer(GriddleAnswers::loads((new Loads(self::found($laying), $gap))->followed($first)));
     }
 
     /**
      * The practice griddle as it stands now.
      *
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract.
      */
-    public function practice(mixed $document): array
+    public function practice(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['puzzle', 'acts', 'now_seconds']);
@@ -121,11 +96,11 @@ final readonly class GriddleDesk
         $findings->refuseIfAny();
         $laying = $this->planner->laying(PlanRequest::read($puzzle->request(), $this->reference));
 
-        return [
-            ...$practice->on($laying, $puzzle->metalCelsius()),
+        return new Answer([
+            ...GriddleAnswers::practice($practice->on($laying, $puzzle->metalCelsius())),
             'puzzle' => ['id' => $puzzle->value, 'title' => $puzzle->title(), 'task' => $puzzle->task(), 'surface_celsius' => $laying->surfaceCelsius(), 'thickness_mm' => $laying->thicknessMillimetres()],
             'puzzles' => array_map(static fn (Puzzle $one): array => ['id' => $one->value, 'title' => $one->title(), 'task' => $one->task()], Puzzle::cases()),
-        ];
+        ]);
     }
 
     private function laying(Node $node, Findings $findings): Laying

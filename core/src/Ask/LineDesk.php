@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace StoneMill\Ask;
 
+use StoneMill\Document\Answer;
+use StoneMill\Document\DayDocument;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
-use StoneMill\Line\Action;
 use StoneMill\Line\Day;
 use StoneMill\Line\DayBatch;
 use StoneMill\Line\RunRow;
@@ -17,11 +19,7 @@ use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
 
-/**
- * Questions about hands and time: several batches on one day, and one batch as a list to take along.
- *
- * @phpstan-import-type SheetPlan from RunSheet
- */
+/** Questions about hands and time: several batches on one day, and one batch as a list to take along. */
 final readonly class LineDesk
 {
     public const BATCHES = 12;
@@ -34,11 +32,9 @@ final readonly class LineDesk
     }
 
     /**
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract, or a batch has no time.
      */
-    public function day(mixed $document): array
+    public function day(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['hands', 'batches', 'not_before']);
@@ -52,15 +48,13 @@ final readonly class LineDesk
         $batches = array_map($this->batch(...), $nodes, array_values(array_filter($requests)), array_keys($nodes));
         $findings->refuseIfAny();
 
-        return (new Day($batches, $hands, $notBefore))->toArray();
+        return new Answer((new DayDocument(new Day($batches, $hands, $notBefore)))->json());
     }
 
     /**
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract, or the batch has no time.
      */
-    public function sheet(mixed $document): array
+    public function sheet(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['title', 'request']);
@@ -71,17 +65,15 @@ final readonly class LineDesk
         if ($plan === null || $plan->line->startsAt === null) {
             throw new \LogicException('A request without findings was not planned.');
         }
-        /** @var SheetPlan $stored */
-        $stored = $plan->toArray();
-        $sheet = RunSheet::of($title ?? $plan->request->style->name, $stored, $plan->line->startsAt);
+        $sheet = RunSheet::of($title ?? $plan->request->style->name, PlanDocument::of($plan)->sheet(), $plan->line->startsAt);
 
-        return [
+        return new Answer([
             'title' => $sheet->title,
             'rows' => array_map(static fn (RunRow $row): array => [
                 'what' => $row->what, 'from' => $row->from->format(DATE_RFC3339), 'until' => $row->until->format(DATE_RFC3339), 'says' => $row->says, 'detail' => $row->detail,
             ], $sheet->rows),
             'lines' => $sheet->lines(),
-        ];
+        ]);
     }
 
     private function timed(Node $node, Findings $findings): ?PlanRequest
@@ -114,8 +106,7 @@ final readonly class LineDesk
         // Whether it fits between beginning and serving is no question of the day; to find out takes as long as all the rest.
         $plan = $this->planner->plan($request->serveAt === null ? $request : $request->beginningAnyTime());
         $starts = $plan->line->startsAt ?? throw new \LogicException('A batch with a time has a beginning.');
-        $actions = array_map(static fn (Action $action): array => $action->toArray(), $plan->line->timeline->actions);
 
-        return DayBatch::of((string) ($index + 1), $node->at('name')->optionalText(80) ?? $request->style->name, $starts, $plan->line->timeline->lengthSeconds(), $actions, $node->at('griddle')->optionalText(80), true);
+        return DayBatch::of((string) ($index + 1), $node->at('name')->optionalText(80) ?? $request->style->name, $starts, $plan->line->timeline->lengthSeconds(), $plan->line->timeline->actions, $node->at('griddle')->optionalText(80), true);
     }
 }

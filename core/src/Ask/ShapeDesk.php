@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Ask;
 
 use StoneMill\Bake\Steam;
+use StoneMill\Document\Answer;
+use StoneMill\Document\ShapeDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -14,10 +16,14 @@ use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
 use StoneMill\Plan\Stuffing;
 use StoneMill\Shape\Batter;
+use StoneMill\Shape\CutDough;
 use StoneMill\Shape\CutOuts;
 use StoneMill\Shape\Disc;
 use StoneMill\Shape\Handling;
 use StoneMill\Shape\Pan;
+use StoneMill\Shape\PouredBatter;
+use StoneMill\Shape\SpreadSheet;
+use StoneMill\Shape\Stuffed;
 use StoneMill\Shape\Wedges;
 
 /** Questions about the shape of the pieces: handling and limits, cut-outs, filling, batter by the pan, wedges, a spread sheet. */
@@ -42,11 +48,9 @@ final readonly class ShapeDesk
     }
 
     /**
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract.
      */
-    public function answer(mixed $document): array
+    public function answer(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['request', 'wedges', 'cut', 'stuffed', 'batter', 'sheet']);
@@ -54,21 +58,18 @@ final readonly class ShapeDesk
         $request = PlanRequest::readNode($root->at('request'), $this->reference, $findings);
         $findings->refuseIfAny();
         $plan = $this->sketcher->plan($request ?? throw new \LogicException('A request without findings was not read.'));
-        $answer = [
-            'diameter_mm' => round($plan->disc->diameterMillimetres, 1),
-            'thickness_mm' => round($plan->disc->thicknessMillimetres, 2),
-            'piece_grams' => round($plan->portions->pieceGrams(), 2),
-            'grams_per_millilitre' => round($plan->disc->gramsPerMillilitre, 4),
-            'handling' => self::handling($plan)->toArray(),
-            'wedges' => self::wedges($root->at('wedges'), $plan),
-            'sheet' => self::sheet($root->at('sheet'), $plan),
-            'cut' => self::cut($root->at('cut'), $plan),
-            'stuffed' => self::stuffed($root->at('stuffed'), $plan),
-            'batter' => self::batter($root->at('batter'), $plan),
-        ];
+        $answer = new ShapeDocument(
+            $plan,
+            self::handling($plan),
+            self::wedges($root->at('wedges'), $plan),
+            self::sheet($root->at('sheet'), $plan),
+            self::cut($root->at('cut'), $plan),
+            self::stuffed($root->at('stuffed'), $plan),
+            self::batter($root->at('batter'), $plan),
+        );
         $findings->refuseIfAny();
 
-        return $answer;
+        return new Answer($answer->json());
     }
 
     private static function handling(BatchPlan $plan): Handling
@@ -76,8 +77,7 @@ final readonly class ShapeDesk
         return new Handling($plan->disc, $plan->request->method->shape, $plan->request->gear->pressMillimetres, $plan->request->style->thicknessBand->low, $plan->dough->bindingShare(), $plan->carrying, $plan->request->pieces->oblong);
     }
 
-    /** @return array<string, mixed>|null */
-    private static function wedges(Node $node, BatchPlan $plan): ?array
+    private static function wedges(Node $node, BatchPlan $plan): ?Wedges
     {
         if ($node->isAbsent()) {
             return null;
@@ -87,29 +87,22 @@ final readonly class ShapeDesk
         $count = $node->at('count')->integer(2, 12);
 
         return $pan < 80 || $count < 2 || $count > 12 ? null
-            : (new Wedges(Disc::ofDiameterAndThickness($pan, $plan->disc->thicknessMillimetres, $plan->disc->gramsPerMillilitre), $count))->toArray();
+            : new Wedges(Disc::ofDiameterAndThickness($pan, $plan->disc->thicknessMillimetres, $plan->disc->gramsPerMillilitre), $count);
     }
 
-    /** @return array<string, mixed>|null a sheet spread by hand */
-    private static function sheet(Node $node, BatchPlan $plan): ?array
+    /** A sheet spread by hand. */
+    private static function sheet(Node $node, BatchPlan $plan): ?SpreadSheet
     {
         if ($node->isAbsent()) {
             return null;
         }
         $node->object(['width_mm', 'depth_mm']);
         $area = $node->at('width_mm')->number(80, 1000, 'mm') * $node->at('depth_mm')->number(80, 1000, 'mm');
-        $grams = $area * $plan->disc->thicknessMillimetres * $plan->disc->gramsPerMillilitre / 1000;
-        $dough = $plan->portions->countdown->readingGrams;
 
-        return [
-            'grams' => round($grams, 1),
-            'sheets' => $grams > 0 ? round($dough / $grams, 2) : 0.0,
-            'one_sheet_thickness_mm' => $area > 0 ? round($dough * 1000 / ($area * $plan->disc->gramsPerMillilitre), 2) : 0.0,
-        ];
+        return new SpreadSheet($area, $plan->portions->countdown->readingGrams, $plan->disc->thicknessMillimetres, $plan->disc->gramsPerMillilitre);
     }
 
-    /** @return array<string, mixed>|null */
-    private static function cut(Node $node, BatchPlan $plan): ?array
+    private static function cut(Node $node, BatchPlan $plan): ?CutDough
     {
         if ($node->isAbsent()) {
             return null;
@@ -134,8 +127,7 @@ final readonly class ShapeDesk
             ->from($dough, $plan->dough->ledger->flourBaseGrams / $plan->dough->mixedGrams());
     }
 
-    /** @return array<string, mixed>|null */
-    private static function stuffed(Node $node, BatchPlan $plan): ?array
+    private static function stuffed(Node $node, BatchPlan $plan): ?Stuffed
     {
         if ($node->isAbsent()) {
             return null;
@@ -149,11 +141,10 @@ final readonly class ShapeDesk
         }
         $dough = $plan->portions->pieceGrams();
 
-        return (new Stuffing($plan->dough, $dough, $plan->piece->doughDensity))->pressedTo($thickness, $percent / 100 * $dough, $density)->toArray();
+        return (new Stuffing($plan->dough, $dough, $plan->piece->doughDensity))->pressedTo($thickness, $percent / 100 * $dough, $density);
     }
 
-    /** @return array<string, mixed>|null */
-    private static function batter(Node $node, BatchPlan $plan): ?array
+    private static function batter(Node $node, BatchPlan $plan): ?PouredBatter
     {
         if ($node->isAbsent()) {
             return null;

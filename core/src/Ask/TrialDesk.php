@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Ask;
 
+use StoneMill\Document\AnalysisDocument;
+use StoneMill\Document\Answer;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -23,11 +25,9 @@ final readonly class TrialDesk
     private const MOST_VALUE = 1_000_000;
 
     /**
-     * @return array<string, mixed>
-     *
      * @throws InvalidInput If the document breaks the contract.
      */
-    public function trial(mixed $document): array
+    public function trial(mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['levels', 'gauge', 'points']);
@@ -58,7 +58,7 @@ final readonly class TrialDesk
             throw InvalidInput::at('levels', 'A trial holds levels beside each other.', 0, 'from 2 to 4 levels');
         }
 
-        return (new Analysis($levels, $read, $points))->toArray();
+        return new Answer((new AnalysisDocument((new Analysis($levels, $read, $points))->findings()))->json());
     }
 
     /**

@@ -68,19 +68,18 @@ final readonly class Matter
     public static function of(Composition $composition, float $airShare, ?Swelling $swelling): self
     {
         OutOfRange::guard('share of air', $airShare, 0, 0.8);
-        $per100 = $composition->toArray();
-        $parts = [$per100['protein_grams'], $per100['fat_grams'], $per100['carbohydrate_grams'], $per100['fibre_grams'], $per100['ash_grams']];
+        $parts = [$composition->proteinGrams, $composition->fatGrams, $composition->carbohydrateGrams, $composition->fibreGrams, $composition->ashGrams];
         $dry = OutOfRange::guard('dry matter in 100 g of dough', array_sum($parts), 2, 100);
         $volumes = array_map(static fn (float $grams, array $line): float => $grams / ($line[0] - $line[1] * self::REFERENCE_CELSIUS), $parts, self::DENSITY);
 
         return new self(
-            $per100['water_grams'] / $dry,
+            $composition->waterGrams / $dry,
             $dry / array_sum($volumes),
             $airShare,
             self::line(static fn (float $celsius): float => 1000 * $composition->drySpecificHeatAt($celsius)),
             self::line(static fn (float $celsius): float => self::mixed($volumes, $celsius)),
-            self::readiness($per100['sugars_grams'] / $dry, $per100['protein_grams'] / $dry, $per100['fat_grams'] / $dry),
-            $per100['fat_grams'] / $dry >= self::OILY,
+            self::readiness($composition->sugarsGrams / $dry, $composition->proteinGrams / $dry, $composition->fatGrams / $dry),
+            $composition->fatGrams / $dry >= self::OILY,
             $swelling,
         );
     }

@@ -57,7 +57,7 @@ final readonly class Physics
     public function times(string $name, float $factor): self
     {
         OutOfRange::guard('factor', $factor, 1e-6, 1e6);
-        $numbers = $this->toArray();
+        $numbers = $this->numbers();
         if (! isset($numbers[$name])) {
             throw new UnknownNumber(sprintf('The model has no number "%s"; it has %s.', $name, implode(', ', array_keys($numbers))));
         }
@@ -66,7 +66,7 @@ final readonly class Physics
     }
 
     /** @return array<string, float> */
-    public function toArray(): array
+    public function numbers(): array
     {
         $numbers = [];
         foreach (get_object_vars($this) as $name => $value) {

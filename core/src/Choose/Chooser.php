@@ -30,7 +30,7 @@ final readonly class Chooser
     }
 
     /**
-     * @return array{breads: list<array<string, mixed>>} all styles, those that meet every wish first
+     * @return list<FittingBread> all styles, those that meet every wish first
      *
      * @throws InvalidInput If anything in the document breaks the contract.
      */
@@ -50,27 +50,18 @@ final readonly class Chooser
             ])),
         );
         $findings->refuseIfAny();
-        $breads = array_map(fn (Style $style): array => $this->held($style, $wishes), $this->reference->styles->all());
-        usort($breads, static fn (array $a, array $b): int => [count($a['misses']), $b['rank'], $a['minutes']['value']] <=> [count($b['misses']), $a['rank'], $b['minutes']['value']]);
+        $breads = array_map(fn (Style $style): FittingBread => $this->held($style, $wishes), $this->reference->styles->all());
+        usort($breads, static fn (FittingBread $a, FittingBread $b): int => [count($a->misses), count($b->fits), $a->minutes->value] <=> [count($b->misses), count($a->fits), $b->minutes->value]);
 
-        return ['breads' => $breads];
+        return $breads;
     }
 
-    /** @return array{style: string, name: string, purpose: string, fits: list<string>, misses: list<string>, rank: int, minutes: array<string, mixed>, count: int, piece_grams: float, net_carbohydrate_grams: array<string, mixed>, allergens: list<string>} */
-    private function held(Style $style, Suitability $wishes): array
+    private function held(Style $style, Suitability $wishes): FittingBread
     {
         $plan = $this->planner->plan(PlanRequest::read(['style' => $style->id], $this->reference));
         [$fits, $misses] = $wishes->of($plan);
 
-        return [
-            'style' => $style->id, 'name' => $style->name, 'purpose' => $style->purpose,
-            'fits' => $fits, 'misses' => $misses, 'rank' => count($fits),
-            'minutes' => self::minutes($plan)->toArray(),
-            'count' => $plan->portions->count,
-            'piece_grams' => round($plan->portions->pieceGrams(), 4),
-            'net_carbohydrate_grams' => Suitability::netCarbohydrateFigure($plan)->toArray(),
-            'allergens' => array_map(static fn (Allergen $allergen): string => $allergen->value, $plan->label->allergens),
-        ];
+        return new FittingBread($plan, $fits, $misses, self::minutes($plan));
     }
 
     /** From the first weighing to the table, told by the stages it is made of. */

@@ -17,13 +17,13 @@ final readonly class Comparison
     {
     }
 
-    /** @return list<array{subject: string, kind: string, text: string, before: float|null, after: float|null, unit: string|null}> */
-    public function toArray(): array
+    /** @return list<Difference> */
+    public function differences(): array
     {
         return [...$this->lines(), ...$this->schools(), ...$this->outcome(), ...$this->label()];
     }
 
-    /** @return list<array{subject: string, kind: string, text: string, before: float|null, after: float|null, unit: string|null}> */
+    /** @return list<Difference> */
     private function lines(): array
     {
         $before = self::percents($this->before);
@@ -41,27 +41,27 @@ final readonly class Comparison
                 $to > $from => sprintf('More %s.', lcfirst($name)),
                 default => sprintf('Less %s.', lcfirst($name)),
             };
-            $changes[] = self::change($name, 'line', $text, $from, $to, Unit::Percent);
+            $changes[] = new Difference($name, 'line', $text, $from, $to, Unit::Percent);
         }
 
         return $changes;
     }
 
-    /** @return list<array{subject: string, kind: string, text: string, before: float|null, after: float|null, unit: string|null}> */
+    /** @return list<Difference> */
     private function schools(): array
     {
         $changes = [];
-        $after = $this->after->request->method->toArray();
-        foreach ($this->before->request->method->toArray() as $step => $school) {
+        $after = $this->after->request->method->choices();
+        foreach ($this->before->request->method->choices() as $step => $school) {
             if ($after[$step] !== $school) {
-                $changes[] = self::change($step, 'school', sprintf('%s: %s instead of %s.', ucfirst($step), str_replace('_', ' ', $after[$step]), str_replace('_', ' ', $school)), null, null, null);
+                $changes[] = new Difference($step, 'school', sprintf('%s: %s instead of %s.', ucfirst($step), str_replace('_', ' ', $after[$step]), str_replace('_', ' ', $school)), null, null, null);
             }
         }
 
         return $changes;
     }
 
-    /** @return list<array{subject: string, kind: string, text: string, before: float|null, after: float|null, unit: string|null}> */
+    /** @return list<Difference> */
     private function outcome(): array
     {
         $figures = [
@@ -80,26 +80,26 @@ final readonly class Comparison
         foreach ($figures as [$name, $unit, $more, $less, $of]) {
             [$from, $to] = [$of($this->before), $of($this->after)];
             if (! self::alike($from, $to, $unit)) {
-                $changes[] = self::change($name, 'outcome', sprintf('%s: %s.', $name, $to > $from ? $more : $less), $from, $to, $unit);
+                $changes[] = new Difference($name, 'outcome', sprintf('%s: %s.', $name, $to > $from ? $more : $less), $from, $to, $unit);
             }
         }
 
         return $changes;
     }
 
-    /** @return list<array{subject: string, kind: string, text: string, before: float|null, after: float|null, unit: string|null}> */
+    /** @return list<Difference> */
     private function label(): array
     {
         [$before, $after] = [$this->before->label, $this->after->label];
         $changes = [];
         foreach ($after->allergensBeyond($before) as $gained) {
-            $changes[] = self::change('Allergens', 'label', sprintf('Now with %s.', $gained->inWords()), null, null, null);
+            $changes[] = new Difference('Allergens', 'label', sprintf('Now with %s.', $gained->inWords()), null, null, null);
         }
         foreach ($before->allergensBeyond($after) as $lost) {
-            $changes[] = self::change('Allergens', 'label', sprintf('No longer with %s.', $lost->inWords()), null, null, null);
+            $changes[] = new Difference('Allergens', 'label', sprintf('No longer with %s.', $lost->inWords()), null, null, null);
         }
         if ($before->gluten !== $after->gluten) {
-            $changes[] = self::change('Gluten', 'label', $after->gluten->inWords().'.', null, null, null);
+            $changes[] = new Difference('Gluten', 'label', $after->gluten->inWords().'.', null, null, null);
         }
 
         return $changes;
@@ -132,14 +132,5 @@ final readonly class Comparison
     private static function same(float $from, float $to): bool
     {
         return abs($from - $to) <= self::SAME_SHARE * max(abs($from), abs($to), 1e-9);
-    }
-
-    /** @return array{subject: string, kind: string, text: string, before: float|null, after: float|null, unit: string|null} */
-    private static function change(string $subject, string $kind, string $text, ?float $before, ?float $after, ?Unit $unit): array
-    {
-        return [
-            'subject' => $subject, 'kind' => $kind, 'text' => $text,
-            'before' => $before === null ? null : round($before, 4), 'after' => $after === null ? null : round($after, 4), 'unit' => $unit?->value,
-        ];
     }
 }

@@ -63,13 +63,13 @@ final readonly class WaterParts
         return self::WATER_HEAT * ($tapCelsius - $celsius) / (self::MELTING + self::WATER_HEAT * $tapCelsius);
     }
 
-    /** @return list<array{kind: string, grams: float, celsius: float}> what goes into the jug */
-    public function toArray(): array
+    /** @return list<WaterPour> what goes into the jug */
+    public function pours(): array
     {
         return array_values(array_filter([
-            ['kind' => 'ice', 'grams' => $this->iceGrams, 'celsius' => 0.0],
-            ['kind' => 'tap', 'grams' => $this->tapGrams, 'celsius' => $this->tapCelsius],
-            ['kind' => 'kettle', 'grams' => $this->kettleGrams, 'celsius' => self::KETTLE_CELSIUS],
-        ], static fn (array $part): bool => $part['grams'] > 0));
+            new WaterPour('ice', $this->iceGrams, 0.0),
+            new WaterPour('tap', $this->tapGrams, $this->tapCelsius),
+            new WaterPour('kettle', $this->kettleGrams, self::KETTLE_CELSIUS),
+        ], static fn (WaterPour $pour): bool => $pour->grams > 0));
     }
 }

@@ -32,22 +32,4 @@ final readonly class WeighedExtra
     {
         return new WeighedLine($this->ingredient, $this->grams(), 0.0, $this->lot);
     }
-
-    /** @return array{ingredient: string, name: string, place: string, words: string, stage: string, grams: float, grams_each: float, eaten_each: array{low: float, value: float, high: float}, lot: string|null} */
-    public function toArray(): array
-    {
-        $eaten = $this->eatenEach();
-
-        return [
-            'ingredient' => $this->ingredient->id,
-            'name' => $this->ingredient->name,
-            'place' => $this->place->value,
-            'words' => $this->place->inWords(),
-            'stage' => $this->place->stage()->value,
-            'grams' => round($this->grams(), 1),
-            'grams_each' => round($this->gramsEach, 2),
-            'eaten_each' => ['low' => round($eaten->low, 2), 'value' => round($eaten->likely, 2), 'high' => round($eaten->high, 2)],
-            'lot' => $this->lot,
-        ];
-    }
 }

@@ -31,16 +31,4 @@ final readonly class Act
     {
         return new self($kind, $text, null, null, $change);
     }
-
-    /** @return array{kind: string, text: string, water_grams: float|null, flour_grams: float|null, change: array<string, mixed>|null} */
-    public function toArray(): array
-    {
-        return [
-            'kind' => $this->kind->value,
-            'text' => $this->text,
-            'water_grams' => $this->waterGrams,
-            'flour_grams' => $this->dryMixFlourGrams,
-            'change' => $this->change === [] ? null : $this->change,
-        ];
-    }
 }

@@ -35,7 +35,7 @@ final readonly class Diagnosis
     public function __construct(
         private Circumstances $batch,
         private array $request,
-        private array $symptoms,
+        public array $symptoms,
         private array $suspects,
         private Planner $planner,
         private Reference $reference,
@@ -51,41 +51,26 @@ final readonly class Diagnosis
         return $first >= self::SURE_CHANCE && $first >= self::SURE_TIMES * ($this->suspects[1]->chance ?? 0.0);
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    /** @return list<Suspect> as many as anybody reads with wet hands, the likeliest first */
+    public function told(): array
     {
-        $told = array_slice($this->suspects, 0, self::TOLD);
-
-        return [
-            'told' => array_map(static fn (Symptom $symptom): string => $symptom->value, $this->symptoms),
-            'sure' => $this->isSure(),
-            'causes' => array_map($this->suspect(...), $told),
-            'other_chance' => round(max(0.0, 1 - array_sum(array_map(static fn (Suspect $one): float => $one->chance, $told))), 3),
-            'tell_apart' => $this->isSure() || count($told) < 2 ? null : [
-                'first' => ['cause' => $told[0]->cause->id, 'look' => $told[0]->cause->look],
-                'second' => ['cause' => $told[1]->cause->id, 'look' => $told[1]->cause->look],
-            ],
-        ];
+        return array_slice($this->suspects, 0, self::TOLD);
     }
 
-    /** @return array<string, mixed> */
-    private function suspect(Suspect $one): array
+    /** Chance that it is none of those that are told. */
+    public function otherChance(): float
     {
-        return [
-            'cause' => $one->cause->id,
-            'name' => $one->cause->name,
-            'says' => $one->cause->says,
-            'chance' => round($one->chance, 3),
-            'look' => $one->cause->look,
-            'evidence' => array_map(static fn (Evidence $evidence): array => $evidence->toArray(), $one->evidence),
-            'tried' => array_map(static fn (Tried $tried): bool => $tried->helped, $one->tried),
-            'now' => array_map(static fn (Act $act): array => $act->toArray(), array_values(array_filter(array_map($this->acts->act(...), $one->cause->now)))),
-            'next' => $this->next($one->cause),
-        ];
+        return max(0.0, 1 - array_sum(array_map(static fn (Suspect $one): float => $one->chance, $this->told())));
     }
 
-    /** @return array<string, mixed>|null the first change that this request can take, with both plans side by side */
-    private function next(Cause $cause): ?array
+    /** @return list<Act> what can be done about it now */
+    public function now(Cause $cause): array
+    {
+        return array_values(array_filter(array_map($this->acts->act(...), $cause->now)));
+    }
+
+    /** The first change that this request can take, with both plans side by side; null where none changes anything. */
+    public function next(Cause $cause): ?NextTime
     {
         foreach ($cause->next as $kind) {
             $change = $this->changes->change($kind);
@@ -98,11 +83,11 @@ final readonly class Diagnosis
                 // What cannot be planned is no remedy for this bread.
                 continue;
             }
-            if ($after->toArray() === $this->batch->plan->toArray()) {
+            if ($after->comesToTheSameAs($this->batch->plan)) {
                 continue;
             }
 
-            return ['kind' => $change->kind->value, 'text' => $change->text, 'change' => $change->patch, 'changes' => (new Comparison($this->batch->plan, $after))->toArray()];
+            return new NextTime($change, new Comparison($this->batch->plan, $after));
         }
 
         return null;

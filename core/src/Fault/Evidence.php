@@ -52,10 +52,4 @@ final readonly class Evidence
     {
         return abs($this->strength) >= self::TOLD_FROM;
     }
-
-    /** @return array{signal: string, speaks_for: bool, strength: float, text: string} */
-    public function toArray(): array
-    {
-        return ['signal' => $this->signal->value, 'speaks_for' => $this->strength > 0, 'strength' => round($this->strength, 3), 'text' => $this->text];
-    }
 }

@@ -105,9 +105,9 @@ final class StagedBatch
             $this->add(EventKind::Laid, 2, ['piece' => $piece, 'place' => 1]);
             $before = 0.0;
             foreach ($this->planned->touches as $index => $touch) {
-                $this->wait(($index % 2 === 0 ? $first : $second) * ($touch['at_seconds'] - $before));
-                $before = $touch['at_seconds'];
-                $this->add($touch['action'] === TurnAction::Lift->value ? EventKind::Lifted : EventKind::Turned, 0, ['piece' => $piece]);
+                $this->wait(($index % 2 === 0 ? $first : $second) * ($touch->atSeconds - $before));
+                $before = $touch->atSeconds;
+                $this->add($touch->action === TurnAction::Lift ? EventKind::Lifted : EventKind::Turned, 0, ['piece' => $piece]);
             }
             $this->wait($apart);
         }

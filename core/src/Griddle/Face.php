@@ -37,25 +37,16 @@ final readonly class Face
         return new self($name, $state->contactSeconds, Colour::shade($state->spotBrownness), Colour::shade($state->brownness), $state->hottestCelsius);
     }
 
-    /** @return array{face: string, contact_seconds: float, shade: array<string, mixed>, rest_shade: float, hottest_celsius: float|null, words: string} */
-    public function toArray(Reason ...$also): array
+    /** How dark its spots are, with the reach that a hand's griddle has. */
+    public function shadeFigure(): Figure
     {
-        $shade = Figure::spread(
+        return Figure::spread(
             Spread::of(max(0.0, $this->shade - self::SHADE_REACH), $this->shade, min(1.0, $this->shade + self::SHADE_REACH)),
             Unit::Share,
             Reason::amount('On the metal for', $this->contactSeconds, Unit::Second),
             ...($this->hottestCelsius === null ? [] : [Reason::amount('Face at most', $this->hottestCelsius, Unit::Celsius)]),
             ...[Reason::saying('Spots that touch closely; 0.5 is golden. Heat, dryness, sugars and protein speed it.')],
-        )->also(...$also);
-
-        return [
-            'face' => $this->name,
-            'contact_seconds' => round($this->contactSeconds, 1),
-            'shade' => $shade->toArray(),
-            'rest_shade' => round($this->restShade, 3),
-            'hottest_celsius' => $this->hottestCelsius === null ? null : round($this->hottestCelsius, 1),
-            'words' => $this->inWords(),
-        ];
+        );
     }
 
     public function inWords(): string

@@ -17,10 +17,4 @@ final readonly class FinishRound
     public function __construct(public string $what, public float $seconds)
     {
     }
-
-    /** @return array{what: string, seconds: int} */
-    public function toArray(): array
-    {
-        return ['what' => $this->what, 'seconds' => (int) round($this->seconds)];
-    }
 }

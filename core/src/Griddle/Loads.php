@@ -26,8 +26,8 @@ final readonly class Loads
     {
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(float $firstCelsius): array
+    /** @param float $firstCelsius of the metal under the first */
+    public function followed(float $firstCelsius): FollowedLoads
     {
         $laying = $this->plan->laying;
         $iron = new RestingIron($laying->iron, $laying->kitchen->roomCelsius, $firstCelsius);
@@ -38,14 +38,14 @@ final readonly class Loads
             $laidOn = $iron->celsius();
             $work = $this->baked($laying, $laidOn, $iron);
             $iron = RestingIron::after($work->bake);
-            $loads[] = $this->row($load, $laidOn, $work);
+            $loads[] = new Load($load, $laidOn, $work);
             if ($load === 1) {
                 $wait = $iron->secondsUntil($laying->surfaceCelsius() - self::RECOVERED_WITHIN_KELVIN, self::MOST_WAIT_SECONDS);
             }
             $iron->rest($this->gapSeconds);
         }
 
-        return ['loads' => $loads, 'wait_seconds' => round($wait), 'gap_seconds' => $this->gapSeconds, 'words' => $this->words($loads, $wait)];
+        return new FollowedLoads($loads, $wait, $this->gapSeconds, $this->words($loads, $wait));
     }
 
     private function baked(Laying $laying, float $laidOn, RestingIron $iron): Griddling
@@ -56,29 +56,14 @@ final readonly class Loads
         return $work;
     }
 
-    /** @return array<string, mixed> */
-    private function row(int $load, float $laidOn, Griddling $work): array
-    {
-        [$first, $second] = $work->bake->faces();
-
-        return [
-            'load' => $load,
-            'laid_on_celsius' => round($laidOn, 1),
-            'lowest_celsius' => round($work->bake->lowestMetalCelsius(), 1),
-            'weight_loss_percent' => round(100 * $work->bake->lossShare(), 2),
-            'centre_celsius' => round($work->bake->centreCelsius(), 1),
-            'shades' => [round(Face::baked('first', $first)->shade, 3), round(Face::baked('second', $second)->shade, 3)],
-        ];
-    }
-
     /**
-     * @param non-empty-list<array<string, mixed>> $loads
+     * @param non-empty-list<Load> $loads
      * @return list<string>
      */
     private function words(array $loads, float $wait): array
     {
         $set = $this->plan->laying->surfaceCelsius();
-        $lowest = min(array_map(static fn (array $row): float => is_float($row['lowest_celsius']) ? $row['lowest_celsius'] : INF, $loads));
+        $lowest = min(array_map(static fn (Load $load): float => $load->lowestCelsius(), $loads));
 
         $words = [
             sprintf('A full load cools the metal below it by up to %.0f degrees.', max(0.0, $set - $lowest)),

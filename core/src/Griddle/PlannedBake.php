@@ -102,4 +102,22 @@ final readonly class PlannedBake
 
         return [Face::baked('first', $first), Face::baked('second', $second)];
     }
+
+    /** Mean over the thickness of the starch that has swollen; null where the flour's range is not known. */
+    public function swollenShare(): ?float
+    {
+        $swelling = $this->laying->bread->matter->swelling;
+        if ($swelling === null) {
+            return null;
+        }
+        $share = 0.0;
+        $bake = $this->work->bake;
+        $depths = $bake->mesh->layersOf($bake->bread->thicknessMillimetres / 1000);
+        $peaks = $bake->peaks();
+        foreach ($depths as $layer => $depth) {
+            $share += $depth / array_sum($depths) * $swelling->shareAt($peaks[$layer]);
+        }
+
+        return $share;
+    }
 }

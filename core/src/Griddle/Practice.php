@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace StoneMill\Griddle;
 
 use StoneMill\Bake\Above;
-use StoneMill\Bake\BakeUnderWay;
-use StoneMill\Bake\Colour;
 use StoneMill\Bake\RestingIron;
 use StoneMill\Exchange\Node;
 use StoneMill\Measure\Exception\OutOfRange;
@@ -18,13 +16,6 @@ final readonly class Practice
     public const MOST_ACTS = 60;
 
     public const MOST_SECONDS = 3600.0;
-
-    /** Steam that leaves, in kg/(m²·s), at which it is seen and heard. Planning estimates. */
-    private const WISP = 0.0006;
-
-    private const CLOUD = 0.003;
-
-    private const SMOKE_SHADE = 0.78;
 
     /** @param list<array{act: PracticeAct, seconds: float, celsius: float|null}> $acts in order */
     public function __construct(private array $acts, private float $nowSeconds)
@@ -56,8 +47,7 @@ final readonly class Practice
         return new self($acts, max($before, $root->at('now_seconds')->number(0, self::MOST_SECONDS, 's')));
     }
 
-    /** @return array<string, mixed> */
-    public function on(Laying $laying, ?float $metalCelsius): array
+    public function on(Laying $laying, ?float $metalCelsius): Practised
     {
         $work = Griddling::lay($laying, patchCelsius: $metalCelsius);
         $touches = [];
@@ -77,11 +67,7 @@ final readonly class Practice
             $work->lie(max(0.0, $this->nowSeconds - $work->bake->secondsOn()));
         }
 
-        return [
-            'seconds' => round($work->bake->secondsOn(), 1),
-            'seen' => $this->seen($work),
-            'lifted' => $lifted === null ? null : ['section' => (new Section($lifted))->toArray(), 'points' => (new Judgement($lifted))->points()],
-        ];
+        return new Practised($work, $lifted);
     }
 
     private function do(Griddling $work, PracticeAct $act, ?float $celsius): void
@@ -91,56 +77,6 @@ final readonly class Practice
             PracticeAct::Cover => $work->bake->bringUnder(Above::Covered),
             PracticeAct::Uncover => $work->bake->bringUnder(Above::Open),
             PracticeAct::Knob => $work->bake->setKnob($celsius ?? $work->bake->metalCelsius()),
-        };
-    }
-
-    /** @return array<string, mixed> only what a cook can see, hear and smell, and the thermometer in the metal */
-    private function seen(Griddling $work): array
-    {
-        $bake = $work->bake;
-        $above = $bake->above();
-
-        return [
-            'top_shade' => round(Colour::shade($above->spotBrownness), 3),
-            'top_rest_shade' => round(Colour::shade($above->brownness), 3),
-            'top_wet' => round(min(1.0, $above->waterPerDry / max(1e-9, $bake->bread->matter->waterPerDry)), 3),
-            'first_face_up' => $bake->isUpsideDown(),
-            'puffed' => $bake->isPuffed(),
-            'metal_celsius' => round($bake->metalCelsius()),
-            'steam' => self::steam($bake),
-            'words' => array_values(array_filter([self::rim($work), self::smell($bake)])),
-        ];
-    }
-
-    private static function steam(BakeUnderWay $bake): string
-    {
-        return match (true) {
-            $bake->steamRate() > self::CLOUD => 'much',
-            $bake->steamRate() > self::WISP => 'some',
-            default => 'none',
-        };
-    }
-
-    private static function rim(Griddling $work): ?string
-    {
-        $set = Sign::Set->valueOf($work->bake);
-
-        return match (true) {
-            $work->touched !== [] => null,
-            $set >= 0.9 => 'The rim has turned matt and lets go of the metal.',
-            $set >= 0.6 => 'The rim turns matt.',
-            default => 'The rim is wet and holds on to the metal.',
-        };
-    }
-
-    private static function smell(BakeUnderWay $bake): ?string
-    {
-        $shade = Colour::shade($bake->below()->spotBrownness);
-
-        return match (true) {
-            $shade > self::SMOKE_SHADE => 'Blue-grey smoke: it burns below. Turn it, or turn down.',
-            $shade > 0.35 => 'It smells of toast.',
-            default => null,
         };
     }
 }

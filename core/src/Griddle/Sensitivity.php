@@ -30,8 +30,8 @@ final readonly class Sensitivity
         $this->baked = $this->mesh === null ? $baked : (new ModelTurnPlanner($this->mesh, Windows::Least))->bake($baked->laying);
     }
 
-    /** @return list<array<string, mixed>> */
-    public function toArray(): array
+    /** @return list<Offset> */
+    public function offsets(): array
     {
         $laying = $this->baked->laying;
         $celsius = $laying->surfaceCelsius();
@@ -50,8 +50,7 @@ final readonly class Sensitivity
         return new Bread($laying->bread->matter, $millimetres, $laying->bread->celsius);
     }
 
-    /** @return array<string, mixed> */
-    private function off(string $what, float $by, Laying $laying): array
+    private function off(string $what, float $by, Laying $laying): Offset
     {
         $kept = (new OwnTurns(
             array_map(static fn (TurnWindow $touch): array => ['action' => $touch->action, 'seconds' => $touch->atSeconds], $this->baked->touches),
@@ -59,17 +58,6 @@ final readonly class Sensitivity
         ))->bake($laying, $this->mesh);
         $anew = (new ModelTurnPlanner($this->mesh, Windows::Least))->bake($laying);
 
-        return [
-            'what' => $what,
-            'by' => round($by, 2),
-            'lift_at_seconds' => round($anew->liftedAtSeconds, 1),
-            'later_by_seconds' => round($anew->liftedAtSeconds - $this->baked->liftedAtSeconds, 1),
-            'kept' => [
-                'weight_loss_percent' => round(100 * $kept->work->bake->lossShare(), 2),
-                'centre_celsius' => round($kept->centreBeforeLift, 1),
-                'shades' => array_map(static fn (Face $face): float => round($face->shade, 3), $kept->plan()->faces),
-                'words' => array_map(static fn (Face $face): string => $face->inWords(), $kept->plan()->faces),
-            ],
-        ];
+        return new Offset($what, $by, $anew->liftedAtSeconds - $this->baked->liftedAtSeconds, $kept, $anew);
     }
 }

@@ -34,16 +34,4 @@ final readonly class TouchState
             $couldPuff,
         );
     }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'action' => $this->action->value,
-            'at_seconds' => round($this->seconds, 1),
-            'shade_below' => round($this->shadeBelow, 3),
-            'centre_celsius' => round($this->centreCelsius, 1),
-            'weight_loss_percent' => round(100 * $this->lossShare, 2),
-        ];
-    }
 }

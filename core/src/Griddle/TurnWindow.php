@@ -17,14 +17,9 @@ final readonly class TurnWindow
     ) {
     }
 
-    /** @return array{action: string, at_seconds: float, from_seconds: float, to_seconds: float} */
-    public function toArray(): array
+    /** The same at so many times its moment. */
+    public function stretched(float $factor): self
     {
-        return [
-            'action' => $this->action->value,
-            'at_seconds' => round($this->atSeconds, 1),
-            'from_seconds' => round($this->fromSeconds, 1),
-            'to_seconds' => round($this->toSeconds, 1),
-        ];
+        return new self($this->action, $factor * $this->atSeconds, $factor * $this->fromSeconds, $factor * $this->toSeconds);
     }
 }

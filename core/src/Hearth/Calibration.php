@@ -7,7 +7,6 @@ namespace StoneMill\Hearth;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Hearth\Exception\TooFewReadings;
-use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
@@ -33,12 +32,12 @@ final readonly class Calibration
      * @param list<float> $spots °C read at once over the surface
      */
     private function __construct(
-        private float $believedCelsius,
+        public float $believedCelsius,
         private ?float $wantedCelsius,
-        private ?WarmUp $warmUp,
+        public ?WarmUp $warmUp,
         private ?float $steadyCelsius,
         private array $tests,
-        private array $spots,
+        public array $spots,
     ) {
     }
 
@@ -100,27 +99,6 @@ final readonly class Calibration
         return Spread::normal($mean, 1 / sqrt(array_sum($weights)));
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        $surface = $this->surface();
-
-        return [
-            'surface_celsius' => Figure::spread($surface, Unit::Celsius, ...$this->reasons())->toArray(),
-            'offset_celsius' => round($surface->likely - $this->believedCelsius, 1),
-            'warm_up' => $this->warmUp === null ? null : [
-                'final_celsius' => round($this->warmUp->finalCelsius, 1),
-                'start_celsius' => round($this->warmUp->startCelsius, 1),
-                'time_constant_seconds' => round($this->warmUp->timeConstantSeconds, 1),
-                'deviation_celsius' => round($this->warmUp->deviationCelsius, 1),
-                'curve' => $this->curve($this->warmUp),
-            ],
-            'preheat_seconds' => $this->preheatSeconds(),
-            'uneven_celsius' => $this->spots === [] ? null : round(max($this->spots) - min($this->spots), 1),
-            'words' => $this->words($surface),
-        ];
-    }
-
     /** Null where no warm-up was read, or the setting never gets there. */
     public function preheatSeconds(): ?float
     {
@@ -145,7 +123,7 @@ final readonly class Calibration
     }
 
     /** @return list<Reason> */
-    private function reasons(): array
+    public function reasons(): array
     {
         $reasons = [Reason::amount('Believed', $this->believedCelsius, Unit::Celsius)];
         if ($this->warmUp !== null) {
@@ -164,19 +142,8 @@ final readonly class Calibration
         return $reasons;
     }
 
-    /** @return list<array{seconds: float, celsius: float}> */
-    private function curve(WarmUp $warmUp): array
-    {
-        $end = 4 * $warmUp->timeConstantSeconds;
-
-        return array_map(
-            static fn (int $step): array => ['seconds' => round($end * $step / 24, 1), 'celsius' => round($warmUp->at($end * $step / 24), 1)],
-            range(0, 24),
-        );
-    }
-
     /** @return list<string> */
-    private function words(Spread $surface): array
+    public function words(Spread $surface): array
     {
         $off = $surface->likely - $this->believedCelsius;
         $words = [abs($off) < self::NEAR_KELVIN

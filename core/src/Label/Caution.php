@@ -10,10 +10,4 @@ final readonly class Caution
     public function __construct(public string $id, public string $stage, public Hazard $when, public string $text)
     {
     }
-
-    /** @return array{id: string, stage: string, text: string} */
-    public function toArray(): array
-    {
-        return ['id' => $this->id, 'stage' => $this->stage, 'text' => $this->text];
-    }
 }

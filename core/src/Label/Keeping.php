@@ -40,22 +40,6 @@ final readonly class Keeping
     {
     }
 
-    /** @return array{warm_minutes: array{low: int, value: int, high: int}|null, lines: list<array{id: string, name: string, words: string}>} */
-    public function toArray(): array
-    {
-        $warm = $this->warmMinutes();
-
-        return [
-            'warm_minutes' => $warm === null ? null : ['low' => (int) round($warm->low), 'value' => (int) round($warm->likely), 'high' => (int) round($warm->high)],
-            'lines' => [
-                ['id' => 'hold', 'name' => 'Until it is eaten', 'words' => $this->hold($warm)],
-                ['id' => 'cool', 'name' => 'Put by', 'words' => $this->cool()],
-                ['id' => 'store', 'name' => 'Keeps', 'words' => $this->store()],
-                ['id' => 'warm', 'name' => 'Warm again', 'words' => implode(' ', $this->warmAgain())],
-            ],
-        ];
-    }
-
     /**
      * Minutes until the stack is down to where it stiffens: one body of the stack's volume and surface, cooling into the room. Null where it is not to stay warm, or an
      * oven keeps it so.
@@ -85,7 +69,7 @@ final readonly class Keeping
         };
     }
 
-    private function hold(?Spread $warm): string
+    public function hold(?Spread $warm): string
     {
         return match ($this->after) {
             After::StackInCloth => sprintf('Soft and warm in the shut cloth for about %.0f min (%.0f to %.0f). Then it stiffens: eat, box or warm it again.', ...self::inFives($warm)),
@@ -102,7 +86,7 @@ final readonly class Keeping
         return array_map(static fn (float $one): float => max(5.0, 5 * round($one / 5)), [$minutes->likely ?? 0.0, $minutes->low ?? 0.0, $minutes->high ?? 0.0]);
     }
 
-    private function cool(): string
+    public function cool(): string
     {
         $fresh = $this->freshLines();
 
@@ -111,7 +95,7 @@ final readonly class Keeping
             : sprintf('With %s in it: cool at once, wrap, and into the fridge well within two hours; %s.', implode(' and ', $fresh), self::CODE);
     }
 
-    private function store(): string
+    public function store(): string
     {
         return match (true) {
             $this->freshLines() !== [] => 'One to two days in the fridge at 5 °C or less; a month frozen, paper between the pieces.',
@@ -121,7 +105,7 @@ final readonly class Keeping
     }
 
     /** @return array{string, string} how, and what to heed */
-    private function warmAgain(): array
+    public function warmAgain(): array
     {
         $seconds = 10 + 5 * $this->thicknessMillimetres;
         $isDry = $this->after === After::Rack;

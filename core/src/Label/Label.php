@@ -73,34 +73,7 @@ final readonly class Label
         return Spread::of(...array_map(static fn (string $end): float => array_sum(array_column($eaten, $end)), ['low', 'likely', 'high']));
     }
 
-    /**
-     * @param int $each pieces that one eater takes
-     * @return array<string, mixed>
-     */
-    public function toArray(int $each): array
-    {
-        return [
-            'per_piece' => $this->pieces(1, 'In one piece; only water leaves on the griddle.'),
-            'per_serving' => $this->pieces($each, sprintf('In %d of them; only water leaves on the griddle.', $each)),
-            'per_100_g' => $this->facts(...$this->sharesAsEaten(), basis: 'In 100 g as eaten, after the water lost on the griddle.'),
-            'per_100_g_raw' => $this->facts(Spread::exactly(1.0), Spread::exactly(0.0), 'In 100 g of raw dough.'),
-            'ingredients' => $this->ingredients,
-            'allergens' => array_map(static fn (Allergen $allergen): array => ['id' => $allergen->value, 'words' => $allergen->inWords()], $this->allergens),
-            'contains' => $this->inWords(),
-            'gluten' => ['status' => $this->gluten->value, 'words' => $this->gluten->inWords(), 'uncertified' => $this->uncertified],
-        ];
-    }
-
-    /** @return array<string, array<string, mixed>> */
-    private function pieces(int $count, string $basis): array
-    {
-        return [
-            'grams' => $this->eaten($count)->toArray(),
-            ...$this->facts(Spread::exactly($count * $this->rawPieceGrams / 100), $this->besideGrams->multipliedBy($count / 100), $basis),
-        ];
-    }
-
-    private function inWords(): string
+    public function inWords(): string
     {
         $names = implode(', ', array_map(static fn (Allergen $allergen): string => $allergen->inWords(), $this->allergens));
 
@@ -118,7 +91,8 @@ final readonly class Label
         return ($this->beside->carbohydrateGrams ?? 0.0) * $this->besideGrams->likely / 100;
     }
 
-    private function eaten(int $count): Figure
+    /** Grams that are eaten of so many pieces. */
+    public function eaten(int $count): Figure
     {
         $baked = $this->keptShare->multipliedBy($count * $this->rawPieceGrams);
         $beside = $this->besideGrams->multipliedBy($count);
@@ -133,21 +107,34 @@ final readonly class Label
         );
     }
 
-    /** @return array{Spread, Spread} hundreds of grams of raw dough, and of what is eaten with it, in 100 g as eaten */
-    private function sharesAsEaten(): array
+    /** @return array<string, Figure> in so many pieces */
+    public function inPieces(int $count, string $basis): array
+    {
+        return $this->facts(Spread::exactly($count * $this->rawPieceGrams / 100), $this->besideGrams->multipliedBy($count / 100), $basis);
+    }
+
+    /** @return array<string, Figure> */
+    public function in100GramsRaw(string $basis): array
+    {
+        return $this->facts(Spread::exactly(1.0), Spread::exactly(0.0), $basis);
+    }
+
+    /** @return array<string, Figure> */
+    public function in100Grams(string $basis): array
     {
         $eaten = fn (float $kept): float => $kept * $this->rawPieceGrams + $this->besideGrams->likely;
 
-        return [
+        return $this->facts(
             Spread::of($this->rawPieceGrams / $eaten($this->keptShare->high), $this->rawPieceGrams / $eaten($this->keptShare->likely), $this->rawPieceGrams / $eaten($this->keptShare->low)),
             Spread::of(...array_map(fn (float $beside): float => $beside / ($this->keptShare->likely * $this->rawPieceGrams + $beside), [$this->besideGrams->low, $this->besideGrams->likely, $this->besideGrams->high])),
-        ];
+            $basis,
+        );
     }
 
     /**
      * @param Spread $hundreds of raw grams
      * @param Spread $hundredsBeside of grams that are no part of what bakes
-     * @return array<string, array<string, mixed>>
+     * @return array<string, Figure>
      */
     private function facts(Spread $hundreds, Spread $hundredsBeside, string $basis): array
     {
@@ -185,9 +172,8 @@ final readonly class Label
 
     /**
      * @param list<array{float, Spread}> $parts in 100 g of each, and how many hundreds of grams of it
-     * @return array<string, mixed>
      */
-    private static function fact(array $parts, Unit $unit, string $basis): array
+    private static function fact(array $parts, Unit $unit, string $basis): Figure
     {
         [$low, $likely, $high] = [0.0, 0.0, 0.0];
         foreach ($parts as [$per100, $hundreds]) {
@@ -196,7 +182,7 @@ final readonly class Label
             $high += $per100 * $hundreds->high * (1 + self::TABLE_REACH);
         }
 
-        return Figure::spread(Spread::of($low, $likely, $high), $unit, Reason::saying($basis))->toArray();
+        return Figure::spread(Spread::of($low, $likely, $high), $unit, Reason::saying($basis));
     }
 
     /**

@@ -59,7 +59,7 @@ final readonly class HandLesson
 
         return new self(
             $pace->by,
-            $plan->shape,
+            $plan->shaping->value,
             $even,
             $thick,
             $lost,

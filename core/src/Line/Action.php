@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Line;
 
-/**
- * One piece of work on the line: what, when, and whose hands it takes.
- *
- * @phpstan-type ActionRow array{kind: string, stage: string, at_seconds: float, until_seconds: float, hands: int|null, piece: int|null, place: int|null}
- */
+/** One piece of work on the line: what, when, and whose hands it takes. */
 final readonly class Action
 {
     public function __construct(
@@ -46,19 +42,5 @@ final readonly class Action
     public function renumberedBy(int $pieces): self
     {
         return $this->piece === null ? $this : new self($this->kind, $this->stage, $this->atSeconds, $this->untilSeconds, $this->hands, $this->piece + $pieces, $this->place);
-    }
-
-    /** @return ActionRow */
-    public function toArray(): array
-    {
-        return [
-            'kind' => $this->kind,
-            'stage' => $this->stage,
-            'at_seconds' => round($this->atSeconds, 1),
-            'until_seconds' => round($this->untilSeconds, 1),
-            'hands' => $this->hands,
-            'piece' => $this->piece,
-            'place' => $this->place,
-        ];
     }
 }

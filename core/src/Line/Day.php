@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace StoneMill\Line;
 
 use DateTimeImmutable;
-use DateTimeInterface;
 
 /** Several batches on one day with the same hands and griddles: where they clash, and which move of one would mend it. */
 final readonly class Day
@@ -18,37 +17,18 @@ final readonly class Day
      * @param list<DayBatch> $batches
      * @param DateTimeImmutable|null $notBefore no batch is moved to begin before then, and what was over by then is no clash
      */
-    public function __construct(private array $batches, private int $hands, private ?DateTimeImmutable $notBefore = null)
+    public function __construct(public array $batches, public int $hands, private ?DateTimeImmutable $notBefore = null)
     {
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'hands' => $this->hands,
-            'batches' => array_map(self::row(...), $this->batches),
-            'clashes' => $this->clashes(),
-        ];
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function clashes(): array
+    /** @return list<Clash> */
+    public function clashes(): array
     {
         $clashes = [];
         foreach ($this->batches as $index => $first) {
             foreach (array_slice($this->batches, $index + 1) as $second) {
                 foreach (array_filter([$this->onHands($first, $second), $this->onGriddle($first, $second)]) as [$kind, $from, $until]) {
-                    $clashes[] = [
-                        'kind' => $kind,
-                        'batches' => [$first->id, $second->id],
-                        'from' => self::moment($first, $from),
-                        'until' => self::moment($first, $until),
-                        'words' => $kind === 'hands'
-                            ? sprintf('%s and %s want the same hands.', $first->inWords(), $second->inWords())
-                            : sprintf('%s and %s want the same griddle.', $first->inWords(), $second->inWords()),
-                        'moves' => [...$this->moves($first), ...$this->moves($second)],
-                    ];
+                    $clashes[] = new Clash($kind, $first, $second, $from, $until, [...$this->moves($first), ...$this->moves($second)]);
                 }
             }
         }
@@ -90,7 +70,7 @@ final readonly class Day
     /**
      * The least that a batch would have to move, earlier or later, to be in nobody's way.
      *
-     * @return list<array{batch: string, by_seconds: int, ready_at: string, words: string}>
+     * @return list<Move>
      */
     private function moves(DayBatch $batch): array
     {
@@ -105,12 +85,7 @@ final readonly class Day
                     break;
                 }
                 if ($this->isFree($moved)) {
-                    $moves[] = [
-                        'batch' => $batch->id,
-                        'by_seconds' => $way * $by,
-                        'ready_at' => $moved->readyAt->format(DateTimeInterface::RFC3339),
-                        'words' => sprintf('%s: %d min %s, ready at %s', $batch->inWords(), intdiv($by, 60), $way < 0 ? 'earlier' : 'later', $moved->readyAt->format('H:i')),
-                    ];
+                    $moves[] = new Move($batch, $way * $by, $moved);
                     break;
                 }
             }
@@ -128,25 +103,5 @@ final readonly class Day
         }
 
         return true;
-    }
-
-    /** @return array<string, mixed> */
-    private static function row(DayBatch $batch): array
-    {
-        return [
-            'id' => $batch->id,
-            'name' => $batch->name,
-            'starts_at' => $batch->startsAt->format(DateTimeInterface::RFC3339),
-            'ready_at' => $batch->readyAt->format(DateTimeInterface::RFC3339),
-            'can_move' => $batch->canMove,
-            'griddle' => $batch->griddle,
-            'on_griddle' => array_map(static fn (int $at): string => self::moment($batch, $at), $batch->onGriddle),
-            'blocks' => array_map(static fn (array $block): array => ['from' => self::moment($batch, $block['from']), 'until' => self::moment($batch, $block['until']), 'hands' => $block['hands']], $batch->blocks),
-        ];
-    }
-
-    private static function moment(DayBatch $batch, int $at): string
-    {
-        return (new DateTimeImmutable('@'.$at))->setTimezone($batch->startsAt->getTimezone())->format(DateTimeInterface::RFC3339);
     }
 }

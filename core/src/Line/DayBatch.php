@@ -10,8 +10,6 @@ use DateTimeImmutable;
  * One batch of a day, as far as others get in its way: when hands are taken, and when the griddle is.
  * Times of a block are seconds of the epoch.
  *
- * @phpstan-import-type ActionRow from Action
- *
  * @phpstan-type Block array{from: int, until: int, hands: int}
  */
 final readonly class DayBatch
@@ -37,12 +35,12 @@ final readonly class DayBatch
     ) {
     }
 
-    /** @param list<ActionRow> $actions */
+    /** @param list<Action> $actions */
     public static function of(string $id, string $name, DateTimeImmutable $startsAt, int $lengthSeconds, array $actions, ?string $griddle, bool $canMove): self
     {
         $start = $startsAt->getTimestamp();
-        $laid = array_column(array_filter($actions, static fn (array $action): bool => $action['kind'] === 'lay'), 'at_seconds');
-        $lifted = array_column(array_filter($actions, static fn (array $action): bool => $action['kind'] === 'lift'), 'until_seconds');
+        $laid = array_column(array_filter($actions, static fn (Action $action): bool => $action->kind === 'lay'), 'atSeconds');
+        $lifted = array_column(array_filter($actions, static fn (Action $action): bool => $action->kind === 'lift'), 'untilSeconds');
 
         return new self(
             $id,
@@ -77,23 +75,23 @@ final readonly class DayBatch
     }
 
     /**
-     * @param list<ActionRow> $actions
+     * @param list<Action> $actions
      * @return list<Block>
      */
     private static function blocks(array $actions, int $start): array
     {
-        $taken = array_filter($actions, static fn (array $action): bool => $action['hands'] !== null);
-        usort($taken, static fn (array $a, array $b): int => $a['at_seconds'] <=> $b['at_seconds']);
+        $taken = array_filter($actions, static fn (Action $action): bool => $action->hands !== null);
+        usort($taken, static fn (Action $a, Action $b): int => $a->atSeconds <=> $b->atSeconds);
         $blocks = [];
         foreach ($taken as $action) {
-            $from = $start + (int) floor($action['at_seconds']);
-            $until = $start + (int) ceil($action['until_seconds']);
+            $from = $start + (int) floor($action->atSeconds);
+            $until = $start + (int) ceil($action->untilSeconds);
             $last = count($blocks) - 1;
             if ($last >= 0 && $from <= $blocks[$last]['until'] + self::GAP_SECONDS) {
                 $before = $blocks[$last];
-                $blocks[$last] = ['from' => $before['from'], 'until' => max($before['until'], $until), 'hands' => max($before['hands'], (int) $action['hands'])];
+                $blocks[$last] = ['from' => $before['from'], 'until' => max($before['until'], $until), 'hands' => max($before['hands'], (int) $action->hands)];
             } else {
-                $blocks[] = ['from' => $from, 'until' => $until, 'hands' => (int) $action['hands']];
+                $blocks[] = ['from' => $from, 'until' => $until, 'hands' => (int) $action->hands];
             }
         }
 

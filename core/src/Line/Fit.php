@@ -6,7 +6,6 @@ namespace StoneMill\Line;
 
 use Closure;
 use DateTimeImmutable;
-use DateTimeInterface;
 
 /** Whether a batch fits between the moment hands are free and the serving time; where not, what would. */
 final readonly class Fit
@@ -16,9 +15,9 @@ final readonly class Fit
     private function __construct(
         public bool $fits,
         public float $missingSeconds,
-        private ?DateTimeImmutable $readyAt,
-        private ?int $pieces,
-        private ?int $hands,
+        public ?DateTimeImmutable $readyAt,
+        public ?int $pieces,
+        public ?int $hands,
     ) {
     }
 
@@ -75,23 +74,8 @@ final readonly class Fit
         return $ready;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'fits' => $this->fits,
-            'missing_seconds' => round($this->missingSeconds),
-            'nearest' => $this->fits ? null : [
-                'ready_at' => $this->readyAt?->format(DateTimeInterface::RFC3339),
-                'pieces' => $this->pieces,
-                'hands' => $this->hands,
-            ],
-            'words' => $this->words(),
-        ];
-    }
-
     /** @return list<string> */
-    private function words(): array
+    public function words(): array
     {
         if ($this->fits || $this->readyAt === null) {
             return [];

@@ -66,18 +66,4 @@ final readonly class LineReport
 
         return $pieces;
     }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'cooking_seconds' => round($this->lengthSeconds, 1),
-            'bound_seconds' => round($this->boundSeconds, 1),
-            'bottleneck' => ['by' => $this->bottleneck->value, 'words' => $this->bottleneck->inWords()],
-            'idle_seconds' => array_map(static fn (float $seconds): float => round($seconds, 1), $this->idleSeconds),
-            'shaped_ahead' => $this->shapedAhead,
-            'second_cook_from' => $this->secondCookFrom,
-            'second_griddle_from' => $this->secondGriddleFrom,
-        ];
-    }
 }

@@ -6,30 +6,7 @@ namespace StoneMill\Line;
 
 use DateTimeImmutable;
 
-/**
- * A batch as a list that can be taken along: one row for each thing to begin, with its clock time and what to do.
- * It is told from the plan as it stood.
- *
- * @phpstan-import-type ActionRow from Action
- *
- * @phpstan-type Point array{value: float}
- * @phpstan-type SheetTouch array{action: string, at_seconds: float}
- * @phpstan-type SheetPlan array{
- *   style: array{id: string, name: string},
- *   ledger: list<array{name: string, grams: float}>,
- *   rest?: array{words?: string},
- *   steps?: list<array{stage: string, name: string, check: string}>,
- *   extras?: list<array{name: string, words: string, grams: float}>,
- *   water: array{first_pour_grams: Point, reserve_grams: Point, celsius: Point},
- *   portion: array{count: int, piece_grams: Point},
- *   shape: array{diameter_mm: Point, thickness_mm: Point, length_share?: float, width_share?: float},
- *   griddle: array{surface_celsius: Point, turns: list<SheetTouch>, lift: SheetTouch, finish: string, places: list<array{x: float, y: float}>},
- *   line: array{starts_at: string|null, length_seconds: int, lots?: list<int>, actions: list<ActionRow>},
- *   stack: array{keep?: array{warm_minutes: array{value: int}|null, lines: list<array{words: string}>}},
- *   cautions: list<array{text: string}>,
- *   label: array{gluten: array{words: string}, contains: string}
- * }
- */
+/** A batch as a list that can be taken along: one row for each thing to begin, with its clock time and what to do. It is told from the plan as it stood. */
 final readonly class RunSheet
 {
     /** What goes on after no longer a break than this is still the same stretch. */
@@ -51,30 +28,27 @@ final readonly class RunSheet
     ) {
     }
 
-    /** @param SheetPlan $plan */
-    public static function of(string $title, array $plan, DateTimeImmutable $startsAt): self
+    public static function of(string $title, SheetFacts $facts, DateTimeImmutable $startsAt): self
     {
-        $words = new RunWords($plan);
+        $words = new RunWords($facts);
         $rows = [];
-        foreach (self::spans($plan['line']['actions']) as ['what' => $what, 'time' => $time, 'from' => $from, 'until' => $until]) {
+        foreach (self::spans($facts->actions) as ['what' => $what, 'time' => $time, 'from' => $from, 'until' => $until]) {
             $says = $words->of($what);
             if ($says !== null) {
                 $rows[] = new RunRow($time === 1 ? $what : "$what-$time", Clock::later($startsAt, (int) round($from)), Clock::later($startsAt, (int) round($until)), $says[0], $says[1]);
             }
         }
-        $eaters = sprintf('%s. %s', $plan['label']['gluten']['words'], $plan['label']['contains']);
-        $ready = Clock::later($startsAt, $plan['line']['length_seconds']);
-        $rows[] = new RunRow('ready', $ready, $ready, 'Serve', sprintf('%d pieces of %s. %s%s', $plan['portion']['count'], $plan['style']['name'], $words->serving(), $eaters));
-        $keep = $plan['stack']['keep'] ?? null;
-        if ($keep !== null) {
-            $rows[] = new RunRow(self::KEEP, $ready, Clock::later($ready, 60 * ($keep['warm_minutes']['value'] ?? 0)), 'Keep', implode(' ', array_column($keep['lines'], 'words')));
+        $ready = Clock::later($startsAt, $facts->lengthSeconds);
+        $rows[] = new RunRow('ready', $ready, $ready, 'Serve', sprintf('%d pieces of %s. %s%s', $facts->count, $facts->bread, $words->serving(), $facts->eaters));
+        if ($facts->keeping !== '') {
+            $rows[] = new RunRow(self::KEEP, $ready, Clock::later($ready, 60 * $facts->warmMinutes), 'Keep', $facts->keeping);
         }
         usort($rows, static fn (RunRow $a, RunRow $b): int => [$a->from, $a->until] <=> [$b->from, $b->until]);
 
         // A name that was kept before names were held to one line must not write lines of its own into a sheet or calendar.
         $title = trim((string) preg_replace('/[\x00-\x1f\x7f]+/', ' ', $title));
 
-        return new self($title, $startsAt, $ready, $rows, $eaters);
+        return new self($title, $startsAt, $ready, $rows, $facts->eaters);
     }
 
     /** The same up to the moment it is served. */
@@ -112,7 +86,7 @@ final readonly class RunSheet
      * When each thing is under way. Touches, presses and lays of many pieces are one stretch at the griddle; what is done
      * again later, for another lot or another load, is a stretch of its own.
      *
-     * @param list<ActionRow> $actions by start
+     * @param list<Action> $actions by start
      * @return list<array{what: string, time: int, from: float, until: float}> time counts the stretches of one thing
      */
     private static function spans(array $actions): array
@@ -121,18 +95,18 @@ final readonly class RunSheet
         $last = [];
         foreach ($actions as $action) {
             $what = match (true) {
-                in_array($action['kind'], ['portion', 'stir', 'refill', 'finish'], true) => $action['kind'],
-                in_array($action['stage'], ['shape', 'griddle'], true) => 'griddle',
+                in_array($action->kind, ['portion', 'stir', 'refill', 'finish'], true) => $action->kind,
+                in_array($action->stage, ['shape', 'griddle'], true) => 'griddle',
                 // Hands begin it and it goes on by itself.
-                default => $action['kind'],
+                default => $action->kind,
             };
             $index = $last[$what] ?? count($spans);
             $before = $spans[$index] ?? ['what' => $what, 'time' => 0, 'from' => -INF, 'until' => -INF];
-            if ($action['at_seconds'] <= $before['until'] + self::SAME_SECONDS) {
-                $spans[$index] = [...$before, 'until' => max($before['until'], $action['until_seconds'])];
+            if ($action->atSeconds <= $before['until'] + self::SAME_SECONDS) {
+                $spans[$index] = [...$before, 'until' => max($before['until'], $action->untilSeconds)];
             } else {
                 $last[$what] = count($spans);
-                $spans[] = ['what' => $what, 'time' => $before['time'] + 1, 'from' => $action['at_seconds'], 'until' => $action['until_seconds']];
+                $spans[] = ['what' => $what, 'time' => $before['time'] + 1, 'from' => $action->atSeconds, 'until' => $action->untilSeconds];
             }
         }
 

@@ -23,19 +23,4 @@ final readonly class Step
         public ?float $shapeFrom,
     ) {
     }
-
-    /** @return array<string, string|int|float|null> */
-    public function toArray(): array
-    {
-        return [
-            'action' => $this->action,
-            'piece' => $this->piece,
-            'place' => $this->place,
-            'touch' => $this->touch,
-            'at' => round($this->at, 1),
-            'from' => round($this->from, 1),
-            'to' => $this->to === null ? null : round($this->to, 1),
-            'shape_from' => $this->shapeFrom === null ? null : round($this->shapeFrom, 1),
-        ];
-    }
 }

@@ -35,16 +35,4 @@ final readonly class Figure
     {
         return new self($this->value, $this->low, $this->high, $this->unit, [...$this->because, ...array_values($because)]);
     }
-
-    /** @return array{value: float, low: float, high: float, unit: string, because: list<array{text: string, value: float|null, unit: string|null}>} */
-    public function toArray(): array
-    {
-        return [
-            'value' => round($this->value, 4),
-            'low' => round($this->low, 4),
-            'high' => round($this->high, 4),
-            'unit' => $this->unit->value,
-            'because' => array_map(static fn (Reason $reason): array => $reason->toArray(), $this->because),
-        ];
-    }
 }

@@ -20,14 +20,4 @@ final readonly class Reason
     {
         return new self($text, $value, $unit);
     }
-
-    /** @return array{text: string, value: float|null, unit: string|null} */
-    public function toArray(): array
-    {
-        return [
-            'text' => $this->text,
-            'value' => $this->value === null ? null : round($this->value, 4),
-            'unit' => $this->unit?->value,
-        ];
-    }
 }

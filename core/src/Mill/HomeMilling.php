@@ -7,10 +7,7 @@ namespace StoneMill\Mill;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
-use StoneMill\Measure\Figure;
-use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
-use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Grind;
 
 /**
@@ -24,7 +21,7 @@ final readonly class HomeMilling
     /** Dust and what sticks in the mill. */
     private const MILL_LOSS = [0.01, 0.02, 0.04];
 
-    private function __construct(private string $grain, private float $grainGrams, private Grind $grind, private Sifting $sifting)
+    private function __construct(public string $grain, public float $grainGrams, private Grind $grind, private Sifting $sifting)
     {
     }
 
@@ -61,6 +58,17 @@ final readonly class HomeMilling
         return Spread::of($most, $likely, $least);
     }
 
+    /** Share of the grain that stays in the mill. */
+    public static function millLoss(): Spread
+    {
+        return Spread::of(...self::MILL_LOSS);
+    }
+
+    public function heldBackShare(): float
+    {
+        return $this->sifting->heldBackShare($this->grind);
+    }
+
     public function heldBackGrams(): float
     {
         return $this->grainGrams * (1 - self::MILL_LOSS[1]) * $this->sifting->heldBackShare($this->grind);
@@ -70,22 +78,5 @@ final readonly class HomeMilling
     public function grindAfterSieve(): Grind
     {
         return $this->sifting->after($this->grind);
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        $grind = $this->grindAfterSieve();
-
-        return [
-            'grain' => $this->grain,
-            'grain_grams' => Figure::exact($this->grainGrams, Unit::Gram, Reason::saying('Clean, dry grain.'))->toArray(),
-            'flour_grams' => Figure::spread($this->flour(), Unit::Gram, Reason::amount('In the mill stay', 100 * self::MILL_LOSS[1], Unit::Percent), Reason::amount('In the sieve stay', 100 * $this->sifting->heldBackShare($this->grind), Unit::Percent))->toArray(),
-            'held_back_grams' => Figure::exact($this->heldBackGrams(), Unit::Gram, Reason::saying('Bran and grit: regrind it, or keep it for dusting.'))->toArray(),
-            'lost_grams' => Figure::spread(Spread::of(...self::MILL_LOSS)->multipliedBy($this->grainGrams), Unit::Gram, Reason::saying('Dust and what sticks in the mill.'))->toArray(),
-            'grind' => $grind->value,
-            'absorption_change_percent' => round(100 * ($grind->absorptionFactor() - 1), 4),
-            'spread_factor' => $grind->spreadFactor(),
-        ];
     }
 }

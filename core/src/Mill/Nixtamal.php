@@ -7,10 +7,7 @@ namespace StoneMill\Mill;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
-use StoneMill\Measure\Figure;
-use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
-use StoneMill\Measure\Unit;
 
 /**
  * Dried corn to fresh masa: lime, water, simmer, steep, rinse, grind.
@@ -48,12 +45,12 @@ final readonly class Nixtamal
     private const HEAT_UP_MINUTES = 20.0;
 
     private function __construct(
-        private float $cornGrams,
-        private float $limePercent,
-        private float $simmerMinutes,
-        private float $steepHours,
-        private float $kernelMoisturePercent,
-        private float $masaMoisturePercent,
+        public float $cornGrams,
+        public float $limePercent,
+        public float $simmerMinutes,
+        public float $steepHours,
+        public float $kernelMoisturePercent,
+        public float $masaMoisturePercent,
         private ?\DateTimeImmutable $readyAt,
     ) {
     }
@@ -120,36 +117,41 @@ final readonly class Nixtamal
         return $this->masaGrams() - $this->drainedGrams();
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    /** Share of the dry matter that is lost, as far as pots differ. */
+    public function dryLoss(): Spread
     {
         $loss = $this->dryLossShare();
-        $lossSpread = Spread::of($loss * self::LOSS_REACH[0], $loss, $loss * self::LOSS_REACH[1]);
-        $masa = $this->masaGrams();
-        $kept = static fn (float $share): float => $masa * (1 - $share) / (1 - $loss);
 
-        return [
-            'corn_grams' => Figure::exact($this->cornGrams, Unit::Gram, Reason::amount('Kernels with moisture of', $this->kernelMoisturePercent, Unit::Percent))->toArray(),
-            'lime_grams' => Figure::exact($this->cornGrams * $this->limePercent / 100, Unit::Gram, Reason::amount('Of the corn', $this->limePercent, Unit::Percent))->toArray(),
-            'pot_water_grams' => Figure::exact($this->cornGrams * self::POT_WATER_PER_CORN, Unit::Gram, Reason::saying('Three times the corn, so that it stays covered.'))->toArray(),
-            'simmered_moisture_percent' => $this->moisture($this->simmeredMoisturePercent(), Reason::amount('Simmered for', $this->simmerMinutes, Unit::Minute)),
-            'steeped_moisture_percent' => $this->moisture($this->steepedMoisturePercent(), Reason::amount('Steeped for', $this->steepHours, Unit::Hour)),
-            'dry_loss_percent' => Figure::spread($lossSpread->multipliedBy(100), Unit::Percent, Reason::saying('Hull and germ that go with liquor and rinse; more with more lime and time.'))->toArray(),
-            'drained_grams' => Figure::exact($this->drainedGrams(), Unit::Gram, Reason::amount('Dry matter', $this->dryGrams(), Unit::Gram), Reason::amount('at a moisture of', $this->steepedMoisturePercent(), Unit::Percent))->toArray(),
-            'grind_water_grams' => Figure::exact($this->grindWaterGrams(), Unit::Gram, Reason::amount('To a masa moisture of', $this->masaMoisturePercent, Unit::Percent), Reason::saying('A little at a time while grinding.'))->toArray(),
-            'masa_grams' => Figure::spread(Spread::of($kept($lossSpread->high), $masa, $kept($lossSpread->low)), Unit::Gram, Reason::amount('Dry matter', $this->dryGrams(), Unit::Gram), Reason::amount('at a moisture of', 100 * (1 - $this->dryGrams() / $masa), Unit::Percent))->toArray(),
-            'clock' => $this->clock(),
-            'cautions' => [
-                'Calcium hydroxide is caustic: eye protection, gloves, rinse at once with much water.',
-                'Never an aluminium pot; steel or enamel.',
-                'Let the hot pot cool where no one knocks it; chill what waits longer than its steep.',
-                'Local codes and licensed practice stand above this.',
-            ],
-        ];
+        return Spread::of($loss * self::LOSS_REACH[0], $loss, $loss * self::LOSS_REACH[1]);
     }
 
-    /** @return list<array{step: string, minutes: float, from_minutes: float, at: string|null}> */
-    private function clock(): array
+    /** What is lost of the dry matter is missing in the masa. */
+    public function masa(): Spread
+    {
+        $loss = $this->dryLoss();
+        $kept = fn (float $share): float => $this->masaGrams() * (1 - $share) / (1 - $loss->likely);
+
+        return Spread::of($kept($loss->high), $this->masaGrams(), $kept($loss->low));
+    }
+
+    public function potWaterGrams(): float
+    {
+        return $this->cornGrams * self::POT_WATER_PER_CORN;
+    }
+
+    public function limeGrams(): float
+    {
+        return $this->cornGrams * $this->limePercent / 100;
+    }
+
+    /** A moisture in %, as far as kernels differ. */
+    public static function moisture(float $percent): Spread
+    {
+        return Spread::of($percent - self::MOISTURE_REACH_PERCENT, $percent, $percent + self::MOISTURE_REACH_PERCENT);
+    }
+
+    /** @return list<PotStep> from the simmer to the ground masa */
+    public function clock(): array
     {
         $steps = [
             ['Bring corn, water and lime to a simmer', self::HEAT_UP_MINUTES],
@@ -163,7 +165,7 @@ final readonly class Nixtamal
         $clock = [];
         foreach ($steps as [$step, $minutes]) {
             $before = (int) round(60 * ($length - $from));
-            $clock[] = ['step' => $step, 'minutes' => round($minutes, 1), 'from_minutes' => round($from, 1), 'at' => $this->readyAt?->modify("-$before seconds")->format(\DateTimeInterface::RFC3339)];
+            $clock[] = new PotStep($step, $minutes, $from, $this->readyAt?->sub(new \DateInterval("PT{$before}S")));
             $from += $minutes;
         }
 
@@ -181,12 +183,6 @@ final readonly class Nixtamal
             $this->masaMoisturePercent,
             $this->readyAt,
         );
-    }
-
-    /** @return array<string, mixed> */
-    private function moisture(float $percent, Reason $because): array
-    {
-        return Figure::spread(Spread::of($percent - self::MOISTURE_REACH_PERCENT, $percent, $percent + self::MOISTURE_REACH_PERCENT), Unit::Percent, $because)->toArray();
     }
 
     /** Water per dry matter after the simmer. */

@@ -109,16 +109,6 @@ final readonly class Composition
         return $this->sum() / $volume / 1000;
     }
 
-    /** @return array<string, float> what 100 g hold */
-    public function toArray(): array
-    {
-        return [
-            'water_grams' => $this->waterGrams, 'protein_grams' => $this->proteinGrams, 'fat_grams' => $this->fatGrams,
-            'carbohydrate_grams' => $this->carbohydrateGrams, 'fibre_grams' => $this->fibreGrams, 'ash_grams' => $this->ashGrams,
-            'sugars_grams' => $this->sugarsGrams, 'salt_grams' => $this->saltGrams, 'energy_kj' => $this->energyKilojoules,
-        ];
-    }
-
     /** @return list<float> in the order of the constructor */
     private function parts(): array
     {

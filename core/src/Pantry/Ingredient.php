@@ -57,27 +57,6 @@ final readonly class Ingredient
         return $this->coldBinding + ($this->hotBinding - $this->coldBinding) * $swollenShare;
     }
 
-    /** @return array<string, mixed> the ingredient as the larder shows it */
-    public function toArray(): array
-    {
-        $band = static fn (Spread $spread): array => [$spread->low, $spread->likely, $spread->high];
-
-        return [
-            'id' => $this->id, 'name' => $this->name, 'role' => $this->role->value, 'family' => $this->family->value, 'note' => $this->note,
-            'most_percent' => $this->mostPercent,
-            'allergens' => array_map(static fn (Allergen $allergen): string => $allergen->value, $this->allergens),
-            'gluten' => $this->gluten->value, 'cautions' => $this->cautions, 'source' => $this->source, 'source_kind' => $this->sourceKind->value,
-            'per_100_g' => $this->composition->toArray(),
-            'absorption_g_per_g' => ['cold' => $band($this->coldAbsorption), 'hot' => $band($this->hotAbsorption)],
-            'binding_per_percent' => ['cold' => $this->coldBinding, 'hot' => $this->hotBinding],
-            'swelling_celsius' => $this->swelling === null ? null : [
-                'onset' => $this->swelling->onsetCelsius, 'peak' => $this->swelling->peakCelsius, 'end' => $this->swelling->endCelsius,
-            ],
-            'spoon_g_per_ml' => $this->spoonDensity(),
-            'smoke_celsius' => $this->smokeCelsius,
-        ];
-    }
-
     /**
      * Another ingredient that behaves like this one but is made up as its own package says.
      *

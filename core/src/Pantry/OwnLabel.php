@@ -69,22 +69,6 @@ final readonly class OwnLabel
         return $own;
     }
 
-    /** @return array<string, mixed> what the table comes to */
-    public function toArray(): array
-    {
-        $composition = $this->ingredient->composition;
-
-        return [
-            'sum_grams' => round($this->sumGrams, 2),
-            'rest_grams' => round(max(0.0, 100 - $this->sumGrams), 2),
-            'water_grams' => round($composition->waterGrams, 2),
-            'ash_grams' => round($composition->ashGrams, 2),
-            'available_carbohydrate_grams' => round($composition->carbohydrateGrams, 2),
-            'energy_printed_kj' => round($composition->energyKilojoules, 1),
-            'energy_counted_kj' => round($this->countedKilojoules, 1),
-        ];
-    }
-
     /** @return array{energy_kj: float, fat: float, carbohydrate: float, sugars: float, fibre: float, protein: float, salt: float}|null */
     private static function parts(Node $node): ?array
     {

@@ -16,8 +16,8 @@ final readonly class Known
     /** Less of the starch than this is not told as a scald. */
     public const LEAST_SWOLLEN = 0.05;
 
-    /** @param list<array{line: WeighedLine, facts: LotFacts, share: float}> $bags of the flour base that something was learned of */
-    private function __construct(private array $bags, private ?Learned $feel, private ?Learned $heat, private float $swollen)
+    /** @param list<KnownBag> $bags */
+    private function __construct(public array $bags, private ?Learned $feel, private ?Learned $heat, private float $swollen)
     {
     }
 
@@ -33,7 +33,7 @@ final readonly class Known
         foreach ($lines as $line) {
             $facts = $line->lot === null ? null : $lots[$line->lot] ?? null;
             if ($facts?->water !== null && $flour > 0 && $line->ingredient->role->isFlourBase()) {
-                $bags[] = ['line' => $line, 'facts' => $facts, 'share' => $line->grams / $flour];
+                $bags[] = new KnownBag($line, $facts->water, $line->grams / $flour);
             }
         }
 
@@ -66,7 +66,7 @@ final readonly class Known
     /** Standard deviation of them: bags of one kitchen err together, so theirs are added. */
     public function deviation(): float
     {
-        $bags = array_sum(array_map(static fn (array $bag): float => $bag['share'] * ($bag['facts']->water->deviation ?? 0.0), $this->bags));
+        $bags = array_sum(array_map(static fn (KnownBag $bag): float => $bag->share * $bag->water->deviation, $this->bags));
 
         return hypot($bags, hypot($this->feel->deviation ?? 0.0, $this->swollen * ($this->heat->deviation ?? 0.0)));
     }
@@ -74,9 +74,9 @@ final readonly class Known
     /** @return list<Reason> */
     public function reasons(): array
     {
-        $reasons = array_map(static fn (array $bag): Reason => Reason::amount(
-            sprintf('%s: this bag %s', $bag['line']->ingredient->name, $bag['facts']->water?->inWords() ?? ''),
-            $bag['facts']->water->points ?? 0.0,
+        $reasons = array_map(static fn (KnownBag $bag): Reason => Reason::amount(
+            sprintf('%s: %s', $bag->line->ingredient->name, lcfirst($bag->inWords())),
+            $bag->water->points,
             Unit::Point,
         ), $this->bags);
 
@@ -90,27 +90,13 @@ final readonly class Known
         return $reasons;
     }
 
-    /** @return list<array{ingredient: string, lot: string|null, name: string, points: float, deviation: float, batches: int, words: string}> */
-    public function toArray(): array
-    {
-        return array_map(static fn (array $bag): array => [
-            'ingredient' => $bag['line']->ingredient->id,
-            'lot' => $bag['line']->lot,
-            'name' => $bag['line']->ingredient->name,
-            'points' => round($bag['facts']->water->points ?? 0.0, 4),
-            'deviation' => round($bag['facts']->water->deviation ?? 0.0, 4),
-            'batches' => $bag['facts']->water->batches ?? 0,
-            'words' => 'This bag '.($bag['facts']->water?->inWords() ?? ''),
-        ], $this->bags);
-    }
-
     /** @return array<string, float> points of the flour base that each known bag adds, by lot */
     public function pointsOfBags(): array
     {
         $points = [];
         foreach ($this->bags as $bag) {
-            $lot = $bag['line']->lot ?? '';
-            $points[$lot] = ($points[$lot] ?? 0.0) + $bag['share'] * ($bag['facts']->water->points ?? 0.0);
+            $lot = $bag->line->lot ?? '';
+            $points[$lot] = ($points[$lot] ?? 0.0) + $bag->share * $bag->water->points;
         }
 
         return $points;

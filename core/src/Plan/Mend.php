@@ -82,10 +82,4 @@ final readonly class Mend
             'formula' => $remedy->school === null ? null : ['method' => ['turns' => $remedy->school->value]],
         ]));
     }
-
-    /** @return array{text: string, change: array<string, array<string, mixed>>} */
-    public function toArray(): array
-    {
-        return ['text' => $this->text, 'change' => $this->change];
-    }
 }

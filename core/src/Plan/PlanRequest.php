@@ -14,6 +14,8 @@ use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Line\Pace;
+use StoneMill\Measure\Cup;
+use StoneMill\Measure\Spoons;
 use StoneMill\Measure\Spread;
 use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\LearnedWater;
@@ -243,6 +245,18 @@ final readonly class PlanRequest
     }
 
     /** Seconds that the dough is worked, by hand or by machine. */
+    /** An amount in the kitchen's own cups and spoons; of water where no density is said. */
+    public function dipped(float $grams, float $gramsPerMillilitre = 1.0): string
+    {
+        return Spoons::orCups($grams, $gramsPerMillilitre, $this->cup(), $this->gear->spoons);
+    }
+
+    /** What is said in cups is said in the kitchen's own. */
+    public function cup(): Cup
+    {
+        return $this->gear->cup ?? Cup::Metric;
+    }
+
     public function kneadSeconds(): int
     {
         return $this->worked->seconds($this->method->knead);

@@ -68,18 +68,6 @@ final readonly class Portrait
         );
     }
 
-    /** @return array{diameter_mm: float, thickness_mm: float, puffs: bool, base: string, spot: string, side: string, rim: non-empty-list<float>, spots: list<array{float, float, float}>} */
-    public function toArray(): array
-    {
-        return [
-            'diameter_mm' => round($this->diameterMillimetres, 1),
-            'thickness_mm' => round($this->thicknessMillimetres, 2),
-            'puffs' => $this->puffs,
-            'base' => $this->base, 'spot' => $this->spot, 'side' => $this->side,
-            'rim' => $this->rim, 'spots' => $this->spots,
-        ];
-    }
-
     /** @return non-empty-list<array{string, float}> what colours the dough, by its dry weight */
     private static function parts(BatchPlan $plan): array
     {

@@ -19,14 +19,14 @@ final readonly class ScaldAdvice
     private const POT_STEP = 0.05;
 
     private function __construct(
-        private float $wantedShare,
+        public float $wantedShare,
         private float $plannedShare,
-        private float $boilingCelsius,
-        private float $boilingShare,
-        private float $warmBowlCelsius,
-        private float $warmBowlShare,
-        private ?float $neededWaterCelsius,
-        private ?float $neededPotShare,
+        public float $boilingCelsius,
+        public float $boilingShare,
+        public float $warmBowlCelsius,
+        public float $warmBowlShare,
+        public ?float $neededWaterCelsius,
+        public ?float $neededPotShare,
     ) {
     }
 
@@ -66,20 +66,6 @@ final readonly class ScaldAdvice
         $bowl = $this->warmBowlShare >= $this->wantedShare ? 'pre-warm the bowl, or ' : '';
 
         return sprintf('%s of the %.0f %% this bread wants: %scook %.0f %% of the flour in the pot.', $reach, 100 * $this->wantedShare, $bowl, 100 * ($this->neededPotShare ?? 1.0));
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        $rounded = static fn (?float $value): ?float => $value === null ? null : round($value, 4);
-
-        return [
-            'wanted_share' => $rounded($this->wantedShare),
-            'boiling_celsius' => $rounded($this->boilingCelsius), 'boiling_share' => $rounded($this->boilingShare),
-            'warm_bowl_celsius' => $rounded($this->warmBowlCelsius), 'warm_bowl_share' => $rounded($this->warmBowlShare),
-            'needed_water_celsius' => $rounded($this->neededWaterCelsius), 'needed_pot_share' => $rounded($this->neededPotShare),
-            'advice' => $this->inWords(),
-        ];
     }
 
     /** @param callable(float): float $share never falls as the water gets hotter */

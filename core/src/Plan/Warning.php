@@ -24,14 +24,4 @@ final readonly class Warning
     {
         return new self($id, $stage, $text, $value, $limit, $unit, $mend);
     }
-
-    /** @return array{id: string, stage: string, text: string, value: float, limit: float, unit: string, mend: array{text: string, change: array<string, array<string, mixed>>}|null} */
-    public function toArray(): array
-    {
-        return [
-            'id' => $this->id, 'stage' => $this->stage, 'text' => $this->text,
-            'value' => round($this->value, 4), 'limit' => round($this->limit, 4), 'unit' => $this->unit->value,
-            'mend' => $this->mend?->toArray(),
-        ];
-    }
 }

@@ -78,8 +78,7 @@ final readonly class BatchState
     public function takenFromBags(): array
     {
         $taken = [];
-        $lots = array_column($this->plan->lines, 'lot', 'ingredient');
-        $lines = array_map(static fn (array $line): array => ['ingredient' => $line['ingredient'], 'lot' => $lots[$line['ingredient']] ?? null, 'grams' => $line['grams']], $this->bowl()->lines());
+        $lines = array_map(static fn (BowlLine $line): array => ['ingredient' => $line->planned->ingredient, 'lot' => $line->planned->lot, 'grams' => round($line->grams, 4)], $this->bowl()->lines());
         foreach ([...$lines, ...$this->extras()->taken()] as $one) {
             $key = $one['ingredient'].' '.$one['lot'];
             $taken[$key] = [...$one, 'grams' => ($taken[$key]['grams'] ?? 0.0) + $one['grams']];
@@ -120,7 +119,7 @@ final readonly class BatchState
     /** @return list<float> of each disc that was measured, its thickness over the wished, whatever the record made of that: at one weight it goes with the inverse square of the width */
     public function discThicknessRatios(): array
     {
-        $wide = (new ShapeState($this->plan, $this->portions()->meanGrams() ?? $this->bowl()->pieceGrams()))->diameterMillimetres();
+        $wide = $this->shape()->diameterMillimetres();
 
         return array_map(fn (float $millimetres): float => $this->plan->movedThickness * ($wide / $millimetres) ** 2, $this->tally->scale->discMillimetres);
     }
@@ -153,7 +152,7 @@ final readonly class BatchState
         $piece = (int) $event->piece;
         match ($event->kind) {
             EventKind::Measured => $this->plan->has((string) $event->ingredient) ?: $node->at('ingredient')->refuse('This is not a line of the batch.', 'an ingredient of the plan'),
-            EventKind::StepBegun, EventKind::StepDone => in_array($event->step, array_column($this->plan->steps(), 'id'), true) ?: $node->at('step')->refuse('There is no such step in this batch.', 'a step of the plan'),
+            EventKind::StepBegun, EventKind::StepDone => in_array($event->step, array_column($this->plan->steps, 'id'), true) ?: $node->at('step')->refuse('There is no such step in this batch.', 'a step of the plan'),
             EventKind::ExtraWeighed => $event->extra === null || $this->extras()->has($event->extra, (string) $event->ingredient) ?: $node->at('ingredient')->refuse('This does not stand beside the dough of this batch.', 'an ingredient of the plan, at its place'),
             EventKind::Portioned => match (true) {
                 ! $portions->isSet() => $node->refuse('The bowl is not on the scale yet.', 'after scale_set'),
@@ -190,51 +189,20 @@ final readonly class BatchState
         };
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    /** The stay in the oven that is under way or comes next; null where there is none. */
+    public function ovenTurn(): ?OvenTurn
     {
-        $course = $this->tally->course;
-        $bowl = $this->bowl();
-        $griddle = $this->griddle();
-        $steps = $griddle->steps();
-        $portions = $this->portions();
-        $oven = $this->oven()->toArray($this->plan->ovenLoads($portions->count));
-
-        $clocks = new Clocks($this->plan, $this->tally, $portions->isSet(), $oven);
-
-        return [
-            'stage' => $this->stage()->value,
-            'begun' => $this->hasBegun(),
-            'bowl' => $bowl->toArray(),
-            'steps' => $this->steps(),
-            'extras' => $this->extras()->toArray(),
-            'feel_answers' => (new FeelAnswers($bowl, $this->plan))->all(),
-            'rest' => self::clock($course->startedAt(EventKind::RestStarted), (int) round($clocks->restSeconds())),
-            'portion' => $portions->toArray(),
-            'shape' => (new ShapeState($this->plan, $portions->meanGrams() ?? $bowl->pieceGrams()))->toArray(),
-            'griddle' => $griddle->withSteps($steps),
-            'oven' => $oven,
-            'second_rest' => self::clock($course->startedAt(EventKind::SecondRestStarted), (int) $this->plan->secondRestSeconds()),
-            'grown' => $course->grown === null ? null : ['growth' => $course->grown[0], 'at' => LogTime::format($course->grown[1])],
-            'stack' => self::clock($course->startedAt(EventKind::Stacked), $this->plan->stackSeconds),
-            'judged_by' => ['fold' => $this->plan->isFolded(), 'puff' => $this->plan->puffs()],
-            'clocks' => $clocks->toArray(),
-            'line' => $this->line($griddle, $steps)->toArray(),
-            'entered' => array_map(static fn (Stage $stage): string => $stage->value, $course->entered),
-            'undoable' => $course->undoable?->id,
-            'undoable_event' => $course->undoable === null ? null : [...$course->undoable->toRow(), 'at' => LogTime::format($course->undoable->at)],
-            'faults' => $this->tally->faults->toArray(),
-            'notes' => array_map(static fn (Note $note): array => $note->toArray(), $course->notes),
-        ];
+        return $this->oven()->turn($this->plan->ovenLoads($this->portions()->count));
     }
 
-    /** @return list<array{id: string, stage: string, name: string, check: string, ingredients: list<string>, seconds: int, begun_at: string|null, done_at: string|null}> */
-    private function steps(): array
+    public function clocks(): Clocks
     {
-        $tally = $this->tally->steps;
-        $at = static fn (?DateTimeImmutable $moment): ?string => $moment === null ? null : LogTime::format($moment);
+        return new Clocks($this->plan, $this->tally, $this->portions()->isSet(), $this->ovenTurn());
+    }
 
-        return array_map(static fn (array $step): array => [...$step, 'begun_at' => $at($tally->begun[$step['id']] ?? null), 'done_at' => $at($tally->done[$step['id']] ?? null)], $this->plan->steps());
+    public function shape(): ShapeState
+    {
+        return new ShapeState($this->plan, $this->portions()->meanGrams() ?? $this->bowl()->pieceGrams());
     }
 
     /** When all is served, if work goes on from the last entry as planned; null before the first. */
@@ -246,7 +214,7 @@ final readonly class BatchState
     }
 
     /** @param list<Step> $steps all that is still to be done at the griddle */
-    private function line(GriddleLog $griddle, array $steps): LineState
+    public function line(GriddleLog $griddle, array $steps): LineState
     {
         return new LineState($this->plan, $griddle, $steps, $this->tally->course->furthest);
     }
@@ -276,15 +244,5 @@ final readonly class BatchState
     private function log(): array
     {
         return $this->standing ?? throw LogNeeded::toUndo();
-    }
-
-    /** @return array{started_at: string|null, ends_at: string|null, seconds: int} */
-    private static function clock(?DateTimeImmutable $started, int $seconds): array
-    {
-        return [
-            'started_at' => $started === null ? null : LogTime::format($started),
-            'ends_at' => $started === null ? null : LogTime::format(LogTime::later($started, $seconds)),
-            'seconds' => $seconds,
-        ];
     }
 }

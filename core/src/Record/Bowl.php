@@ -13,7 +13,7 @@ use StoneMill\Measure\Spread;
 /** What is in the bowl now, told from the events alone. */
 final readonly class Bowl
 {
-    private function __construct(private PlannedBatch $plan, private BowlTally $tally)
+    private function __construct(public PlannedBatch $plan, public BowlTally $tally)
     {
     }
 
@@ -60,7 +60,7 @@ final readonly class Bowl
     }
 
     /** @return array{low: float, high: float} the same as shares of the hydration itself */
-    private function hydrationShares(): array
+    public function hydrationShares(): array
     {
         $reach = Spread::DECILE_DEVIATIONS * $this->plan->measuring->relativeDeviation();
 
@@ -94,10 +94,10 @@ final readonly class Bowl
     }
 
     /** Whether every line that is in was weighed as planned, to the step of the scale. */
-    private function isAsPlanned(): bool
+    public function isAsPlanned(): bool
     {
         foreach ($this->plan->lines as $line) {
-            if (abs($this->gramsOf($line) - $line['grams']) > 0.5 * $this->plan->resolutionGrams) {
+            if (abs($this->gramsOf($line) - $line->grams) > 0.5 * $this->plan->resolutionGrams) {
                 return false;
             }
         }
@@ -114,7 +114,7 @@ final readonly class Bowl
     /** Whether every line and the first pour are in. */
     public function isWhole(): bool
     {
-        return $this->tally->pouredGrams > 0 && array_filter($this->plan->lines, fn (array $line): bool => ! isset($this->tally->gramsByIngredient[$line['ingredient']])) === [];
+        return $this->tally->pouredGrams > 0 && array_filter($this->plan->lines, fn (LineOfPlan $line): bool => ! isset($this->tally->gramsByIngredient[$line->ingredient])) === [];
     }
 
     public function feltBy(): ?string
@@ -133,7 +133,7 @@ final readonly class Bowl
      */
     public function wholeDoughGrams(): float
     {
-        return $this->plannedOrMeasured(static fn (array $line): bool => true)
+        return $this->plannedOrMeasured(static fn (LineOfPlan $line): bool => true)
             + $this->dryMixGrams($this->tally->correctionFlourGrams) + ($this->tally->lastFeel !== null ? $this->waterGrams() : max($this->waterGrams(), $this->wantedWaterGrams()));
     }
 
@@ -155,8 +155,8 @@ final readonly class Bowl
         $base = $this->weighedFlourGrams();
         $mix = [];
         foreach ($this->plan->lines as $line) {
-            if (PlannedBatch::goesWithFlour($line['role'])) {
-                $mix[$line['ingredient']] = $this->gramsOf($line) * $flourGrams / $base;
+            if ($line->role->goesWithFlour()) {
+                $mix[$line->ingredient] = $this->gramsOf($line) * $flourGrams / $base;
             }
         }
 
@@ -171,27 +171,21 @@ final readonly class Bowl
     /** Water that lines bring with them, as they were weighed. */
     private function broughtGrams(): float
     {
-        return array_sum(array_map(fn (array $line): float => self::broughtByGram($line) * $this->gramsOf($line), $this->plan->lines));
+        return array_sum(array_map(fn (LineOfPlan $line): float => $line->broughtByGram() * $this->gramsOf($line), $this->plan->lines));
     }
 
-    /**
-     * @return list<array{ingredient: string, name: string, planned_grams: float, grams: float, measured: bool, is_flour: bool, water_per_gram: float}> with the grams of water that
-     *                                                                                                                                  each gram of it beside the plan asks for: a tablet that the house does not answer goes on by them
-     */
+    /** @return list<BowlLine> */
     public function lines(): array
     {
         $perFlour = $this->plan->waterPerFlour();
         $extra = $this->dryMix($this->tally->correctionFlourGrams);
 
-        return array_map(fn (array $line): array => [
-            'ingredient' => $line['ingredient'],
-            'name' => $line['name'],
-            'planned_grams' => $line['grams'],
-            'grams' => round(($this->tally->gramsByIngredient[$line['ingredient']] ?? 0.0) + ($extra[$line['ingredient']] ?? 0.0), 4),
-            'measured' => isset($this->tally->gramsByIngredient[$line['ingredient']]),
-            'is_flour' => PlannedBatch::isFlourBase($line['role']),
-            'water_per_gram' => round((PlannedBatch::isFlourBase($line['role']) ? $perFlour : 0.0) - self::broughtByGram($line), 6),
-        ], $this->plan->lines);
+        return array_map(fn (LineOfPlan $line): BowlLine => new BowlLine(
+            $line,
+            ($this->tally->gramsByIngredient[$line->ingredient] ?? 0.0) + ($extra[$line->ingredient] ?? 0.0),
+            isset($this->tally->gramsByIngredient[$line->ingredient]),
+            ($line->role->isFlourBase() ? $perFlour : 0.0) - $line->broughtByGram(),
+        ), $this->plan->lines);
     }
 
     /** @return list<array{ingredient: string, name: string, grams: float}> lines that were not weighed yet; once water is in, nothing more is */
@@ -200,69 +194,25 @@ final readonly class Bowl
         if ($this->waterGrams() > 0) {
             return [];
         }
-        $open = array_filter($this->lines(), static fn (array $line): bool => ! $line['measured']);
+        $open = array_filter($this->lines(), static fn (BowlLine $line): bool => ! $line->isMeasured);
 
-        return array_values(array_map(static fn (array $line): array => ['ingredient' => $line['ingredient'], 'name' => $line['name'], 'grams' => $line['planned_grams']], $open));
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        [$wanted, $first] = [$this->wantedWaterGrams(), $this->wantedFirstPourGrams()];
-
-        return [
-            'lines' => $this->lines(),
-            'flour_base_grams' => round($this->flourBaseGrams(), 4),
-            'water_grams' => round($this->waterGrams(), 4),
-            'hydration_percent' => round($this->hydrationPercent(), 4),
-            'hydration_low_percent' => round($this->hydrationBand()['low'], 4),
-            'hydration_high_percent' => round($this->hydrationBand()['high'], 4),
-            'hydration_shares' => array_map(static fn (float $share): float => round($share, 6), $this->hydrationShares()),
-            'corrections' => $this->tally->corrections,
-            'rescue' => $this->rescue(),
-            'dough_grams' => round($this->doughGrams(), 4),
-            'whole_dough_grams' => round($this->wholeDoughGrams(), 4),
-            'kept_share' => round($this->plan->keptShare, 6),
-            'was_felt' => $this->wasEverFelt(),
-            'piece_grams' => round($this->pieceGrams(), 4),
-            'celsius' => $this->tally->celsius,
-            'feel' => $this->tally->feel?->value,
-            'water' => [
-                'grams' => round($wanted, 4),
-                'first_pour_grams' => round($first, 4),
-                'reserve_grams' => round($wanted - $first, 4),
-                'jug' => $this->plan->jug($wanted),
-                'follows_weights' => ! $this->isAsPlanned(),
-            ],
-            'reserve_left_grams' => round(max(0.0, $wanted - max($this->waterGrams(), $first)), 4),
-        ];
-    }
-
-    /**
-     * Water that each gram of it brings along; none of a line so small that the scale does not show it.
-     *
-     * @param array{grams: float, brings_grams: float} $line
-     */
-    private static function broughtByGram(array $line): float
-    {
-        return $line['grams'] > 0 ? $line['brings_grams'] / $line['grams'] : 0.0;
+        return array_values(array_map(static fn (BowlLine $line): array => ['ingredient' => $line->planned->ingredient, 'name' => $line->planned->name, 'grams' => $line->planned->grams], $open));
     }
 
     /** Flour base without what corrections brought; of a line that is not in yet, as planned. */
     private function weighedFlourGrams(): float
     {
-        return $this->plannedOrMeasured(static fn (array $line): bool => PlannedBatch::isFlourBase($line['role']));
+        return $this->plannedOrMeasured(static fn (LineOfPlan $line): bool => $line->role->isFlourBase());
     }
 
-    /** @param array{ingredient: string, grams: float, role: string} $line */
-    private function gramsOf(array $line): float
+    private function gramsOf(LineOfPlan $line): float
     {
-        return $this->tally->gramsByIngredient[$line['ingredient']] ?? $line['grams'];
+        return $this->tally->gramsByIngredient[$line->ingredient] ?? $line->grams;
     }
 
-    /** @param callable(array{role: string}): bool $counts */
+    /** @param callable(LineOfPlan): bool $counts */
     private function plannedOrMeasured(callable $counts): float
     {
-        return array_sum(array_map(fn (array $line): float => $counts($line) ? $this->gramsOf($line) : 0.0, $this->plan->lines));
+        return array_sum(array_map(fn (LineOfPlan $line): float => $counts($line) ? $this->gramsOf($line) : 0.0, $this->plan->lines));
     }
 }

@@ -8,66 +8,44 @@ use DateTimeImmutable;
 use StoneMill\School\Stage;
 use StoneMill\School\Texture;
 
-/**
- * What is waited for, until when, by what was really done: a cook who began late turns the griddle on later, too.
- *
- * @phpstan-type ClockRow array{kind: string, stage: string, name: string, over: string, started_by: string|null, step: string|null, seconds: float, ends_at: string|null}
- */
+/** What is waited for, until when, by what was really done: a cook who began late turns the griddle on later, too. */
 final readonly class Clocks
 {
     /**
      * @param bool $isPortioning whether the bowl stands on the scale
-     * @param array{what: string, seconds: int}|null $round of the oven, that is in or comes next
+     * @param OvenTurn|null $round of the oven, that is in or comes next
      */
-    public function __construct(private PlannedBatch $plan, private Tally $tally, private bool $isPortioning, private ?array $round)
+    public function __construct(private PlannedBatch $plan, private Tally $tally, private bool $isPortioning, private ?OvenTurn $round)
     {
     }
 
-    /** @return list<ClockRow> one for each wait of this batch; `ends_at` is null before it began and once what comes after it has begun */
-    public function toArray(): array
+    /** @return list<BenchWait> one for each wait of this batch */
+    public function all(): array
     {
-        $rows = $this->steps();
+        $all = $this->steps();
         foreach ($this->waits() as [$kind, $seconds]) {
             if ($seconds > 0) {
-                $ends = $this->isPast($kind) ? null : $this->endsAt($kind, $seconds);
-                $rows[] = [
-                    'kind' => $kind->value,
-                    'stage' => $kind->stage()->value,
-                    'name' => $kind->name(),
-                    'over' => $kind->over(),
-                    'started_by' => $kind->startedBy()?->value,
-                    'step' => null,
-                    'seconds' => round($seconds, 1),
-                    'ends_at' => $ends === null ? null : LogTime::format($ends),
-                ];
+                $all[] = new BenchWait($kind, $kind->stage(), $kind->name(), $kind->over(), $kind->startedBy(), null, $seconds, $this->isPast($kind) ? null : $this->endsAt($kind, $seconds));
             }
         }
 
-        return $rows;
+        return $all;
     }
 
-    /** @return list<ClockRow> one for each step that takes a while */
+    /** @return list<BenchWait> one for each step that takes a while */
     private function steps(): array
     {
-        $rows = [];
+        $waits = [];
         $tally = $this->tally->steps;
-        foreach ($this->plan->steps() as $step) {
-            $begun = $tally->begun[$step['id']] ?? null;
-            if ($step['seconds'] > 0) {
-                $rows[] = [
-                    'kind' => ClockKind::Step->value,
-                    'stage' => $step['stage'],
-                    'name' => $step['name'],
-                    'over' => $step['check'],
-                    'started_by' => EventKind::StepBegun->value,
-                    'step' => $step['id'],
-                    'seconds' => (float) $step['seconds'],
-                    'ends_at' => $begun === null || isset($tally->done[$step['id']]) ? null : LogTime::format(LogTime::later($begun, $step['seconds'])),
-                ];
+        foreach ($this->plan->steps as $step) {
+            $begun = $tally->begun[$step->id] ?? null;
+            if ($step->seconds > 0) {
+                $ends = $begun === null || isset($tally->done[$step->id]) ? null : LogTime::later($begun, $step->seconds);
+                $waits[] = new BenchWait(ClockKind::Step, $step->stage, $step->name, $step->check, EventKind::StepBegun, $step->id, (float) $step->seconds, $ends);
             }
         }
 
-        return $rows;
+        return $waits;
     }
 
     /** Of the mixed dough: as planned, or, of one that rises, as what was seen of it says. */
@@ -86,12 +64,12 @@ final readonly class Clocks
     private function waits(): array
     {
         return [
-            [ClockKind::HandWarm, $this->plan->handWarmSeconds()],
-            [$this->plan->texture === Texture::Batter ? ClockKind::Stir : ClockKind::Knead, $this->plan->kneadSeconds()],
+            [ClockKind::HandWarm, $this->plan->handWarmSeconds],
+            [$this->plan->texture === Texture::Batter ? ClockKind::Stir : ClockKind::Knead, $this->plan->kneadSeconds],
             [$this->plan->rises() ? ClockKind::Rise : ClockKind::Rest, $this->restSeconds()],
-            [ClockKind::SecondRest, $this->plan->secondRestSeconds()],
+            [ClockKind::SecondRest, $this->plan->secondRestSeconds],
             [ClockKind::Preheat, $this->plan->preheatSeconds()],
-            ...($this->round === null ? [] : [[$this->round['what'] === 'broiler' ? ClockKind::Broiler : ClockKind::Oven, (float) $this->round['seconds']]]),
+            ...($this->round === null ? [] : [[$this->round->what === 'broiler' ? ClockKind::Broiler : ClockKind::Oven, (float) $this->round->seconds]]),
             [ClockKind::Stack, (float) $this->plan->stackSeconds],
         ];
     }

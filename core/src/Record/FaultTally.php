@@ -34,12 +34,6 @@ final readonly class FaultTally
         return new self([...$this->seen, $symptom->value => $event->cause === null ? $fault : $fault->remedied($event->cause, $event->text)]);
     }
 
-    /** @return list<array{symptom: string, name: string, piece: int|null, cause: string|null, done: string|null}> */
-    public function toArray(): array
-    {
-        return array_values(array_map(static fn (SeenFault $fault): array => $fault->toArray(), $this->seen));
-    }
-
     /** @return list<FaultRow> */
     public function toRow(): array
     {

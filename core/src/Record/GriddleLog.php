@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\Griddle\TurnWindow;
 use StoneMill\Line\Crew;
 use StoneMill\Line\Remaining;
 use StoneMill\Line\Step;
 
 /**
  * Who lies where on the griddle, how the touches were kept, and what hands do next.
- *
- * @phpstan-import-type PlannedTouch from PlannedBatch
  */
 final readonly class GriddleLog
 {
@@ -25,13 +24,13 @@ final readonly class GriddleLog
      * @param list<array{float, bool}> $readings °C, and whether bread lay on it
      */
     private function __construct(
-        private PlannedBatch $plan,
+        public PlannedBatch $plan,
         private array $pieces,
         private int $count,
         private ?DateTimeImmutable $since,
-        private ?DateTimeImmutable $pausedAt,
+        public ?DateTimeImmutable $pausedAt,
         private ?Probe $probe,
-        private ?array $surface,
+        public ?array $surface,
         private array $readings,
         private SignsSeen $signs,
     ) {
@@ -83,6 +82,11 @@ final readonly class GriddleLog
         return $this->highestLaid() <= $this->count && count(array_unique($places)) === count($places);
     }
 
+    public function toLay(): int
+    {
+        return $this->count - count($this->pieces);
+    }
+
     public function lifted(): int
     {
         return count($this->pieces) - count($this->onGriddle());
@@ -97,7 +101,7 @@ final readonly class GriddleLog
     }
 
     /** What is looked at before the first piece is laid: nobody knows by the clock alone whether the metal is hot. */
-    private function beforeTheFirst(): string
+    public function beforeTheFirst(): string
     {
         $wanted = sprintf('%.0f °C', $this->plan->heldCelsius);
         if ($this->surface === null) {
@@ -112,13 +116,13 @@ final readonly class GriddleLog
         };
     }
 
-    /** @return array{empty: float|null, under_bread: float|null} means of the readings, °C */
-    private function read(): array
+    /** @return array{float|null, float|null} means of the readings in °C, of bare metal and of metal under bread */
+    public function meanReadings(): array
     {
         [$empty, $loaded] = $this->readings();
-        $mean = static fn (array $read): ?float => $read === [] ? null : round(array_sum($read) / count($read), 1);
+        $mean = static fn (array $read): ?float => $read === [] ? null : array_sum($read) / count($read);
 
-        return ['empty' => $mean($empty), 'under_bread' => $mean($loaded)];
+        return [$mean($empty), $mean($loaded)];
     }
 
     /** @return array{float, float} how long each face lay, over what was planned: the mean of the pieces that were lifted; 1 where none was */
@@ -203,46 +207,6 @@ final readonly class GriddleLog
         return $due;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return $this->withSteps($this->steps());
-    }
-
-    /**
-     * @param list<Step> $steps all that is still to be done, where it was worked out already
-     * @return array<string, mixed>
-     */
-    public function withSteps(array $steps): array
-    {
-        $pace = $this->pace();
-
-        return [
-            'since' => $this->since === null ? null : LogTime::format($this->since),
-            'paused_at' => $this->pausedAt === null ? null : LogTime::format($this->pausedAt),
-            'pieces' => array_map(fn (GriddlePiece $piece): array => [
-                'piece' => $piece->piece,
-                'place' => $piece->place,
-                'laid_at' => LogTime::format($piece->laidAt),
-                'touched_at' => LogTime::format($piece->lastTouchedAt),
-                'touches' => $piece->touches,
-                'touches_planned' => count($this->plan->touches),
-            ], $this->onGriddle()),
-            'lifted' => $this->lifted(),
-            'to_lay' => $this->count - count($this->pieces),
-            'steps' => array_map(static fn (Step $step): array => $step->toArray(), $steps),
-            'reasons' => TouchReasons::of($this->plan->touches),
-            'signs' => TouchSigns::of($this->plan->touches, $this->plan->thicknessMillimetres, $this->plan->isPoured(), $this->plan->rises()),
-            'pace' => $pace->inWords(),
-            'kept' => $this->kept($pace->factor),
-            'probe' => $this->probe(),
-            'read' => $this->read(),
-            'before' => $this->since === null ? $this->beforeTheFirst() : null,
-            'surface' => $this->surface === null ? null : ['celsius' => $this->surface[0], 'at' => LogTime::format($this->surface[1])],
-            'served_after_seconds' => round($this->servedAfterSeconds($steps), 1),
-        ];
-    }
-
     /**
      * From the last thing that was done there until all is served.
      *
@@ -253,17 +217,13 @@ final readonly class GriddleLog
         return max([0.0, ...array_map(static fn (Step $step): float => $step->at, $steps)]) + $this->plan->afterLiftSeconds;
     }
 
-    /** @return array<string, mixed>|null what the last reading of the probe says of a piece that still lies there */
-    private function probe(): ?array
+    /** The last reading of the probe, where the piece still lies there and a heat is wanted; null otherwise. */
+    public function probe(): ?Probe
     {
-        if ($this->probe === null || ! $this->isOn($this->probe->piece) || $this->plan->wantedCentreCelsius === null) {
-            return null;
-        }
-
-        return $this->probe->toArray($this->plan->wantedCentreCelsius);
+        return $this->probe === null || ! $this->isOn($this->probe->piece) || $this->plan->wantedCentreCelsius === null ? null : $this->probe;
     }
 
-    /** @return non-empty-list<PlannedTouch> the first piece of each place meets metal that nothing has cooled */
+    /** @return non-empty-list<TurnWindow> the first piece of each place meets metal that nothing has cooled */
     private function plannedFor(GriddlePiece $piece): array
     {
         foreach ($this->pieces as $one) {
@@ -275,36 +235,34 @@ final readonly class GriddleLog
         return $this->plan->touches;
     }
 
-    /** @return non-empty-list<PlannedTouch> as planned, at the pace that the cook's eye found */
+    /** @return non-empty-list<TurnWindow> as planned, at the pace that the cook's eye found */
     private function expectedFor(GriddlePiece $piece, float $pace): array
     {
         return PlannedBatch::stretched($this->plannedFor($piece), $pace);
     }
 
-    private function pace(): GriddlePace
+    /** How much sooner or later than planned the cook's eye finds the faces done. */
+    public function pace(): GriddlePace
     {
         return $this->signs->pace(fn (int $number): array => isset($this->pieces[$number]) ? $this->plannedFor($this->pieces[$number]) : []);
     }
 
-    /** @return array<string, mixed> how the touches so far were kept, and the worst of them */
-    private function kept(float $pace): array
+    /** How the touches so far were kept. */
+    public function kept(): TouchesKept
     {
-        $counts = array_fill_keys(array_map(static fn (TouchKept $kept): string => $kept->value, TouchKept::cases()), 0);
-        $worst = null;
+        $factor = $this->pace()->factor;
+        $kept = TouchesKept::none();
         foreach ($this->pieces as $piece) {
-            foreach ($piece->kept($this->expectedFor($piece, $pace)) as ['touch' => $touch, 'off_seconds' => $off, 'kept' => $kept]) {
-                $counts[$kept->value]++;
-                if ($kept !== TouchKept::OnTime && ($worst === null || abs($off) > abs($worst['off_seconds']))) {
-                    $worst = ['piece' => $piece->piece, 'touch' => $touch, 'off_seconds' => $off];
-                }
+            foreach ($piece->kept($this->expectedFor($piece, $factor)) as ['touch' => $touch, 'off_seconds' => $off, 'kept' => $how]) {
+                $kept = $kept->with($piece->piece, $touch, $off, $how);
             }
         }
 
-        return [...$counts, 'worst' => $worst];
+        return $kept;
     }
 
     /** @return list<GriddlePiece> */
-    private function onGriddle(): array
+    public function onGriddle(): array
     {
         return array_values(array_filter($this->pieces, static fn (GriddlePiece $piece): bool => ! $piece->lifted));
     }

@@ -6,12 +6,10 @@ namespace StoneMill\Record;
 
 use DateTimeImmutable;
 use StoneMill\Griddle\OwnTurns;
-use StoneMill\School\TurnAction;
+use StoneMill\Griddle\TurnWindow;
 
 /**
  * One piece on the griddle: where, since when, touched when, and when next.
- *
- * @phpstan-import-type PlannedTouch from PlannedBatch
  *
  * @phpstan-type PieceRow array{n: int, place: int, laid: int, touched: list<int>, touches: int, last: int, lifted: bool}
  */
@@ -80,7 +78,7 @@ final readonly class GriddlePiece
      * next time, and the other way round, so that each face still gets its own share; a piece turned more often
      * than planned is next to be lifted.
      *
-     * @param non-empty-list<PlannedTouch> $planned
+     * @param non-empty-list<TurnWindow> $planned
      * @return list<array{piece: int, place: int, touch: int, from: float, at: float, to: float}>
      */
     public function due(array $planned, DateTimeImmutable $now): array
@@ -102,7 +100,7 @@ final readonly class GriddlePiece
             $at += $lies;
             $due[] = [
                 'piece' => $this->piece, 'place' => $this->place, 'touch' => $index + 1,
-                'from' => $at - ($touch['at_seconds'] - $touch['from_seconds']), 'at' => $at, 'to' => $at + $touch['to_seconds'] - $touch['at_seconds'],
+                'from' => $at - ($touch->atSeconds - $touch->fromSeconds), 'at' => $at, 'to' => $at + $touch->toSeconds - $touch->atSeconds,
             ];
         }
 
@@ -112,7 +110,7 @@ final readonly class GriddlePiece
     /**
      * How each touch so far was kept, seconds off its own moment; what was late is measured from the touch before.
      *
-     * @param non-empty-list<PlannedTouch> $planned
+     * @param non-empty-list<TurnWindow> $planned
      * @return list<array{touch: int, off_seconds: float, kept: TouchKept}>
      */
     public function kept(array $planned): array
@@ -134,7 +132,7 @@ final readonly class GriddlePiece
     /**
      * How long each face lay and should have lain, in seconds, over the touches that were made.
      *
-     * @param non-empty-list<PlannedTouch> $planned
+     * @param non-empty-list<TurnWindow> $planned
      * @return array{array{float, float}, array{float, float}}
      */
     public function lies(array $planned): array
@@ -157,7 +155,7 @@ final readonly class GriddlePiece
     /**
      * Seconds that each face is owed: below 0 where it lay too long. The first face lies below first.
      *
-     * @param non-empty-list<PlannedTouch> $planned
+     * @param non-empty-list<TurnWindow> $planned
      * @return array{float, float}
      */
     private function owedBySide(array $planned): array
@@ -178,16 +176,16 @@ final readonly class GriddlePiece
     /**
      * Whether the face that was laid first lies above until each touch.
      *
-     * @param non-empty-list<PlannedTouch> $planned
+     * @param non-empty-list<TurnWindow> $planned
      * @return list<bool>
      */
     private static function turnedOver(array $planned): array
     {
         $over = [];
         $isOver = false;
-        foreach ($planned as ['action' => $action]) {
+        foreach ($planned as $touch) {
             $over[] = $isOver;
-            $isOver = TurnAction::from($action)->turnsOver() !== $isOver;
+            $isOver = $touch->action->turnsOver() !== $isOver;
         }
 
         return $over;
@@ -196,10 +194,10 @@ final readonly class GriddlePiece
     /**
      * Seconds from the touch before to this one.
      *
-     * @param non-empty-list<PlannedTouch> $planned
+     * @param non-empty-list<TurnWindow> $planned
      */
     public static function planned(array $planned, int $index): float
     {
-        return ($planned[$index]['at_seconds'] ?? 0.0) - ($planned[$index - 1]['at_seconds'] ?? 0.0);
+        return ($planned[$index]->atSeconds ?? 0.0) - ($planned[$index - 1]->atSeconds ?? 0.0);
     }
 }

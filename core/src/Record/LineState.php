@@ -19,17 +19,12 @@ final readonly class LineState
     {
     }
 
-    /** @return array{ready_at: string|null, planned_at: string|null, late_seconds: float|null} */
-    public function toArray(): array
+    /** Later than planned, below 0 where it is earlier; null where either is not known. */
+    public function lateSeconds(): ?float
     {
         $ready = $this->readyAt();
-        $planned = $this->plan->readyAt;
 
-        return [
-            'ready_at' => $ready === null ? null : LogTime::format($ready),
-            'planned_at' => $planned === null ? null : LogTime::format($planned),
-            'late_seconds' => $ready === null || $planned === null ? null : round(LogTime::between($planned, $ready)),
-        ];
+        return $ready === null || $this->plan->readyAt === null ? null : LogTime::between($this->plan->readyAt, $ready);
     }
 
     public function readyAt(): ?DateTimeImmutable

@@ -34,10 +34,4 @@ final readonly class Note
     {
         return new self(LogTime::ofMilliseconds($row['at']), $row['stage'] === null ? null : Stage::from($row['stage']), $row['piece'], $row['text']);
     }
-
-    /** @return array{at: string, stage: string|null, piece: int|null, text: string} */
-    public function toArray(): array
-    {
-        return ['at' => LogTime::format($this->at), 'stage' => $this->stage?->value, 'piece' => $this->piece, 'text' => $this->text];
-    }
 }

@@ -18,7 +18,7 @@ final readonly class OvenLog
 
     public function isUsed(): bool
     {
-        return $this->plan->finishRounds() !== [];
+        return $this->plan->finishRounds !== [];
     }
 
     public function isIn(): bool
@@ -26,22 +26,15 @@ final readonly class OvenLog
         return $this->tally->ovenSince !== null;
     }
 
-    /** @return array{what: string, round: int, seconds: int, started_at: string|null, ends_at: string|null}|null null where the batch has none, or all rounds of all loads are over */
-    public function toArray(int $loads): ?array
+    /** Null where the batch has none, or all rounds of all loads are over. */
+    public function turn(int $loads): ?OvenTurn
     {
-        $rounds = $this->plan->finishRounds();
+        $rounds = $this->plan->finishRounds;
         if ($rounds === [] || $this->tally->ovenRounds >= count($rounds) * max(1, $loads)) {
             return null;
         }
         $round = $rounds[$this->tally->ovenRounds % count($rounds)];
-        $since = $this->tally->ovenSince;
 
-        return [
-            'what' => $round['what'],
-            'round' => $this->tally->ovenRounds + 1,
-            'seconds' => $round['seconds'],
-            'started_at' => $since === null ? null : LogTime::format($since),
-            'ends_at' => $since === null ? null : LogTime::format(LogTime::later($since, $round['seconds'])),
-        ];
+        return new OvenTurn($round->what, $this->tally->ovenRounds + 1, $round->seconds, $this->tally->ovenSince);
     }
 }

@@ -9,10 +9,10 @@ use StoneMill\Measure\Rounding;
 /** The scale counting down: what was taken, what the next mark is. */
 final readonly class PortionLog
 {
-    private const TOLERANCE_SHARE = 0.02;
+    public const TOLERANCE_SHARE = 0.02;
 
     /** @param list<float> $readings first the full bowl, then after each piece */
-    private function __construct(private array $readings, public int $count, private float $resolutionGrams)
+    private function __construct(public array $readings, public int $count, public float $resolutionGrams)
     {
     }
 
@@ -53,38 +53,8 @@ final readonly class PortionLog
         return $this->readings === [] ? null : $this->readings[0] / $this->count;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        $reading = $this->reading();
-        $next = $this->marks()[0] ?? null;
-        $mean = $this->meanGrams();
-        $pieces = [];
-        foreach ($this->pieceGrams() as $index => $grams) {
-            $pieces[] = ['piece' => $index + 1, 'grams' => $grams, 'deviation_grams' => round($grams - (float) $mean, 4)];
-        }
-
-        return [
-            'count' => $this->count,
-            'halves' => Halves::pieces($this->count),
-            'left' => $this->left(),
-            'start_grams' => $this->readings[0] ?? null,
-            'reading_grams' => $reading,
-            'next_mark_grams' => $next,
-            'marks' => $this->marks(),
-            'next_piece_grams' => $next === null ? null : round((float) $reading - $next, 4),
-            'tolerance_share' => self::TOLERANCE_SHARE,
-            'resolution_grams' => $this->resolutionGrams,
-            'tolerance_grams' => $mean === null ? null : $this->toleranceGrams($mean),
-            'pieces' => $pieces,
-            'spread_percent' => $this->spreadPercent(),
-            'out_of_tolerance' => $this->outOfTolerance(),
-            'worst_deviation_grams' => $pieces === [] ? null : max(array_map(static fn (array $piece): float => abs($piece['deviation_grams']), $pieces)),
-        ];
-    }
-
     /** @return list<float> what the scale shows after each piece still to take, if every one is taken as it should be */
-    private function marks(): array
+    public function marks(): array
     {
         $reading = $this->reading();
         $marks = [];
@@ -108,7 +78,7 @@ final readonly class PortionLog
         return $mean <= 0 ? null : round(100 * sqrt($squares / (count($grams) - 1)) / $mean, 2);
     }
 
-    private function toleranceGrams(float $mean): float
+    public function toleranceGrams(float $mean): float
     {
         return max($this->resolutionGrams, Rounding::toStep(self::TOLERANCE_SHARE * $mean, $this->resolutionGrams));
     }
@@ -118,7 +88,7 @@ final readonly class PortionLog
      *
      * @return array{piece: int, off_grams: float, is_last: bool}|null
      */
-    private function outOfTolerance(): ?array
+    public function outOfTolerance(): ?array
     {
         $grams = $this->pieceGrams();
         $mean = $this->meanGrams();

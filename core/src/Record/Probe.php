@@ -27,7 +27,7 @@ final readonly class Probe
 
     private const MOST_SECONDS = 1200.0;
 
-    private function __construct(public int $piece, private DateTimeImmutable $at, private float $celsius, private ?float $tau)
+    private function __construct(public int $piece, private DateTimeImmutable $at, public float $celsius, private ?float $tau)
     {
     }
 
@@ -61,26 +61,21 @@ final readonly class Probe
         return $this->celsius >= $wanted ? -INF : LogTime::between($now, $this->at) + $this->waitSeconds($wanted);
     }
 
-    /** @return array{piece: int, celsius: float, wanted_celsius: float, done: bool, wait_seconds: float, words: string} */
-    public function toArray(float $wanted): array
+    public function isDone(float $wanted): bool
     {
-        $wait = $this->waitSeconds($wanted);
-
-        return [
-            'piece' => $this->piece,
-            'celsius' => $this->celsius,
-            'wanted_celsius' => $wanted,
-            'done' => $this->celsius >= $wanted,
-            'wait_seconds' => round($wait),
-            'words' => match (true) {
-                $this->celsius >= $wanted => sprintf('The middle is at %.0f °C: done.', $this->celsius),
-                $this->tau === null => sprintf('The middle is at %.0f °C and should reach %.0f °C. Take it again in a minute.', $this->celsius, $wanted),
-                default => sprintf('The middle is at %.0f °C and should reach %.0f °C: about %d s more.', $this->celsius, $wanted, (int) round($wait)),
-            },
-        ];
+        return $this->celsius >= $wanted;
     }
 
-    private function waitSeconds(float $wanted): float
+    public function inWords(float $wanted): string
+    {
+        return match (true) {
+            $this->isDone($wanted) => sprintf('The middle is at %.0f °C: done.', $this->celsius),
+            $this->tau === null => sprintf('The middle is at %.0f °C and should reach %.0f °C. Take it again in a minute.', $this->celsius, $wanted),
+            default => sprintf('The middle is at %.0f °C and should reach %.0f °C: about %d s more.', $this->celsius, $wanted, (int) round($this->waitSeconds($wanted))),
+        };
+    }
+
+    public function waitSeconds(float $wanted): float
     {
         if ($this->celsius >= $wanted) {
             return 0.0;

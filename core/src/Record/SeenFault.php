@@ -21,10 +21,4 @@ final readonly class SeenFault
     {
         return new self($this->symptom, $this->piece, $cause, $done);
     }
-
-    /** @return array{symptom: string, name: string, piece: int|null, cause: string|null, done: string|null} */
-    public function toArray(): array
-    {
-        return ['symptom' => $this->symptom->value, 'name' => $this->symptom->inWords(), 'piece' => $this->piece, 'cause' => $this->cause, 'done' => $this->done];
-    }
 }

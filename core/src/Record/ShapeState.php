@@ -21,18 +21,15 @@ final readonly class ShapeState
         return $this->plan->diameterMillimetres * sqrt($this->pieceGrams / $this->plan->pieceGrams);
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function diameter(): Figure
     {
-        return [
-            'diameter_mm' => Figure::exact(
-                $this->diameterMillimetres(),
-                Unit::Millimetre,
-                Reason::amount('Piece of this dough', $this->pieceGrams, Unit::Gram),
-                Reason::amount('Thickness', $this->plan->thicknessMillimetres, Unit::Millimetre),
-                Reason::amount('Planned were pieces of', $this->plan->pieceGrams, Unit::Gram),
-                Reason::amount('which would be wide', $this->plan->diameterMillimetres, Unit::Millimetre),
-            )->toArray(),
-        ];
+        return Figure::exact(
+            $this->diameterMillimetres(),
+            Unit::Millimetre,
+            Reason::amount('Piece of this dough', $this->pieceGrams, Unit::Gram),
+            Reason::amount('Thickness', $this->plan->thicknessMillimetres, Unit::Millimetre),
+            Reason::amount('Planned were pieces of', $this->plan->pieceGrams, Unit::Gram),
+            Reason::amount('which would be wide', $this->plan->diameterMillimetres, Unit::Millimetre),
+        );
     }
 }

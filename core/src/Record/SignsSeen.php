@@ -6,12 +6,11 @@ namespace StoneMill\Record;
 
 use Closure;
 use DateTimeImmutable;
+use StoneMill\Griddle\TurnWindow;
 use StoneMill\School\Doneness;
 
 /**
  * What the cook saw of the pieces, and what it makes of the times of what is to come.
- *
- * @phpstan-import-type PlannedTouch from PlannedBatch
  */
 final readonly class SignsSeen
 {
@@ -25,7 +24,7 @@ final readonly class SignsSeen
     {
     }
 
-    /** @param Closure(int): list<PlannedTouch> $planned touches of a piece, none of one that was not laid */
+    /** @param Closure(int): list<TurnWindow> $planned touches of a piece, none of one that was not laid */
     public function pace(Closure $planned): GriddlePace
     {
         $seen = [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use StoneMill\Griddle\Aim;
+use StoneMill\Griddle\TurnWindow;
 use StoneMill\School\TurnAction;
 
 /** What tells at each touch that it is time, beside the clock: to the eye, the ear and the nose. */
@@ -17,7 +18,7 @@ final readonly class TouchSigns
     }
 
     /**
-     * @param non-empty-list<array{action: string}> $touches
+     * @param non-empty-list<TurnWindow> $touches
      * @return list<array{look: string, listen: string, smell: string}> of the lay, then of each touch; empty where a sense tells nothing
      */
     public static function of(array $touches, float $thicknessMillimetres, bool $isPoured, bool $isRaised): array
@@ -27,11 +28,11 @@ final readonly class TouchSigns
         $last = count($touches) - 1;
         foreach ($touches as $index => $touch) {
             $rows[] = match (true) {
-                TurnAction::from($touch['action']) === TurnAction::Lift => $signs->lift($last),
-                TurnAction::from($touch['action']) === TurnAction::Press => self::row('It blisters in spots: pressed where it is flat, it swells within seconds.', 'A hiss where steam finds a way out.', 'Toasted grain.'),
-                TurnAction::from($touch['action']) === TurnAction::PressDown => self::row('It bulges, or its rim stands off the metal.', 'The sizzle comes back under the press.', ''),
-                TurnAction::from($touch['action']) === TurnAction::Wet => self::row('The top looks dry and dull; a wet brush leaves it shining, without a puddle.', '', ''),
-                TurnAction::from($touch['action']) === TurnAction::Brush => self::row('A thin shine from rim to rim, nothing runs off it.', 'It must not spit: too much fat, or water in it.', ''),
+                $touch->action === TurnAction::Lift => $signs->lift($last),
+                $touch->action === TurnAction::Press => self::row('It blisters in spots: pressed where it is flat, it swells within seconds.', 'A hiss where steam finds a way out.', 'Toasted grain.'),
+                $touch->action === TurnAction::PressDown => self::row('It bulges, or its rim stands off the metal.', 'The sizzle comes back under the press.', ''),
+                $touch->action === TurnAction::Wet => self::row('The top looks dry and dull; a wet brush leaves it shining, without a puddle.', '', ''),
+                $touch->action === TurnAction::Brush => self::row('A thin shine from rim to rim, nothing runs off it.', 'It must not spit: too much fat, or water in it.', ''),
                 $index === 0 => $signs->first(),
                 default => self::row('Brown freckles below, bubbles under the upper face.', 'The sizzle grows quiet as the face dries.', 'Toasted grain, not smoke.'),
             };

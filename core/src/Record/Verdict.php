@@ -126,23 +126,4 @@ final readonly class Verdict
     {
         return in_array($this->pliability, [null, Pliability::Folds, Pliability::Wraps], true) && $this->cracks === Extent::None && $this->lost === 0;
     }
-
-    /** @return array<string, string|int|float|list<array<string, mixed>>|null> */
-    public function toArray(): array
-    {
-        return [
-            'pliability' => $this->pliability?->value,
-            'puff' => $this->puff?->value,
-            'shade_first' => $this->shadeFirst,
-            'shade_second' => $this->shadeSecond,
-            'cracks' => $this->cracks->value,
-            'sticking' => $this->sticking->value,
-            'pieces_good' => $this->good,
-            'pieces_second' => $this->seconds,
-            'pieces_lost' => $this->lost,
-            'score' => $this->score,
-            'notes' => $this->notes,
-            ...($this->halves === [] ? [] : ['halves' => array_map(static fn (self $half): array => $half->toArray(), $this->halves)]),
-        ];
-    }
 }

@@ -67,8 +67,8 @@ final readonly class Method
         return new self($this->water, $this->scald, $this->knead, $this->rest, $this->measure, $fat, $this->shape, $this->grease, $this->turns, $this->after);
     }
 
-    /** @return array<string, string> */
-    public function toArray(): array
+    /** @return array<string, string> the ten choices by their steps, as a request names them */
+    public function choices(): array
     {
         return [
             'water' => $this->water->value,

@@ -15,10 +15,4 @@ final readonly class WorkStep
     public function __construct(public string $id, public Stage $stage, public string $name, public string $check, public array $ingredients, public int $seconds = 0)
     {
     }
-
-    /** @return array{id: string, stage: string, name: string, check: string, ingredients: list<string>, seconds: int} */
-    public function toArray(): array
-    {
-        return ['id' => $this->id, 'stage' => $this->stage->value, 'name' => $this->name, 'check' => $this->check, 'ingredients' => $this->ingredients, 'seconds' => $this->seconds];
-    }
 }

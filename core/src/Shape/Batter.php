@@ -24,40 +24,32 @@ final readonly class Batter
      * Equal pours of about this depth.
      *
      * @param float $stepGrams that the scale shows
-     * @return array<string, mixed>
      */
-    public function poured(Pan $pan, float $depthMillimetres, float $stepGrams, ?Pan $other): array
+    public function poured(Pan $pan, float $depthMillimetres, float $stepGrams, ?Pan $other): PouredBatter
     {
         $wanted = $pan->millilitresTo($depthMillimetres) * $this->gramsPerMillilitre;
         $rounds = max(1, (int) round($this->batterGrams / $wanted));
         $pour = $this->batterGrams / $rounds;
         $depth = $pan->depthOf($pour / $this->gramsPerMillilitre);
 
-        return [
-            'rounds' => $rounds,
-            'pour_grams' => round($pour, 1),
-            'pour_millilitres' => round($pour / $this->gramsPerMillilitre, 1),
-            'depth_mm' => round($depth, 2),
-            'overflows' => $depth > $pan->heightMillimetres,
-            'marks' => Countdown::from($this->batterGrams, $rounds, min($stepGrams, $pour))->marks,
-            'wanted_depth_mm' => round($depthMillimetres, 2),
-            'whole_pans_left_grams' => round(Rounding::toStep($this->batterGrams - floor($this->batterGrams / $wanted) * $wanted, 0.1), 1),
-            'other' => $other === null ? null : $this->inAnother($other, $pour, $depth),
-        ];
+        return new PouredBatter(
+            rounds: $rounds,
+            pourGrams: $pour,
+            pourMillilitres: $pour / $this->gramsPerMillilitre,
+            depthMillimetres: $depth,
+            overflows: $depth > $pan->heightMillimetres,
+            marks: Countdown::from($this->batterGrams, $rounds, min($stepGrams, $pour))->marks,
+            wantedDepthMillimetres: $depthMillimetres,
+            wholePansLeftGrams: Rounding::toStep($this->batterGrams - floor($this->batterGrams / $wanted) * $wanted, 0.1),
+            inAnother: $other === null ? null : $this->inAnother($other, $pour, $depth),
+        );
     }
 
-    /** @return array<string, mixed> */
-    private function inAnother(Pan $other, float $pourGrams, float $depthMillimetres): array
+    private function inAnother(Pan $other, float $pourGrams, float $depthMillimetres): OtherPan
     {
         $same = $other->depthOf($pourGrams / $this->gramsPerMillilitre);
         $grams = $other->millilitresTo($depthMillimetres) * $this->gramsPerMillilitre;
 
-        return [
-            'same_pour_depth_mm' => round($same, 2),
-            'same_pour_time_factor' => round(($same / $depthMillimetres) ** self::TIME_EXPONENT, 2),
-            'same_depth_grams' => round($grams, 1),
-            'same_depth_rounds' => round($this->batterGrams / $grams, 2),
-            'overflows' => $same > $other->heightMillimetres,
-        ];
+        return new OtherPan($same, ($same / $depthMillimetres) ** self::TIME_EXPONENT, $grams, $this->batterGrams / $grams, $same > $other->heightMillimetres);
     }
 }

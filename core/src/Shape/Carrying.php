@@ -14,7 +14,7 @@ final readonly class Carrying
     /** So many points over its need a dough clings to paper, and a bag lets go of it best. Planning estimate. */
     private const CLINGS_POINTS = 2.0;
 
-    private function __construct(public Liner $liner, public WayOver $over, private Shaping $shaping, private string $because)
+    private function __construct(public Liner $liner, public WayOver $over, public Shaping $shaping, private string $because)
     {
     }
 
@@ -78,18 +78,5 @@ final readonly class Carrying
     public function inWords(): string
     {
         return trim($this->because.' '.$this->liner->use());
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'liner' => $this->liner->value,
-            'liner_words' => $this->inWords(),
-            'over' => $this->over->value,
-            'over_words' => $this->over->how(),
-            'liners' => array_map(static fn (Liner $liner): array => ['value' => $liner->value, 'label' => $liner->inWords()], Liner::servingFor($this->shaping)),
-            'ways' => array_map(static fn (WayOver $over): array => ['value' => $over->value, 'label' => $over->inWords()], $this->shaping === Shaping::Pour ? [WayOver::Poured] : WayOver::off($this->liner)),
-        ];
     }
 }

@@ -53,11 +53,10 @@ final readonly class CutOuts
     /**
      * @param float $doughGrams at hand
      * @param float $flourShare of the dough that is flour base, to tell the drift in points of hydration
-     * @return array<string, mixed>
      *
      * @throws OutOfRange If there is no dough.
      */
-    public function from(float $doughGrams, float $flourShare): array
+    public function from(float $doughGrams, float $flourShare): CutDough
     {
         $left = OutOfRange::guard('dough in g', $doughGrams, 0.1, 1e6);
         $driftPoints = 0.0;
@@ -76,27 +75,18 @@ final readonly class CutOuts
             $left = $unrolled + $offcuts;
             // What is gathered is as dry as its parts: the offcuts that lay open, and the lump that did not.
             $driftPoints = $left > 0 ? ($driftPoints * $unrolled + $drier * $offcuts) / $left : $drier;
-            $generations[] = [
-                'generation' => count($generations) + 1,
-                'sheet_grams' => round($sheet['grams'], 1),
-                'width_mm' => round($sheet['width']),
-                'depth_mm' => round($sheet['depth']),
-                'discs' => $sheet['discs'],
-                'places' => $sheet['places'],
-                'offcut_grams' => round($sheet['grams'] - $sheet['discs'] * $this->discGrams(), 1),
-                'offcut_percent' => round(100 * (1 - $sheet['discs'] * $this->discGrams() / $sheet['grams']), 1),
-                'drier_by_points' => round($driftPoints, 2),
-                'work_in_water_grams' => round($driftPoints / 100 * $flourShare * $left, 1),
-            ];
+            $generations[] = new CutSheet(
+                grams: $sheet['grams'],
+                widthMillimetres: $sheet['width'],
+                depthMillimetres: $sheet['depth'],
+                places: $sheet['places'],
+                offcutGrams: $sheet['grams'] - $sheet['discs'] * $this->discGrams(),
+                drierByPoints: $driftPoints,
+                workInWaterGrams: $driftPoints / 100 * $flourShare * $left,
+            );
         }
 
-        return [
-            'disc_grams' => round($this->discGrams(), 2),
-            'count' => $count,
-            'generations' => $generations,
-            'left_grams' => round($left, 1),
-            'last_piece' => $this->lastPiece($left),
-        ];
+        return new CutDough($this->discGrams(), $count, $generations, $left, $this->lastPiece($left));
     }
 
     /** @return array{grams: float, width: float, depth: float, square_metres: float, discs: int, places: list<array{x: float, y: float}>} */
@@ -152,18 +142,9 @@ final readonly class CutOuts
         );
     }
 
-    /**
-     * What is left is patted to one smaller piece, if it is worth the heat.
-     *
-     * @return array{grams: float, diameter_mm: float}|null
-     */
-    private function lastPiece(float $left): ?array
+    /** What is left is patted to one smaller piece, if it is worth the heat. */
+    private function lastPiece(float $left): ?Disc
     {
-        if ($left < 0.3 * $this->discGrams()) {
-            return null;
-        }
-        $disc = Disc::ofWeightAndThickness($left, $this->thicknessMillimetres, $this->gramsPerMillilitre);
-
-        return ['grams' => round($left, 1), 'diameter_mm' => round($disc->diameterMillimetres)];
+        return $left < 0.3 * $this->discGrams() ? null : Disc::ofWeightAndThickness($left, $this->thicknessMillimetres, $this->gramsPerMillilitre);
     }
 }

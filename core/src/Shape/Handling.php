@@ -30,21 +30,35 @@ final readonly class Handling
         return $this->thinnestOfStyleMillimetres * max(0.75, min(2.0, 1 / sqrt(max(0.05, $this->bindingShare))));
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function holds(): bool
+    {
+        return $this->disc->thicknessMillimetres >= $this->thinnestMillimetres() - 1e-6;
+    }
+
+    /** How far the ball goes from the middle towards the hinge; null without one. */
+    public function towardsHingeMillimetres(): ?float
+    {
+        return $this->shaping === Shaping::LeverPress ? self::TOWARDS_HINGE * $this->disc->diameterMillimetres : null;
+    }
+
+    /** Height of the guides that a pin runs on; null where none does. */
+    public function guideMillimetres(): ?float
+    {
+        return $this->shaping === Shaping::RollingPin || $this->shaping === Shaping::Cutter ? $this->disc->thicknessMillimetres + $this->carrying->linersMillimetres() : null;
+    }
+
+    /** How wide the ball is before it is flattened; null for what is poured. */
+    public function ballMillimetres(): ?float
+    {
+        return $this->shaping->isPortioned() ? 2 * (3 * $this->disc->grams * 1000 / (4 * M_PI * $this->disc->gramsPerMillilitre)) ** (1 / 3) : null;
+    }
+
+    /** What the press allows; null without a press that is wide enough to press in. */
+    public function press(): ?PressLimits
     {
         $press = $this->pressing();
 
-        return [
-            'thinnest_mm' => round($this->thinnestMillimetres(), 2),
-            'holds' => $this->disc->thicknessMillimetres >= $this->thinnestMillimetres() - 1e-6,
-            'towards_hinge_mm' => $this->shaping === Shaping::LeverPress ? round(self::TOWARDS_HINGE * $this->disc->diameterMillimetres) : null,
-            'guide_mm' => $this->shaping === Shaping::RollingPin || $this->shaping === Shaping::Cutter
-                ? round($this->disc->thicknessMillimetres + $this->carrying->linersMillimetres(), 2) : null,
-            'ball_mm' => ! $this->shaping->isPortioned() ? null : round(2 * (3 * $this->disc->grams * 1000 / (4 * M_PI * $this->disc->gramsPerMillilitre)) ** (1 / 3), 1),
-            'press' => $press === null || $press->widestMillimetres() <= 0 ? null : $this->inPress($press),
-            'steps' => $this->steps(),
-        ];
+        return $press === null || $press->widestMillimetres() <= 0 ? null : PressLimits::of((float) $this->pressPlateMillimetres, $press, $this->disc, $this->oblong);
     }
 
     /** What follows the first press where the round is to become wider than the plate. */
@@ -60,25 +74,8 @@ final readonly class Handling
         return $this->pressPlateMillimetres === null || ! $this->shaping->isPressed() ? null : new Pressing($this->pressPlateMillimetres);
     }
 
-    /** @return array<string, float|int|bool|null> */
-    private function inPress(Pressing $press): array
-    {
-        $widest = $press->widestMillimetres();
-        $presses = $press->presses($this->disc->diameterMillimetres, $this->oblong);
-
-        return [
-            'plate_mm' => $this->pressPlateMillimetres,
-            'widest_mm' => round($widest, 1),
-            'most_grams' => round(Disc::ofDiameterAndThickness($widest, $this->disc->thicknessMillimetres, $this->disc->gramsPerMillilitre)->grams, 1),
-            'thinnest_of_piece_mm' => round(Disc::ofWeightAndDiameter($this->disc->grams, $widest, $this->disc->gramsPerMillilitre)->thicknessMillimetres, 2),
-            'fits' => $presses === 1,
-            'presses' => $presses,
-            'offset_mm' => round($press->offsetMillimetres($this->disc->diameterMillimetres), 1),
-        ];
-    }
-
     /** @return list<string> */
-    private function steps(): array
+    public function steps(): array
     {
         return match ($this->shaping) {
             Shaping::LeverPress => [

@@ -27,7 +27,7 @@ final readonly class Stuffed
     private function __construct(
         public float $doughGrams,
         public float $fillingGrams,
-        private float $thicknessMillimetres,
+        public float $thicknessMillimetres,
         private float $doughDensity,
         private float $fillingDensity,
         private float $bindingShare,
@@ -153,28 +153,6 @@ final readonly class Stuffed
     public function holds(): bool
     {
         return min($this->walls()) >= $this->leastWallMillimetres();
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'dough_grams' => round($this->doughGrams, 1),
-            'filling_grams' => round($this->fillingGrams, 1),
-            'filling_percent' => round($this->fillingPercent(), 1),
-            'total_grams' => round($this->doughGrams + $this->fillingGrams, 1),
-            'opening_mm' => round($this->openingMillimetres(), 1),
-            'opening_thickness_mm' => round($this->openingThicknessMillimetres(), 2),
-            'filling_ball_mm' => round(2 * $this->fillingRadiusMillimetres(), 1),
-            'diameter_mm' => round($this->diameterMillimetres(), 1),
-            'thickness_mm' => round($this->thicknessMillimetres, 2),
-            'walls_mm' => array_map(static fn (float $wall): float => round($wall, 2), $this->walls()),
-            'least_wall_mm' => round($this->leastWallMillimetres(), 2),
-            'most_filling_grams' => round($this->mostFillingGrams(), 1),
-            'weakest' => $this->weakest(),
-            'holds' => $this->holds(),
-            'words' => $this->inWords(),
-        ];
     }
 
     public function inWords(): string

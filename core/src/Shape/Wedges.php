@@ -10,23 +10,28 @@ use StoneMill\Measure\Exception\OutOfRange;
 final readonly class Wedges
 {
     /** @throws OutOfRange If there are fewer than two wedges or more than twelve. */
-    public function __construct(private Disc $round, private int $count)
+    public function __construct(public Disc $round, public int $count)
     {
         OutOfRange::guard('number of wedges', $count, 2, 12);
     }
 
-    /** @return array{count: int, wedge_grams: float, round_grams: float, angle_degrees: float, side_mm: float, rim_mm: float} */
-    public function toArray(): array
+    public function grams(): float
     {
-        $radius = $this->round->diameterMillimetres / 2;
+        return $this->round->grams / $this->count;
+    }
 
-        return [
-            'count' => $this->count,
-            'wedge_grams' => round($this->round->grams / $this->count, 1),
-            'round_grams' => round($this->round->grams, 1),
-            'angle_degrees' => round(360 / $this->count, 1),
-            'side_mm' => round($radius, 1),
-            'rim_mm' => round(2 * M_PI * $radius / $this->count, 1),
-        ];
+    public function angleDegrees(): float
+    {
+        return 360 / $this->count;
+    }
+
+    public function sideMillimetres(): float
+    {
+        return $this->round->diameterMillimetres / 2;
+    }
+
+    public function rimMillimetres(): float
+    {
+        return 2 * M_PI * $this->sideMillimetres() / $this->count;
     }
 }

@@ -87,7 +87,7 @@ final readonly class Style
         return [...$request, 'formula' => [
             ...$formula,
             'lines' => $formula['lines'] ?? $this->formula,
-            'method' => [...$this->method->toArray(), ...$method],
+            'method' => [...$this->method->choices(), ...$method],
         ]];
     }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace StoneMill\Swap;
 
+use StoneMill\Measure\Reason;
 use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Allergen;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Plan\BatchPlan;
-use StoneMill\Plan\Suitability;
-use StoneMill\Plan\Warning;
 
 /** One way to replace a line: the new request, what it comes to, and what will be different. */
 final readonly class SwapOption
@@ -34,11 +33,11 @@ final readonly class SwapOption
     public function __construct(
         private SwapRequest $swap,
         private BatchPlan $before,
-        private BatchPlan $after,
+        public BatchPlan $after,
         private Ingredient $old,
         public Ingredient $new,
-        private array $document,
-        private ?array $helper,
+        public array $document,
+        public ?array $helper,
     ) {
         $this->distance = self::distanceOf($old, $new, $swap)
             + self::WARNING * max(0, count($after->warnings) - count($before->warnings));
@@ -58,33 +57,21 @@ final readonly class SwapOption
             + ($swap->isAtHand($new->id) ? 0.0 : self::NOT_AT_HAND);
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    /** Of the flour base, in %. */
+    public function percent(): float
     {
-        $after = $this->after;
-
-        return [
-            'ingredient' => $this->new->id,
-            'name' => $this->new->name,
-            'percent' => round(Lines::ofPlan($after)->percentOf($this->new->id), 4),
-            'at_hand' => $this->swap->isAtHand($this->new->id),
-            'helper' => $this->helper === null ? null : ['name' => $this->helper['name'], 'percent' => round($this->helper['percent'], 4)],
-            'water_grams' => $after->dough->waterFigure->toArray(),
-            'hydration_percent' => round($after->dough->hydrationPercent(), 4),
-            'binding_index' => round($after->dough->ledger->bindingIndex(), 4),
-            'net_carbohydrate_per_piece_grams' => Suitability::netCarbohydrateFigure($after)->toArray(),
-            'allergens' => array_map(static fn (Allergen $allergen): array => ['id' => $allergen->value, 'words' => $allergen->inWords()], $after->label->allergens),
-            'gluten' => $after->label->gluten->inWords(),
-            'differences' => $this->differences(),
-            'warnings' => array_map(static fn (Warning $warning): string => $warning->text, $after->warnings),
-            'request' => $this->document,
-        ];
+        return Lines::ofPlan($this->after)->percentOf($this->new->id);
     }
 
-    /** @return list<array{text: string, value: float|null, unit: string|null}> */
-    private function differences(): array
+    public function isAtHand(): bool
     {
-        $says = static fn (string $text, ?float $value = null, ?Unit $unit = null): array => ['text' => $text, 'value' => $value === null ? null : round($value, 4), 'unit' => $unit?->value];
+        return $this->swap->isAtHand($this->new->id);
+    }
+
+    /** @return list<Reason> what will be different */
+    public function differences(): array
+    {
+        $says = static fn (string $text, ?float $value = null, Unit $unit = Unit::Point): Reason => $value === null ? Reason::saying($text) : Reason::amount($text, $value, $unit);
         $differences = [$says($this->new->note)];
         if ($this->helper !== null) {
             $more = $this->helper['percent'] > 0;

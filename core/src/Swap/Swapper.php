@@ -38,11 +38,9 @@ final readonly class Swapper
     }
 
     /**
-     * @return array<string, mixed> what is replaced, and the options, best first
-     *
      * @throws InvalidInput If anything in the document breaks the contract.
      */
-    public function answer(mixed $document): array
+    public function answer(mixed $document): Swapped
     {
         $swap = SwapRequest::read($document, $this->reference);
         $before = $this->planner->plan($swap->request);
@@ -53,12 +51,7 @@ final readonly class Swapper
         )));
         usort($options, static fn (SwapOption $a, SwapOption $b): int => [$a->distance, $a->new->id] <=> [$b->distance, $b->new->id]);
 
-        return [
-            'replace' => $old->id,
-            'name' => $old->name,
-            'percent' => round(Lines::ofPlan($before)->percentOf($old->id), 4),
-            'options' => array_map(static fn (SwapOption $option): array => $option->toArray(), array_slice($options, 0, self::SHOWN)),
-        ];
+        return new Swapped($old, Lines::ofPlan($before)->percentOf($old->id), array_slice($options, 0, self::SHOWN));
     }
 
     /** @return list<Ingredient> the closest ones that can stand in at all */

@@ -43,8 +43,7 @@ final readonly class Analysis
             : ['count' => self::LEAST_OF_EACH, 'words' => 'Four of each are the fewest that can decide. The order is drawn, so that days do not.'];
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function findings(): Found
     {
         $ranked = $this->ranked();
         $against = count($ranked) < 2 ? null : $this->against($ranked[0], $ranked[1]);
@@ -53,37 +52,17 @@ final readonly class Analysis
         $standing = $this->standing($against, $eighty, $ninetyFive);
         $more = $standing === Standing::Decided || $standing === Standing::Same ? 0 : $this->more($against, $standing === Standing::Leaning);
 
-        return [
-            'standing' => $standing->value,
-            'words' => $this->words($ranked, $against, $standing, $more),
-            'levels' => array_map($this->level(...), array_keys($this->levels)),
-            'best' => $ranked[0] ?? null,
-            'second' => $ranked[1] ?? null,
-            'difference' => $against === null || $eighty === null || $ninetyFive === null ? null : [
-                'value' => round($against->difference(), 6),
-                'in_ranks' => $this->gauge->isOrdered,
-                'eighty' => $eighty->toArray(),
-                'ninety_five' => $ninetyFive->toArray(),
-                'chance' => round($this->chance($against), 4),
-            ],
-            'slope' => $this->slope(),
-            'more' => $more,
-            'next' => $this->next($ranked),
-        ];
-    }
-
-    /** @return array{name: string, value: float|null, count: int, mean: float|null, points: list<float>} */
-    private function level(int $level): array
-    {
-        $values = $this->valuesOf($level);
-
-        return [
-            'name' => $this->levels[$level]->name,
-            'value' => $this->levels[$level]->value,
-            'count' => count($values),
-            'mean' => $values === [] ? null : round(array_sum($values) / count($values), 6),
-            'points' => $values,
-        ];
+        return new Found(
+            standing: $standing,
+            words: $this->words($ranked, $against, $standing, $more),
+            levels: array_map(fn (int $level): LevelFound => new LevelFound($this->levels[$level], $this->valuesOf($level)), array_keys($this->levels)),
+            best: $ranked[0] ?? null,
+            second: $ranked[1] ?? null,
+            difference: $against === null || $eighty === null || $ninetyFive === null ? null : new LevelsApart($against->difference(), $this->gauge->isOrdered, $eighty, $ninetyFive, $this->chance($against)),
+            slope: $this->slope(),
+            more: $more,
+            next: $this->next($ranked),
+        );
     }
 
     /** @return list<float> */
@@ -215,12 +194,8 @@ final readonly class Analysis
         return max(1, $needed - $least);
     }
 
-    /**
-     * Least squares over levels that lie on a scale.
-     *
-     * @return array{per_unit: float, eighty: array{low: float|null, high: float|null}, ninety_five: array{low: float|null, high: float|null}, chance_rising: float}|null
-     */
-    private function slope(): ?array
+    /** Least squares over levels that lie on a scale; null where fewer than three were tried. */
+    private function slope(): ?Slope
     {
         $pairs = [];
         foreach ($this->points as $point) {
@@ -241,14 +216,9 @@ final readonly class Analysis
         $left = array_sum(array_map(static fn (array $pair): float => ($pair[1] - $meanY - $slope * ($pair[0] - $meanX)) ** 2, $pairs));
         $error = sqrt($left / ($count - 2) / $xx);
         $student = new StudentT($count - 2);
-        $interval = static fn (float $share): array => (new Interval($slope - $error * $student->quantile(0.5 + $share / 2), $slope + $error * $student->quantile(0.5 + $share / 2)))->toArray();
+        $interval = static fn (float $share): Interval => new Interval($slope - $error * $student->quantile(0.5 + $share / 2), $slope + $error * $student->quantile(0.5 + $share / 2));
 
-        return [
-            'per_unit' => round($slope, 6),
-            'eighty' => $interval(self::LEANING),
-            'ninety_five' => $interval(self::DECIDED),
-            'chance_rising' => $error > 0 ? round($student->cumulative($slope / $error), 4) : ($slope > 0 ? 1.0 : 0.0),
-        ];
+        return new Slope($slope, $interval(self::LEANING), $interval(self::DECIDED), $error > 0 ? $student->cumulative($slope / $error) : ($slope > 0 ? 1.0 : 0.0));
     }
 
     /**

@@ -20,10 +20,4 @@ final readonly class Interval
     {
         return $this->low !== null && $this->high !== null && $this->low > -$reach && $this->high < $reach;
     }
-
-    /** @return array{low: float|null, high: float|null} */
-    public function toArray(): array
-    {
-        return ['low' => $this->low === null ? null : round($this->low, 6), 'high' => $this->high === null ? null : round($this->high, 6)];
-    }
 }

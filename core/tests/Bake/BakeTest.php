@@ -227,7 +227,7 @@ final class BakeTest extends TestCase
             return [$bake->lossShare(), $bake->above()->celsius, $bake->below()->spotBrownness, $oiled->below()->spotBrownness, $oiled->lossShare()];
         };
         $usual = $answer($physics);
-        foreach (array_keys($physics->toArray()) as $name) {
+        foreach (array_keys($physics->numbers()) as $name) {
             self::assertNotEquals($usual, $answer($physics->times($name, 1.2)), $name);
         }
     }

@@ -10,6 +10,7 @@ use StoneMill\Blend\Blend;
 use StoneMill\Blend\BlendRequest;
 use StoneMill\Blend\BlendSolver;
 use StoneMill\Blend\Goal;
+use StoneMill\Document\BlendDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Tests\Bench;
@@ -24,7 +25,7 @@ final class BlendSolverTest extends TestCase
         self::assertSame(['rice-white', 'chickpea'], array_column(array_column($blend->lines, 'ingredient'), 'id'));
         self::assertEqualsWithDelta(36.585, $blend->lines[1]['percent'], 0.01);
         // 2 · 0.63415 + 5 · 0.36585 = 3.0976 a kg
-        self::assertEqualsWithDelta(3.0976, $blend->toArray()['price_per_kg'], 0.001);
+        self::assertEqualsWithDelta(3.0976, (new BlendDocument($blend))->json()['price_per_kg'], 0.001);
     }
 
     public function test_every_wish_is_met_by_what_is_found(): void

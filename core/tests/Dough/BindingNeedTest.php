@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Dough;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\School\Purpose;
 use StoneMill\School\Shaping;
 use StoneMill\Tests\Bench;
@@ -33,7 +34,7 @@ final class BindingNeedTest extends TestCase
     {
         // Millet rounds dip and wrap; patted masa tops, fills and dips (5 points): to wrap (6) asks for one more.
         self::assertEqualsWithDelta(1, Bench::reference()->styles->style('patted-masa')->bindingNeed(Shaping::Palms, Purpose::Wrap)->forPurpose, 1e-9);
-        $needed = Bench::plan(['style' => 'patted-masa', 'purpose' => 'wrap'])->toArray()['binding']['needed'];
+        $needed = PlanDocument::of(Bench::plan(['style' => 'patted-masa', 'purpose' => 'wrap']))->json['binding']['needed'];
         self::assertEqualsWithDelta(35, $needed['value'], 1e-9);
         self::assertContains('To wrap around a filling asks for', array_column($needed['because'], 'text'));
     }

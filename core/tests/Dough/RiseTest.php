@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Dough;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Dough\Rise;
 use StoneMill\Measure\Exception\OutOfRange;
 use StoneMill\Tests\Bench;
@@ -74,10 +75,10 @@ final class RiseTest extends TestCase
 
     public function test_scalding_water_kills_active_yeast_that_is_woken_in_it(): void
     {
-        $ids = static fn (float $celsius, string $yeast): array => array_column(Bench::plan([
+        $ids = static fn (float $celsius, string $yeast): array => array_column(PlanDocument::of(Bench::plan([
             'style' => 'raised-round', 'water' => ['celsius' => $celsius],
             'formula' => ['lines' => [['ingredient' => 'blend-plain', 'percent' => 100], ['ingredient' => 'psyllium-powder', 'percent' => 6], ['ingredient' => $yeast, 'percent' => 2]]],
-        ])->toArray()['warnings'] ?? [], 'id');
+        ]))->json['warnings'] ?? [], 'id');
         self::assertContains('yeast-dead', $ids(70, 'yeast-active'));
         self::assertContains('yeast-harmed', $ids(52, 'yeast-active'));
         self::assertNotContains('yeast-harmed', $ids(40, 'yeast-active'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Dough;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Tests\Bench;
 
@@ -15,7 +16,7 @@ final class TighteningTest extends TestCase
     private static function rest(BatchPlan $plan): array
     {
         /** @var array{rest: array{tightens_points: float, tightens: string|null}} $document */
-        $document = $plan->toArray();
+        $document = PlanDocument::of($plan)->json;
 
         return $document['rest'];
     }
@@ -33,14 +34,14 @@ final class TighteningTest extends TestCase
     {
         $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'psyllium-powder', 'grams' => 12]];
         /** @var list<array{minutes: float, points: float}> $course */
-        $course = data_get(Bench::sketch(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 10]]])->toArray(), 'rest.course');
+        $course = data_get(PlanDocument::of(Bench::sketch(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 10]]]))->json, 'rest.course');
         self::assertSame([0.0, 0.0], array_values($course[0]));
         // Twenty minutes in sixteen steps: 8.75 minutes on, 4.8 · (1 − e^−1.09) = 3.19 points.
         self::assertEqualsWithDelta(3.19, $course[7]['points'], 0.01);
         for ($step = 2; $step < count($course); $step++) {
             self::assertLessThan($course[$step - 1]['points'] - $course[$step - 2]['points'], $course[$step]['points'] - $course[$step - 1]['points']);
         }
-        self::assertSame([], data_get(Bench::sketch(['style' => 'pressed-masa'])->toArray(), 'rest.course'));
+        self::assertSame([], data_get(PlanDocument::of(Bench::sketch(['style' => 'pressed-masa']))->json, 'rest.course'));
     }
 
     public function test_a_dough_without_binders_or_a_rest_is_left_as_it_is_felt(): void

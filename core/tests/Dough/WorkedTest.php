@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Dough;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\School\Knead;
 use StoneMill\School\Worked;
 use StoneMill\Tests\Bench;
@@ -46,6 +47,6 @@ final class WorkedTest extends TestCase
      */
     private static function planned(string $style, string $worked, array $method = []): array
     {
-        return Bench::plan(['style' => $style, 'formula' => ['worked' => $worked, 'method' => $method]])->toArray();
+        return PlanDocument::of(Bench::plan(['style' => $style, 'formula' => ['worked' => $worked, 'method' => $method]]))->json;
     }
 }

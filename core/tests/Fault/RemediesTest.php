@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Fault;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\MergePatch;
 use StoneMill\Fault\Acts;
@@ -79,7 +80,7 @@ final class RemediesTest extends TestCase
                     continue;
                 }
                 $after = Bench::plan(MergePatch::applied($request, $change->patch));
-                if (json_encode($plan->toArray()) !== json_encode($after->toArray())) {
+                if (json_encode(PlanDocument::of($plan)->json) !== json_encode(PlanDocument::of($after)->json)) {
                     $offered[$kind->value] = true;
                 }
             }

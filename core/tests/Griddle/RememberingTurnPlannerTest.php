@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Griddle;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Griddle\Laying;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\RememberingTurnPlanner;
@@ -28,9 +29,9 @@ final class RememberingTurnPlannerTest extends TestCase
         $plain = new Planner($reference, new ModelTurnPlanner);
         foreach ($reference->styles->all() as $style) {
             $request = PlanRequest::read(['style' => $style->id], $reference);
-            $written = json_encode($plain->plan($request)->toArray(), JSON_THROW_ON_ERROR);
-            self::assertSame($written, json_encode($first->plan($request)->toArray(), JSON_THROW_ON_ERROR), $style->id);
-            self::assertSame($written, json_encode($later->plan($request)->toArray(), JSON_THROW_ON_ERROR), $style->id);
+            $written = json_encode(PlanDocument::of($plain->plan($request))->json, JSON_THROW_ON_ERROR);
+            self::assertSame($written, json_encode(PlanDocument::of($first->plan($request))->json, JSON_THROW_ON_ERROR), $style->id);
+            self::assertSame($written, json_encode(PlanDocument::of($later->plan($request))->json, JSON_THROW_ON_ERROR), $style->id);
             self::assertEquals($plain->settled($request), $first->settled($request), $style->id);
         }
     }
@@ -55,7 +56,7 @@ final class RememberingTurnPlannerTest extends TestCase
         $memory = self::memory();
         $first = (new Planner($reference, new RememberingTurnPlanner(new ModelTurnPlanner, $memory), memory: $memory))->plan($request);
         $later = (new Planner($reference, new RememberingTurnPlanner(self::planWithoutHands(), $memory), memory: $memory))->plan($request);
-        self::assertSame(json_encode($first->toArray()), json_encode($later->toArray()));
+        self::assertSame(json_encode(PlanDocument::of($first)->json), json_encode(PlanDocument::of($later)->json));
         self::assertEqualsWithDelta(120, $later->turns->lift->atSeconds, 1e-9);
     }
 

@@ -81,16 +81,14 @@ final class TurnSearchTest extends TestCase
     public function test_a_hotter_griddle_with_the_times_kept_gives_more_colour_and_a_thicker_disc_less(): void
     {
         foreach (['pressed-masa', 'maize-round', 'thick-corn-round'] as $id) {
-            $rows = (new Sensitivity((new ModelTurnPlanner)->bake(Bench::laying(Bench::reference()->styles->style($id)))))->toArray();
+            $rows = (new Sensitivity((new ModelTurnPlanner)->bake(Bench::laying(Bench::reference()->styles->style($id)))))->offsets();
             self::assertCount(4, $rows);
             [$cooler, $hotter, $thinner, $thicker] = $rows;
             foreach ([[$cooler, $hotter], [$thicker, $thinner]] as [$less, $more]) {
-                self::assertIsArray($less['kept']);
-                self::assertIsArray($more['kept']);
-                self::assertGreaterThan($less['kept']['weight_loss_percent'], $more['kept']['weight_loss_percent'], $id);
-                self::assertLessThan($less['later_by_seconds'], $more['later_by_seconds'], $id);
+                self::assertGreaterThan($less->kept->work->bake->lossShare(), $more->kept->work->bake->lossShare(), $id);
+                self::assertLessThan($less->laterBySeconds, $more->laterBySeconds, $id);
             }
-            self::assertGreaterThan($cooler['kept']['shades'][0], $hotter['kept']['shades'][0]);
+            self::assertGreaterThan($cooler->kept->plan()->faces[0]->shade, $hotter->kept->plan()->faces[0]->shade);
         }
     }
 

@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Hearth;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\CalibrationDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Hearth\Calibration;
 use StoneMill\Hearth\HeatTest;
@@ -42,10 +43,10 @@ final class CalibrationTest extends TestCase
 
     public function test_the_preheat_ends_when_it_is_hot_enough_and_a_setting_too_low_says_so(): void
     {
-        $calibration = Calibration::read(['believed_celsius' => 230, 'wanted_celsius' => 190, 'readings' => self::warmUpTo(220)])->toArray();
+        $calibration = (new CalibrationDocument(Calibration::read(['believed_celsius' => 230, 'wanted_celsius' => 190, 'readings' => self::warmUpTo(220)])))->json();
         // 190 = 220 − 200 e^(−t/200): t = 200 ln(200/30) = 379 s.
         self::assertEqualsWithDelta(379, $calibration['preheat_seconds'], 6);
-        $low = Calibration::read(['believed_celsius' => 230, 'wanted_celsius' => 250, 'readings' => self::warmUpTo(200)])->toArray();
+        $low = (new CalibrationDocument(Calibration::read(['believed_celsius' => 230, 'wanted_celsius' => 250, 'readings' => self::warmUpTo(200)])))->json();
         self::assertIsArray($low['words']);
         self::assertStringContainsString('never reaches 250', implode(' ', $low['words']));
         self::assertNull(Calibration::read(['believed_celsius' => 230, 'tests' => ['drop_dances']])->preheatSeconds());
@@ -53,7 +54,7 @@ final class CalibrationTest extends TestCase
 
     public function test_hot_and_cool_places_are_told(): void
     {
-        $answer = Calibration::read(['believed_celsius' => 220, 'spots' => [235, 218, 196]])->toArray();
+        $answer = (new CalibrationDocument(Calibration::read(['believed_celsius' => 220, 'spots' => [235, 218, 196]])))->json();
         self::assertSame(39.0, $answer['uneven_celsius']);
         self::assertIsArray($answer['words']);
         self::assertStringContainsString('move pieces round', implode(' ', $answer['words']));

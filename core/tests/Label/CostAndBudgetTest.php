@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Label;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Tests\Bench;
 
 /** What a piece costs, and whether it keeps to a budget of carbohydrate. */
@@ -33,7 +34,7 @@ final class CostAndBudgetTest extends TestCase
     public function test_raw_dough_holds_less_of_everything_than_the_bread_it_becomes(): void
     {
         foreach (Bench::reference()->styles->ids() as $style) {
-            $label = Bench::plan(['style' => $style])->toArray()['label'];
+            $label = PlanDocument::of(Bench::plan(['style' => $style]))->json['label'];
             foreach (['protein_grams', 'fat_grams', 'energy_kj', 'total_carbohydrate_grams'] as $fact) {
                 self::assertLessThanOrEqual($label['per_100_g'][$fact]['value'], $label['per_100_g_raw'][$fact]['value'], "$style $fact");
             }
@@ -42,19 +43,19 @@ final class CostAndBudgetTest extends TestCase
 
     public function test_both_conventions_come_to_the_same_net_carbohydrate(): void
     {
-        $label = Bench::plan(['style' => 'coconut-psyllium-wrap'])->toArray()['label']['per_piece'];
+        $label = PlanDocument::of(Bench::plan(['style' => 'coconut-psyllium-wrap']))->json['label']['per_piece'];
         self::assertEqualsWithDelta($label['net_carbohydrate_grams']['value'], $label['total_carbohydrate_grams']['value'] - $label['fibre_grams']['value'], 1e-3);
         self::assertEqualsWithDelta($label['net_carbohydrate_grams']['value'], $label['carbohydrate_grams']['value'], 1e-9);
     }
 
     public function test_the_largest_piece_within_the_budget_is_just_within_it(): void
     {
-        $plan = Bench::plan(['style' => 'almond-wrap', 'budget' => ['net_carbohydrate_grams' => 1.5]])->toArray();
+        $plan = PlanDocument::of(Bench::plan(['style' => 'almond-wrap', 'budget' => ['net_carbohydrate_grams' => 1.5]]))->json;
         $budget = $plan['label']['budget'];
         self::assertFalse($budget['met']);
-        $smaller = Bench::plan(['style' => 'almond-wrap', 'pieces' => ['grams_each' => floor($budget['largest_piece_grams']['value'] * 10) / 10 - 0.5], 'budget' => ['net_carbohydrate_grams' => 1.5], 'gear' => ['scale' => ['resolution_grams' => 0.1]]])->toArray();
+        $smaller = PlanDocument::of(Bench::plan(['style' => 'almond-wrap', 'pieces' => ['grams_each' => floor($budget['largest_piece_grams']['value'] * 10) / 10 - 0.5], 'budget' => ['net_carbohydrate_grams' => 1.5], 'gear' => ['scale' => ['resolution_grams' => 0.1]]]))->json;
         self::assertTrue($smaller['label']['budget']['met']);
-        self::assertNull(Bench::plan(['style' => 'almond-wrap'])->toArray()['label']['budget']);
+        self::assertNull(PlanDocument::of(Bench::plan(['style' => 'almond-wrap']))->json['label']['budget']);
     }
 
     /**
@@ -64,6 +65,6 @@ final class CostAndBudgetTest extends TestCase
      */
     private static function label(array $formula, array $more): array
     {
-        return Bench::plan(['style' => 'pressed-masa', 'formula' => $formula, ...$more])->toArray()['label'];
+        return PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'formula' => $formula, ...$more]))->json['label'];
     }
 }

@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Label;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\Plan\KeepingPart;
 use StoneMill\School\After;
 use StoneMill\Tests\Bench;
 
@@ -38,7 +39,7 @@ final class KeepingTest extends TestCase
 
     public function test_what_spoils_goes_into_the_fridge_within_two_hours_and_local_codes_lead(): void
     {
-        $words = static fn (string $style): string => implode(' ', array_column(Bench::sketch(['style' => $style])->keeping->toArray()['lines'], 'words'));
+        $words = static fn (string $style): string => implode(' ', array_column((new KeepingPart(Bench::sketch(['style' => $style])->keeping))->json()['lines'], 'words'));
         self::assertStringContainsString('With vegetables in it: cool at once', $words('rice-vegetable-round'));
         self::assertStringContainsString('egg', $words('almond-wrap'));
         self::assertStringContainsString('your local food code leads', $words('almond-wrap'));
@@ -61,7 +62,7 @@ final class KeepingTest extends TestCase
     {
         foreach (After::cases() as $after) {
             foreach ([1, 60] as $count) {
-                $keep = Bench::sketch(['style' => $style, 'pieces' => ['count' => $count], 'formula' => ['method' => ['after' => $after->value]]])->keeping->toArray();
+                $keep = (new KeepingPart(Bench::sketch(['style' => $style, 'pieces' => ['count' => $count], 'formula' => ['method' => ['after' => $after->value]]])->keeping))->json();
                 self::assertSame(['hold', 'cool', 'store', 'warm'], array_column($keep['lines'], 'id'));
                 $warm = $keep['warm_minutes'];
                 if ($warm !== null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Label;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\Plan\LabelPart;
 use StoneMill\Label\Caution;
 use StoneMill\Label\GlutenStatus;
 use StoneMill\Tests\Bench;
@@ -18,7 +19,7 @@ final class LabelTest extends TestCase
     private static function label(array $request): array
     {
         /** @var array{per_piece: array<string, array{value: float}>, per_100_g: array<string, array{value: float}>, allergens: list<array{id: string}>, gluten: array{status: string, uncertified: list<string>}} $label */
-        $label = Bench::plan($request)->label->toArray(1);
+        $label = (new LabelPart(Bench::plan($request)->label))->json(1);
 
         return $label;
     }

@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Line;
 use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\Plan\LinePart;
 use StoneMill\Line\Action;
 use StoneMill\Line\Night;
 use StoneMill\Plan\BatchPlan;
@@ -58,7 +59,7 @@ final class DayOfWorkTest extends TestCase
     {
         $ask = ['style' => 'pressed-masa', 'begin_at' => '2026-03-02T11:00:00+01:00', 'serve_at' => '2026-03-02T12:00:00+01:00'];
         self::assertTrue(Bench::sketch([...$ask, 'pieces' => ['count' => 14]])->line->fit?->fits);
-        $late = Bench::sketch([...$ask, 'pieces' => ['count' => 60]])->line->toArray()['fit'];
+        $late = (new LinePart(Bench::sketch([...$ask, 'pieces' => ['count' => 60]])->line))->json()['fit'];
         self::assertIsArray($late);
         self::assertFalse($late['fits']);
         $nearest = $late['nearest'];
@@ -139,11 +140,11 @@ final class DayOfWorkTest extends TestCase
 
     public function test_help_is_worth_having_from_where_it_is_said_and_not_before(): void
     {
-        $line = Bench::sketch(['style' => 'pressed-masa', 'pieces' => ['count' => 14]])->line->toArray();
+        $line = (new LinePart(Bench::sketch(['style' => 'pressed-masa', 'pieces' => ['count' => 14]])->line))->json();
         $from = $line['second_griddle_from'];
         self::assertIsInt($from);
         self::assertGreaterThan(2, $from);
-        self::assertNull(Bench::sketch(['style' => 'pressed-masa', 'pieces' => ['count' => 14], 'hands' => 4])->line->toArray()['second_cook_from']);
+        self::assertNull((new LinePart(Bench::sketch(['style' => 'pressed-masa', 'pieces' => ['count' => 14], 'hands' => 4])->line))->json()['second_cook_from']);
     }
 
     private static function waits(BatchPlan $plan, string $kind): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Line;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Line\Action;
 use StoneMill\Line\Timeline;
 use StoneMill\Plan\BatchPlan;
@@ -82,7 +83,7 @@ final class LineBuilderTest extends TestCase
 
     public function test_a_serving_time_is_met_to_the_second(): void
     {
-        $line = Bench::plan(['style' => 'pressed-masa', 'serve_at' => '2026-03-01T12:30:00+02:00'])->toArray()['line'];
+        $line = PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'serve_at' => '2026-03-01T12:30:00+02:00']))->json['line'];
         self::assertIsArray($line);
         $length = strtotime((string) $line['ready_at']) - strtotime((string) $line['starts_at']);
         self::assertSame($line['length_seconds'], $length);

@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Mill;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\NixtamalDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Mill\Nixtamal;
 use StoneMill\Tests\Seeded;
@@ -67,12 +68,12 @@ final class NixtamalTest extends TestCase
     {
         $pot = Nixtamal::read(['masa_grams' => 1500]);
         self::assertEqualsWithDelta(1500, $pot->masaGrams(), 1e-6);
-        self::assertStringContainsString('"value":1500', (string) json_encode($pot->toArray()['masa_grams']));
+        self::assertStringContainsString('"value":1500', (string) json_encode((new NixtamalDocument($pot))->json()['masa_grams']));
     }
 
     public function test_the_clock_runs_back_from_when_the_masa_is_wanted(): void
     {
-        $clock = Nixtamal::read(['corn_grams' => 1000, 'ready_at' => '2026-05-02T09:00:00+02:00'])->toArray()['clock'];
+        $clock = (new NixtamalDocument(Nixtamal::read(['corn_grams' => 1000, 'ready_at' => '2026-05-02T09:00:00+02:00'])))->json()['clock'];
         self::assertIsArray($clock);
         // 20 min up to a simmer, 40 min simmer, 12 h steep, 15 min rinse, 20 min a kg for 1.62 kg: 13 h 47 min before nine.
         self::assertSame('2026-05-01T19:12', substr((string) $clock[0]['at'], 0, 16));
@@ -86,7 +87,7 @@ final class NixtamalTest extends TestCase
 
     public function test_lime_comes_with_its_cautions(): void
     {
-        $cautions = implode(' ', (array) Nixtamal::read(['corn_grams' => 500])->toArray()['cautions']);
+        $cautions = implode(' ', (array) (new NixtamalDocument(Nixtamal::read(['corn_grams' => 500])))->json()['cautions']);
         self::assertStringContainsString('caustic', $cautions);
         self::assertStringContainsString('aluminium', $cautions);
         self::assertStringContainsString('Local codes', $cautions);

@@ -27,12 +27,12 @@ final class ShippedIngredientsTest extends TestCase
     #[DataProvider('all')]
     public function test_its_parts_come_to_a_hundred_and_none_is_negative(Ingredient $ingredient): void
     {
-        $parts = $ingredient->composition->toArray();
-        self::assertGreaterThanOrEqual(0, min([0.0, ...array_values($parts)]));
-        $sum = $parts['water_grams'] + $parts['protein_grams'] + $parts['fat_grams'] + $parts['carbohydrate_grams'] + $parts['fibre_grams'] + $parts['ash_grams'];
+        $parts = $ingredient->composition;
+        self::assertGreaterThanOrEqual(0, min([0.0, ...array_values(get_object_vars($parts))]));
+        $sum = $parts->waterGrams + $parts->proteinGrams + $parts->fatGrams + $parts->carbohydrateGrams + $parts->fibreGrams + $parts->ashGrams;
         self::assertGreaterThanOrEqual(97, $sum);
         self::assertLessThanOrEqual(103, $sum);
-        self::assertLessThanOrEqual($parts['carbohydrate_grams'] + 0.5, $parts['sugars_grams']);
+        self::assertLessThanOrEqual($parts->carbohydrateGrams + 0.5, $parts->sugarsGrams);
     }
 
     #[DataProvider('all')]

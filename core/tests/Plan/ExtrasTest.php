@@ -6,6 +6,8 @@ namespace StoneMill\Tests\Plan;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\Plan\CostPart;
+use StoneMill\Document\Plan\LabelPart;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Label\GlutenStatus;
 use StoneMill\Label\Hazard;
@@ -35,7 +37,7 @@ final class ExtrasTest extends TestCase
     private static function facts(BatchPlan $plan, string $basis = 'per_piece'): array
     {
         /** @var array<string, array<string, array{value: float}>> $label */
-        $label = $plan->label->toArray(1);
+        $label = (new LabelPart($plan->label))->json(1);
 
         return $label[$basis];
     }
@@ -67,7 +69,7 @@ final class ExtrasTest extends TestCase
     {
         $plan = self::plan([['ingredient' => 'wheat', 'place' => 'dusting']]);
         self::assertSame(GlutenStatus::ContainsWheat, $plan->label->gluten);
-        self::assertContains(Hazard::Wheat->value, array_column(array_map(static fn ($caution): array => $caution->toArray(), $plan->cautions), 'id'));
+        self::assertContains(Hazard::Wheat->value, array_column(array_map(static fn ($caution): array => ['id' => $caution->id], $plan->cautions), 'id'));
     }
 
     public function test_a_made_up_filling_without_a_certificate_leaves_cross_contact_unknown(): void
@@ -96,7 +98,7 @@ final class ExtrasTest extends TestCase
             'formula' => ['lines' => $lines], 'lots' => ['bag' => ['certified_gluten_free' => true, 'price_per_kg' => 4, 'left_grams' => 280]],
         ]);
         /** @var array{batch: array{value: float}} $cost */
-        $cost = $plan->cost->toArray(10);
+        $cost = (new CostPart($plan->cost))->json(10);
         self::assertEqualsWithDelta(1.20, $cost['batch']['value'], 1e-9);
         // The bag has enough for the dough alone, and not for both.
         self::assertContains('bag-short-instant-masa-fine', array_map(static fn (Warning $warning): string => $warning->id, $plan->warnings));

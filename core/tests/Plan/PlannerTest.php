@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Plan;
 use Closure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
@@ -89,7 +90,7 @@ final class PlannerTest extends TestCase
             $plan = self::planned(Bench::randomRequest($seeded));
             if ($plan !== null) {
                 $planned++;
-                $document = $plan->toArray();
+                $document = PlanDocument::of($plan)->json;
                 array_walk_recursive($document, static function (mixed $value): void {
                     self::assertFalse(is_float($value) && ! is_finite($value));
                 });
@@ -101,7 +102,7 @@ final class PlannerTest extends TestCase
     public function test_the_same_request_gives_the_same_bytes(): void
     {
         $request = ['style' => 'rice-round', 'pieces' => ['count' => 9], 'room' => ['celsius' => 23.5]];
-        self::assertSame(json_encode(Bench::plan($request)->toArray()), json_encode(Bench::plan($request)->toArray()));
+        self::assertSame(json_encode(PlanDocument::of(Bench::plan($request))->json), json_encode(PlanDocument::of(Bench::plan($request))->json));
     }
 
     public function test_a_wished_dough_temperature_is_reached_or_said_to_be_out_of_reach(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Plan;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Griddle\Face;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\School\Purpose;
@@ -24,7 +25,7 @@ final class PurposeTest extends TestCase
     private static function after(BatchPlan $plan): array
     {
         /** @var array{steps: list<array{id: string, stage: string, name: string, check: string, ingredients: list<string>, seconds: int}>} $document */
-        $document = $plan->toArray();
+        $document = PlanDocument::of($plan)->json;
 
         return array_values(array_filter($document['steps'], static fn (array $step): bool => $step['stage'] === Stage::Stack->value));
     }

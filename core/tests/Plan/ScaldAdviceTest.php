@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Plan;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\Plan\ScaldPart;
+use StoneMill\Document\Plan\WarningPart;
 use StoneMill\Tests\Bench;
 
 /** Whether hot water swells enough, and what to do where it does not. */
@@ -76,12 +78,12 @@ final class ScaldAdviceTest extends TestCase
         $scald = Bench::plan($request)->dough->scald;
         self::assertNotNull($scald);
 
-        return $scald->toArray();
+        return (new ScaldPart($scald))->json();
     }
 
     /** @return list<array<string, mixed>> */
     private static function warnings(\StoneMill\Plan\BatchPlan $plan): array
     {
-        return array_map(static fn ($warning): array => $warning->toArray(), $plan->warnings);
+        return array_map(static fn ($warning): array => (new WarningPart($warning))->json(), $plan->warnings);
     }
 }

@@ -33,7 +33,7 @@ final class SchoolsTest extends TestCase
             $request = ['style' => $style->id, 'formula' => ['method' => [$step => $school]]];
             // Only what changes the work at the griddle is baked; every bake of every school is held to its goals elsewhere.
             $plan = in_array($step, ['turns', 'grease'], true) ? Bench::plan($request) : Bench::sketch($request);
-            $method = $plan->request->method->toArray();
+            $method = $plan->request->method->choices();
             self::assertSame($school, $method[$step]);
             $planned++;
         }

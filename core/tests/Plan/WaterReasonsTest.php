@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Plan;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Measure\Reason;
-use StoneMill\Plan\LearnedSection;
+use StoneMill\Plan\LearnedNotes;
 use StoneMill\Tests\Bench;
 
 /** The water answers "why?": every circumstance that moves it is named, and none that does not. */
@@ -44,7 +45,7 @@ final class WaterReasonsTest extends TestCase
     {
         foreach (Bench::reference()->styles->ids() as $style) {
             foreach ([[], ['water' => ['hydration_percent' => 90]]] as $wish) {
-                $document = Bench::sketch(['style' => $style, ...$wish])->toArray();
+                $document = PlanDocument::of(Bench::sketch(['style' => $style, ...$wish]))->json;
                 self::assertIsArray($document['water']);
                 self::assertIsArray($document['ledger']);
                 $lines = array_sum(array_column($document['ledger'], 'takes_grams')) - array_sum(array_column($document['ledger'], 'brings_grams'));
@@ -95,7 +96,7 @@ final class WaterReasonsTest extends TestCase
 
     public function test_ice_is_named_where_the_water_would_have_to_be_colder_than_water(): void
     {
-        $plan = Bench::plan(['style' => 'pressed-masa', 'room' => ['celsius' => 34], 'water' => ['dough_celsius' => 9]])->toArray();
+        $plan = PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'room' => ['celsius' => 34], 'water' => ['dough_celsius' => 9]]))->json;
         $water = $plan['water'];
         self::assertIsArray($water);
         self::assertSame('ice', $water['parts'][0]['kind']);
@@ -106,7 +107,7 @@ final class WaterReasonsTest extends TestCase
     public function test_what_rounding_to_the_scale_does_is_said_where_a_hand_could_feel_it(): void
     {
         $because = static fn (float $step): array => array_column(
-            Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 3], 'gear' => ['scale' => ['resolution_grams' => $step]]])->toArray()['water']['hydration_percent']['because'] ?? [],
+            PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 3], 'gear' => ['scale' => ['resolution_grams' => $step]]]))->json['water']['hydration_percent']['because'] ?? [],
             'text',
         );
         self::assertContains('Rounding to what the scale shows moves it by', $because(10));
@@ -147,7 +148,7 @@ final class WaterReasonsTest extends TestCase
         $water = static function (string $style, array $learned): array {
             $plan = Bench::sketch(['style' => $style, 'learned' => $learned]);
 
-            return [100 * $plan->dough->pour->grams / $plan->dough->ledger->flourBaseGrams, $plan->dough->ledger->swollenShare(), array_column((new LearnedSection($plan))->toArray(), 'key')];
+            return [100 * $plan->dough->pour->grams / $plan->dough->ledger->flourBaseGrams, $plan->dough->ledger->swollenShare(), array_column((new LearnedNotes($plan))->all(), 'key')];
         };
         $learned = ['heat' => ['value' => -10.0, 'deviation' => 1.0, 'batches' => 6]];
         [$before] = $water('millet-round', []);
@@ -166,7 +167,7 @@ final class WaterReasonsTest extends TestCase
             foreach ([[], ['formula' => ['lines' => [['ingredient' => $style === 'pressed-masa' ? 'instant-masa-fine' : 'sorghum', 'grams' => 300]]]]] as $more) {
                 $with = Bench::sketch(['style' => $style, 'learned' => $learned, ...$more]);
                 $without = Bench::sketch(['style' => $style, ...$more]);
-                self::assertSame(1, preg_match('/Without it: (\d+) g of water/', (new LearnedSection($with))->toArray()[0]['without'], $said));
+                self::assertSame(1, preg_match('/Without it: (\d+) g of water/', (new LearnedNotes($with))->all()[0]->without, $said));
                 // What is poured decides how much starch swells, which the sentence leaves out.
                 self::assertEqualsWithDelta($without->dough->need->grams(), (float) ($said[1] ?? 0), $style === 'millet-round' ? 3.0 : 1.0, $style);
             }

@@ -6,6 +6,8 @@ namespace StoneMill\Tests\Record;
 
 use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\Record\ScalePart;
+use StoneMill\Document\StateDocument;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -129,7 +131,7 @@ final class AnyDayTest extends TestCase
     public function test_what_was_portioned_and_what_the_scale_still_shows_is_what_was_on_it(): void
     {
         $this->afterEveryEntryOfAnyDay(212, static function (BatchState $state): void {
-            $portions = $state->portions()->toArray();
+            $portions = (new ScalePart($state->portions()))->json();
             self::assertIsArray($portions['pieces']);
             $pieces = array_sum(array_column($portions['pieces'], 'grams'));
             self::assertEqualsWithDelta($portions['start_grams'] ?? 0.0, $pieces + ($portions['reading_grams'] ?? 0.0), 1e-3);
@@ -140,7 +142,7 @@ final class AnyDayTest extends TestCase
     public function test_every_piece_is_in_one_state_and_no_two_share_a_place(): void
     {
         $this->afterEveryEntryOfAnyDay(213, static function (BatchState $state, PlannedBatch $plan): void {
-            $griddle = $state->griddle()->toArray();
+            $griddle = StateJson::griddle($state);
             self::assertIsArray($griddle['pieces']);
             self::assertSame($state->portions()->count, count($griddle['pieces']) + $griddle['lifted'] + $griddle['to_lay']);
             self::assertGreaterThanOrEqual(0, $griddle['to_lay']);
@@ -154,7 +156,7 @@ final class AnyDayTest extends TestCase
     {
         $kinds = ['lay' => EventKind::Laid, 'lift' => EventKind::Lifted];
         $this->afterEveryEntryOfAnyDay(214, static function (BatchState $state) use ($kinds): void {
-            $steps = $state->griddle()->toArray()['steps'];
+            $steps = StateJson::griddle($state)['steps'];
             self::assertIsArray($steps);
             foreach ($steps as $action) {
                 $event = new BatchEvent('00000000-0000-4000-8000-999999999999', $kinds[$action['action']] ?? EventKind::Turned, new DateTimeImmutable('2026-03-01T12:00:00Z'), piece: $action['piece'], place: $action['place'], touch: $action['touch'] ?: null);
@@ -173,12 +175,12 @@ final class AnyDayTest extends TestCase
         for ($day = 0; $day < self::DAYS; $day++) {
             $plan = self::plan($seeded);
             $events = self::day($seeded, $plan);
-            for ($left = count($events); ($undoes = BatchState::of($plan, $events)->toArray()['undoable']) !== null; $left--) {
+            for ($left = count($events); ($undoes = (new StateDocument(BatchState::of($plan, $events)))->json()['undoable']) !== null; $left--) {
                 self::assertIsString($undoes);
                 self::assertGreaterThan(0, $left);
                 $events[] = new BatchEvent(sprintf('00000000-0000-4000-8000-1%011d', $left), EventKind::Undone, new DateTimeImmutable('2026-03-01T13:00:00Z'), undoes: $undoes);
             }
-            self::assertEquals(BatchState::of($plan, [])->toArray(), BatchState::of($plan, $events)->toArray());
+            self::assertEquals((new StateDocument(BatchState::of($plan, [])))->json(), (new StateDocument(BatchState::of($plan, $events)))->json());
         }
     }
 }

@@ -10,6 +10,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Griddle\TurnWindow;
 use StoneMill\Line\Step;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
@@ -21,18 +22,18 @@ use StoneMill\Record\Probe;
 use StoneMill\Record\Tally;
 use StoneMill\Record\TouchKept;
 use StoneMill\School\Stage;
+use StoneMill\School\TurnAction;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
 /** Early, late and missed touches, pauses, probes, and what a day's log says of a cook's hands. */
 final class AtTheGriddleTest extends TestCase
 {
-    /** @var non-empty-list<array{action: string, at_seconds: float, from_seconds: float, to_seconds: float}> faces lie 20, 40 and 30 s */
-    private const PLANNED = [
-        ['action' => 'turn', 'at_seconds' => 20.0, 'from_seconds' => 16.0, 'to_seconds' => 25.0],
-        ['action' => 'turn', 'at_seconds' => 60.0, 'from_seconds' => 55.0, 'to_seconds' => 68.0],
-        ['action' => 'lift', 'at_seconds' => 90.0, 'from_seconds' => 85.0, 'to_seconds' => 100.0],
-    ];
+    /** @return non-empty-list<TurnWindow> faces lie 20, 40 and 30 s */
+    private static function touchesPlanned(): array
+    {
+        return [new TurnWindow(TurnAction::Turn, 20.0, 16.0, 25.0), new TurnWindow(TurnAction::Turn, 60.0, 55.0, 68.0), new TurnWindow(TurnAction::Lift, 90.0, 85.0, 100.0)];
+    }
 
     /** @return iterable<string, array{list<float>, list<float>}> touches as they happened, and the touches still due, since laid */
     public static function touches(): iterable
@@ -54,18 +55,18 @@ final class AtTheGriddleTest extends TestCase
     {
         $laid = new DateTimeImmutable('2026-03-01T11:00:00Z');
         $piece = array_reduce($happened, static fn (GriddlePiece $so, float $at): GriddlePiece => $so->touched(LogTime::later($laid, $at), false), GriddlePiece::laid(1, 1, $laid));
-        self::assertEqualsWithDelta($due, array_column($piece->due(self::PLANNED, $laid), 'at'), 1e-6);
+        self::assertEqualsWithDelta($due, array_column($piece->due(self::touchesPlanned(), $laid), 'at'), 1e-6);
     }
 
     public function test_a_touch_is_in_time_early_late_or_missed_by_its_window(): void
     {
         $laid = new DateTimeImmutable('2026-03-01T11:00:00Z');
-        $kept = static fn (float $at): TouchKept => GriddlePiece::laid(1, 1, $laid)->touched(LogTime::later($laid, $at), false)->kept(self::PLANNED)[0]['kept'];
+        $kept = static fn (float $at): TouchKept => GriddlePiece::laid(1, 1, $laid)->touched(LogTime::later($laid, $at), false)->kept(self::touchesPlanned())[0]['kept'];
         self::assertSame(
             [TouchKept::Early, TouchKept::OnTime, TouchKept::OnTime, TouchKept::Late, TouchKept::Missed],
             [$kept(10), $kept(16), $kept(25), $kept(40), $kept(66)],
         );
-        $late = GriddlePiece::laid(1, 1, $laid)->touched(LogTime::later($laid, 40.0), false)->kept(self::PLANNED)[0];
+        $late = GriddlePiece::laid(1, 1, $laid)->touched(LogTime::later($laid, 40.0), false)->kept(self::touchesPlanned())[0];
         self::assertSame([1, 20.0], [$late['touch'], $late['off_seconds']]);
     }
 
@@ -111,7 +112,7 @@ final class AtTheGriddleTest extends TestCase
         $first = static fn (BatchState $state): array => array_values(array_filter($state->griddle()->steps(), static fn (Step $step): bool => $step->piece === 1));
         $foretold = $first(BatchState::of($plan, []));
         $laid = $first(BatchState::of($plan, [self::event(EventKind::Laid, 0, ['piece' => 1, 'place' => $foretold[0]->place])]));
-        self::assertLessThan(0.97 * $plan->touches[0]['at_seconds'], $laid[0]->at);
+        self::assertLessThan(0.97 * $plan->touches[0]->atSeconds, $laid[0]->at);
         foreach ($laid as $index => $step) {
             self::assertEqualsWithDelta($foretold[$index + 1]->at - $foretold[0]->at, $step->at, 2.0);
         }
@@ -122,11 +123,11 @@ final class AtTheGriddleTest extends TestCase
         $plan = self::planned();
         $laid = self::event(EventKind::Laid, 0, ['piece' => 1, 'place' => 1]);
         $paused = BatchState::of($plan, [$laid, self::event(EventKind::Paused, 10)]);
-        self::assertSame('2026-03-01T11:00:10.000Z', $paused->griddle()->toArray()['paused_at']);
+        self::assertSame('2026-03-01T11:00:10.000Z', StateJson::griddle($paused)['paused_at']);
         self::assertSame('Work is paused already.', self::refusal($paused, self::event(EventKind::Paused, 11)));
         $before = BatchState::of($plan, [$laid])->readyAt();
         $after = $paused->with(self::event(EventKind::Resumed, 400));
-        self::assertNull($after->griddle()->toArray()['paused_at']);
+        self::assertNull(StateJson::griddle($after)['paused_at']);
         self::assertNotNull($before);
         self::assertGreaterThan($before, $after->readyAt());
         self::assertSame('Work is not paused.', self::refusal($after, self::event(EventKind::Resumed, 401)));
@@ -154,23 +155,23 @@ final class AtTheGriddleTest extends TestCase
     {
         $at = new DateTimeImmutable('2026-03-01T11:00:00Z');
         $first = Probe::after(null, 1, $at, 79.0);
-        self::assertSame([false, 60.0], [$first->toArray(94.0)['done'], $first->toArray(94.0)['wait_seconds']]);
+        self::assertSame([false, 60.0], [$first->isDone(94.0), $first->waitSeconds(94.0)]);
         // 20 K to go became 10 K in 60 s, so it halves each minute; to 5 K, which is 94 °C, is one minute more.
         $second = Probe::after($first, 1, LogTime::later($at, 60.0), 89.0);
-        self::assertSame(60.0, $second->toArray(94.0)['wait_seconds']);
-        self::assertTrue(Probe::after($second, 1, LogTime::later($at, 130.0), 94.2)->toArray(94.0)['done']);
+        self::assertEqualsWithDelta(60.0, $second->waitSeconds(94.0), 0.5);
+        self::assertTrue(Probe::after($second, 1, LogTime::later($at, 130.0), 94.2)->isDone(94.0));
     }
 
     public function test_a_piece_that_the_probe_found_too_cool_is_lifted_later_and_no_other(): void
     {
         $plan = PlannedBatch::of(Bench::plan(['style' => 'thick-corn-round', 'pieces' => ['count' => 2], 'formula' => ['method' => ['turns' => 'covered_slow']], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 400]]]));
         self::assertNotNull($plan->wantedCentreCelsius);
-        $lift = $plan->touches[count($plan->touches) - 1]['at_seconds'];
+        $lift = $plan->touches[count($plan->touches) - 1]->atSeconds;
         $events = [
             self::event(EventKind::Laid, 0, ['piece' => 1, 'place' => 1]),
             self::event(EventKind::Laid, 5, ['piece' => 2, 'place' => 2]),
-            self::event(EventKind::Turned, $plan->touches[0]['at_seconds'], ['piece' => 1]),
-            self::event(EventKind::Turned, $plan->touches[0]['at_seconds'] + 5, ['piece' => 2]),
+            self::event(EventKind::Turned, $plan->touches[0]->atSeconds, ['piece' => 1]),
+            self::event(EventKind::Turned, $plan->touches[0]->atSeconds + 5, ['piece' => 2]),
         ];
         $lifts = static function (array $all) use ($plan): array {
             /** @var list<BatchEvent> $all */

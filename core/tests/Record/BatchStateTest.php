@@ -6,12 +6,18 @@ namespace StoneMill\Tests\Record;
 
 use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
+use StoneMill\Document\Record\BowlPart;
+use StoneMill\Document\Record\ScalePart;
+use StoneMill\Document\StateDocument;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
+use StoneMill\Record\BowlLine;
 use StoneMill\Record\EventKind;
+use StoneMill\Record\LineOfPlan;
 use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\ShapeState;
@@ -56,7 +62,7 @@ final class BatchStateTest extends TestCase
         // 5 g of dough hold 0.03 g of salt: the scale shows none of it.
         $tiny = PlannedBatch::of(Bench::sketch(['style' => 'pressed-masa', 'formula' => ['scale' => ['dough_grams' => 5]]]));
         $bowl = BatchState::of($tiny, [$this->event(EventKind::Measured, ['ingredient' => 'salt', 'grams' => 3.2])])->bowl();
-        self::assertSame([0.0], array_column(array_filter($bowl->lines(), static fn (array $line): bool => $line['ingredient'] === 'salt'), 'water_per_gram'));
+        self::assertSame([0.0], array_column(array_filter($bowl->lines(), static fn (BowlLine $line): bool => $line->planned->ingredient === 'salt'), 'waterPerGram'));
         self::assertGreaterThan(0, $bowl->wantedWaterGrams());
         self::assertGreaterThan(0, $bowl->correctionFor(FeelGrade::Cracking)->waterGrams->likely);
     }
@@ -77,8 +83,8 @@ final class BatchStateTest extends TestCase
         $more = BatchState::of($plan, [$this->event(EventKind::Measured, ['ingredient' => 'instant-masa-fine', 'grams' => 300.0])])->bowl();
         self::assertEqualsWithDelta(1.2 * $plan->waterGrams, $more->wantedWaterGrams(), 0.51);
         self::assertEqualsWithDelta(1.2 * $plan->firstPourGrams, $more->wantedFirstPourGrams(), 0.76);
-        self::assertTrue($more->toArray()['water']['follows_weights']);
-        self::assertEqualsWithDelta($more->wantedWaterGrams(), array_sum(array_column($more->toArray()['water']['jug'], 'grams')), 1e-6);
+        self::assertTrue((new BowlPart($more))->json()['water']['follows_weights']);
+        self::assertEqualsWithDelta($more->wantedWaterGrams(), array_sum(array_column((new BowlPart($more))->json()['water']['jug'], 'grams')), 1e-6);
         self::assertEqualsWithDelta(1.2 * $plan->waterGrams + 300 + 3, $more->wholeDoughGrams(), 0.51);
     }
 
@@ -86,10 +92,10 @@ final class BatchStateTest extends TestCase
     {
         // Almond wraps: 40 % egg, three quarters of it water. Ten grams more of it are about seven and a half less to pour.
         $plan = PlannedBatch::of(Bench::sketch(['style' => 'almond-wrap']));
-        $egg = array_values(array_filter($plan->lines, static fn (array $line): bool => $line['ingredient'] === 'egg'))[0] ?? self::fail();
-        $bowl = BatchState::of($plan, [$this->event(EventKind::Measured, ['ingredient' => 'egg', 'grams' => $egg['grams'] + 10])])->bowl();
-        self::assertEqualsWithDelta($plan->waterGrams - 10 * $egg['brings_grams'] / $egg['grams'], $bowl->wantedWaterGrams(), 0.51);
-        self::assertEqualsWithDelta(7.6, 10 * $egg['brings_grams'] / $egg['grams'], 0.4);
+        $egg = array_values(array_filter($plan->lines, static fn (LineOfPlan $line): bool => $line->ingredient === 'egg'))[0] ?? self::fail();
+        $bowl = BatchState::of($plan, [$this->event(EventKind::Measured, ['ingredient' => 'egg', 'grams' => $egg->grams + 10])])->bowl();
+        self::assertEqualsWithDelta($plan->waterGrams - 10 * $egg->broughtByGram(), $bowl->wantedWaterGrams(), 0.51);
+        self::assertEqualsWithDelta(7.6, 10 * $egg->broughtByGram(), 0.4);
     }
 
     public function test_a_correction_moves_the_bowl_by_its_own_grams_and_keeps_salt_in_step(): void
@@ -101,7 +107,7 @@ final class BatchStateTest extends TestCase
         self::assertSame(16.0, $correction->flourGrams->likely);
         $after = $state->with($this->event(EventKind::Corrected, ['waterGrams' => 0.0, 'flourGrams' => 16.0]))->bowl();
         self::assertEqualsWithDelta($state->bowl()->doughGrams() + 16.192, $after->doughGrams(), 1e-3);
-        self::assertEqualsWithDelta(3.192, $after->lines()[1]['grams'], 1e-9);
+        self::assertEqualsWithDelta(3.192, $after->lines()[1]->grams, 1e-9);
         self::assertEqualsWithDelta(100 * 340 / 266, $after->hydrationPercent(), 1e-9);
     }
 
@@ -139,18 +145,18 @@ final class BatchStateTest extends TestCase
         $wrong = $this->event(EventKind::Corrected, ['waterGrams' => 40.0, 'flourGrams' => 0.0]);
         $undo = $this->event(EventKind::Undone, ['undoes' => $wrong->id]);
         self::assertSame(
-            BatchState::of(self::planned(), $before)->toArray(),
-            BatchState::of(self::planned(), [...$before, $wrong, $undo])->toArray(),
+            (new StateDocument(BatchState::of(self::planned(), $before)))->json(),
+            (new StateDocument(BatchState::of(self::planned(), [...$before, $wrong, $undo])))->json(),
         );
     }
 
     public function test_the_scale_counts_down_from_any_reading_and_the_rest_stay_even(): void
     {
-        $log = BatchState::of(self::planned(), [
+        $log = (new ScalePart(BatchState::of(self::planned(), [
             $this->event(EventKind::ScaleSet, ['grams' => 540.0, 'pieces' => 6]),
             // The first piece came out 6 g too heavy: 540 − 96 = 444; the other five share what is left, 88.8 g each.
             $this->event(EventKind::Portioned, ['grams' => 444.0]),
-        ])->portions()->toArray();
+        ])->portions()))->json();
         self::assertSame(355.0, $log['next_mark_grams']);
         self::assertSame(89.0, $log['next_piece_grams']);
         self::assertSame(6.0, $log['worst_deviation_grams']);
@@ -158,10 +164,10 @@ final class BatchStateTest extends TestCase
 
     public function test_a_piece_out_of_tolerance_is_named_until_one_is_even_again_and_the_spread_is_told(): void
     {
-        $taken = fn (array $readings): array => BatchState::of(self::planned(), [
+        $taken = fn (array $readings): array => (new ScalePart(BatchState::of(self::planned(), [
             $this->event(EventKind::ScaleSet, ['grams' => 400.0, 'pieces' => 4]),
             ...array_map(fn (float $grams): BatchEvent => $this->event(EventKind::Portioned, ['grams' => $grams]), array_values($readings)),
-        ])->portions()->toArray();
+        ])->portions()))->json();
         // 100 g each, ± 2 g: the first took 106.
         self::assertSame(['piece' => 1, 'off_grams' => 6.0, 'is_last' => false], $taken([294.0])['out_of_tolerance']);
         self::assertNull($taken([300.0])['out_of_tolerance']);
@@ -176,19 +182,19 @@ final class BatchStateTest extends TestCase
     {
         $events = [$this->event(EventKind::ScaleSet, ['grams' => 541.0, 'pieces' => 7])];
         for ($piece = 0; $piece < 7; $piece++) {
-            $next = BatchState::of(self::planned(), $events)->portions()->toArray()['next_mark_grams'];
+            $next = (new ScalePart(BatchState::of(self::planned(), $events)->portions()))->json()['next_mark_grams'];
             self::assertIsFloat($next);
             $events[] = $this->event(EventKind::Portioned, ['grams' => $next]);
         }
         $log = BatchState::of(self::planned(), $events)->portions();
         self::assertSame([0.0, 0], [$log->reading(), $log->left()]);
-        self::assertLessThanOrEqual(1.0, $log->toArray()['worst_deviation_grams']);
+        self::assertLessThanOrEqual(1.0, (new ScalePart($log))->json()['worst_deviation_grams']);
     }
 
     public function test_a_face_that_was_turned_late_lies_so_much_less_the_next_time(): void
     {
         $planned = self::planned();
-        [$first, $second, $third] = array_column($planned->touches, 'at_seconds');
+        [$first, $second, $third] = array_column($planned->touches, 'atSeconds');
         $events = [$this->event(EventKind::Laid, ['piece' => 1, 'place' => 1], 0), $this->event(EventKind::Turned, ['piece' => 1, 'touch' => 1], $first + 7)];
         $steps = self::stepsOf(BatchState::of($planned, $events), 1);
         // The other face gets all of its own time; the first face, 7 s too long below, lies 7 s less when its turn comes again.
@@ -200,11 +206,11 @@ final class BatchStateTest extends TestCase
     public function test_hands_press_and_lay_while_there_is_time_and_turn_when_it_is_due(): void
     {
         $planned = self::planned();
-        $steps = BatchState::of($planned, [$this->event(EventKind::Laid, ['piece' => 1, 'place' => 1], 0)])->griddle()->toArray()['steps'];
+        $steps = StateJson::griddle(BatchState::of($planned, [$this->event(EventKind::Laid, ['piece' => 1, 'place' => 1], 0)]))['steps'];
         self::assertIsArray($steps);
         $turn = array_values(array_filter($steps, static fn (array $step): bool => $step['piece'] === 1))[0];
         self::assertSame(['turn', 1], [$turn['action'], $turn['touch']]);
-        self::assertEqualsWithDelta($planned->touches[0]['at_seconds'], $turn['at'], 0.11);
+        self::assertEqualsWithDelta($planned->touches[0]->atSeconds, $turn['at'], 0.11);
         $lay = array_values(array_filter($steps, static fn (array $step): bool => $step['action'] === 'lay'))[0];
         self::assertSame([2, 2], [$lay['piece'], $lay['place']]);
         // One pair of hands presses for 14 s before it lays, and for neither does it leave a turn waiting.
@@ -216,7 +222,7 @@ final class BatchStateTest extends TestCase
      */
     private static function stepsOf(BatchState $state, int $piece): array
     {
-        $steps = $state->griddle()->toArray()['steps'];
+        $steps = StateJson::griddle($state)['steps'];
         self::assertIsArray($steps);
 
         return array_values(array_filter($steps, static fn (array $step): bool => $step['piece'] === $piece));
@@ -228,7 +234,7 @@ final class BatchStateTest extends TestCase
         $now = 0.0;
         $kinds = ['lay' => EventKind::Laid, 'turn' => EventKind::Turned, 'press' => EventKind::Turned, 'lift' => EventKind::Lifted];
         for ($step = 0; $step < 200; $step++) {
-            $next = BatchState::of(self::planned(), $events)->griddle()->toArray()['steps'];
+            $next = StateJson::griddle(BatchState::of(self::planned(), $events))['steps'];
             self::assertIsArray($next);
             if ($next === []) {
                 break;
@@ -248,7 +254,7 @@ final class BatchStateTest extends TestCase
         for ($note = 1; $note <= 50; $note++) {
             $state = $state->with($this->event(EventKind::Noted, ['text' => "Note $note", 'stage' => Stage::Mix], $note));
         }
-        $notes = $state->toArray()['notes'];
+        $notes = (new StateDocument($state))->json()['notes'];
         self::assertIsArray($notes);
         self::assertCount(20, $notes);
         self::assertSame(['Note 31', 'Note 50'], [$notes[0]['text'], $notes[19]['text']]);
@@ -271,14 +277,26 @@ final class BatchStateTest extends TestCase
         }
     }
 
-    public function test_a_stored_plan_tells_the_same_state_as_the_plan_itself(): void
+    public function test_what_a_log_follows_is_the_same_of_a_plan_and_of_its_document(): void
     {
-        $plan = Bench::sketch(['style' => 'almond-wrap']);
-        /** @var array<string, mixed> $stored */
-        $stored = json_decode((string) json_encode($plan->toArray()), true);
-        /** @phpstan-ignore argument.type (what comes back from the database) */
-        $again = PlannedBatch::fromDocument($stored);
-        self::assertEquals(BatchState::of(PlannedBatch::of($plan), [])->toArray(), BatchState::of($again, [])->toArray());
+        $requests = [['formula' => ['extras' => [['ingredient' => 'rice-white', 'place' => 'dusting']]], 'hands' => 2, 'serve_at' => '2026-03-01T12:30:00+01:00']];
+        foreach (Bench::reference()->styles->all() as $style) {
+            foreach ([[], ...$requests] as $request) {
+                $plan = Bench::sketch(['style' => $style->id, ...$request]);
+                /** @var array<string, mixed> $stored */
+                $stored = json_decode((string) json_encode(PlanDocument::of($plan)), true);
+                // A document tells seconds to the tenth and grams to the tenth of a milligram.
+                self::assertEqualsWithDelta(PlannedBatch::of($plan), PlanDocument::stored($stored, PlanDocument::FORMAT)->planned(), 0.06, $style->id);
+            }
+        }
+    }
+
+    public function test_a_scalded_dough_is_known_as_one_by_its_stored_plan(): void
+    {
+        // What is learned of scalds goes by the share of starch that heat swelled: a stored plan has to say it.
+        $plan = Bench::sketch(['style' => 'millet-round']);
+        self::assertGreaterThan(0.2, PlanDocument::of($plan)->planned()->swollenShare);
+        self::assertEqualsWithDelta($plan->dough->ledger->swollenShare(), PlanDocument::of($plan)->planned()->swollenShare, 1e-4);
     }
 
     public function test_flour_by_the_cup_leaves_the_hydration_as_unsure_as_the_cup(): void

@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Record;
 
 use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\StateDocument;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
@@ -35,7 +36,7 @@ final class ClocksTest extends TestCase
     private function ends(PlannedBatch $plan, array $events): array
     {
         $ends = [];
-        foreach (BatchState::of($plan, $events)->toArray()['clocks'] as $clock) {
+        foreach ((new StateDocument(BatchState::of($plan, $events)))->json()['clocks'] as $clock) {
             $ends[$clock['kind']] = $clock['ends_at'] === null ? null : (float) (new DateTimeImmutable($clock['ends_at']))->getTimestamp() - (new DateTimeImmutable('2026-03-01T11:00:00Z'))->getTimestamp();
         }
 
@@ -72,7 +73,7 @@ final class ClocksTest extends TestCase
         $plan = $this->masa();
         $looked = $this->event(EventKind::Entered, 10, ['stage' => Stage::Measure]);
         self::assertNull($this->ends($plan, [$looked])['preheat'], 'A batch for tomorrow may be looked at today.');
-        $weighed = $this->event(EventKind::Measured, 20, ['ingredient' => $plan->lines[0]['ingredient'], 'grams' => $plan->lines[0]['grams']]);
+        $weighed = $this->event(EventKind::Measured, 20, ['ingredient' => $plan->lines[0]->ingredient, 'grams' => $plan->lines[0]->grams]);
         self::assertEqualsWithDelta(10 + $plan->fromStage(Stage::Measure) - $plan->fromPreheat(), $this->ends($plan, [$looked, $weighed])['preheat'], 1.0);
     }
 
@@ -82,17 +83,17 @@ final class ClocksTest extends TestCase
         $knead = $this->event(EventKind::KneadStarted, 200);
         $felt = $this->event(EventKind::Felt, 300, ['grade' => FeelGrade::Ready]);
         $log = [$this->event(EventKind::Poured, 100, ['grams' => 300.0]), $knead];
-        self::assertSame(200.0 + $plan->kneadSeconds(), $this->ends($plan, $log)['knead']);
+        self::assertSame(200.0 + $plan->kneadSeconds, $this->ends($plan, $log)['knead']);
         self::assertNull($this->ends($plan, [...$log, $felt])['knead']);
-        self::assertSame(200.0 + $plan->kneadSeconds(), $this->ends($plan, [...$log, $felt, $this->event(EventKind::Undone, 310, ['undoes' => $felt->id])])['knead']);
+        self::assertSame(200.0 + $plan->kneadSeconds, $this->ends($plan, [...$log, $felt, $this->event(EventKind::Undone, 310, ['undoes' => $felt->id])])['knead']);
         self::assertNull($this->ends($plan, [$log[0]])['knead'], 'Nobody has begun to knead.');
     }
 
     public function test_the_oven_rings_for_what_is_in_it_and_a_bread_without_it_has_no_such_clock(): void
     {
         $chickpea = PlannedBatch::of(Bench::sketch(['style' => 'chickpea-pan-bread']));
-        $round = $chickpea->finishRounds()[0];
-        self::assertSame(50.0 + $round['seconds'], $this->ends($chickpea, [$this->event(EventKind::OvenIn, 50)])[$round['what']]);
+        $round = $chickpea->finishRounds[0];
+        self::assertSame(50.0 + $round->seconds, $this->ends($chickpea, [$this->event(EventKind::OvenIn, 50)])[$round->what]);
         self::assertArrayNotHasKey('oven', $this->ends($this->masa(), []));
         self::assertArrayNotHasKey('broiler', $this->ends($this->masa(), []));
     }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests\Record;
 
+use StoneMill\Document\PlanDocument;
+use StoneMill\Document\Record\BowlPart;
+use StoneMill\Document\Record\ScalePart;
+use StoneMill\Document\StateDocument;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -39,7 +43,7 @@ final class FollowedOffline
     /** @return array<string, mixed> */
     private static function batch(string $style): array
     {
-        $plan = PlannedBatch::of(Bench::sketch(['style' => $style, 'formula' => ['extras' => [['ingredient' => 'rice-white', 'place' => 'dusting']]]]));
+        $plan = PlanDocument::of(Bench::sketch(['style' => $style, 'formula' => ['extras' => [['ingredient' => 'rice-white', 'place' => 'dusting']]]]))->planned();
         $state = BatchState::of($plan, []);
         $start = self::pages($state);
         $steps = [];
@@ -61,7 +65,7 @@ final class FollowedOffline
     {
         $measured = [];
         foreach ($plan->lines as $index => $line) {
-            $measured[] = ['kind' => 'measured', 'ingredient' => $line['ingredient'], 'grams' => round($line['grams'] + ($index === 0 ? 12 : 0), 2)];
+            $measured[] = ['kind' => 'measured', 'ingredient' => $line->ingredient, 'grams' => round($line->grams + ($index === 0 ? 12 : 0), 2)];
         }
 
         return [
@@ -81,7 +85,7 @@ final class FollowedOffline
 
     private static function nextMark(BatchState $state): float
     {
-        $mark = $state->portions()->toArray()['next_mark_grams'];
+        $mark = (new ScalePart($state->portions()))->json()['next_mark_grams'];
 
         return is_numeric($mark) ? (float) $mark : 0.0;
     }
@@ -113,7 +117,7 @@ final class FollowedOffline
 
         return [
             'stage' => 'measure', 'begun' => false, 'entered' => [], 'notes' => [], 'clocks' => [],
-            'bowl' => $bowl->toArray(), 'extras' => $state->extras()->toArray(), 'feel_answers' => $answers, 'portion' => $state->portions()->toArray(),
+            'bowl' => (new BowlPart($bowl))->json(), 'extras' => StateDocument::extras($state), 'feel_answers' => $answers, 'portion' => (new ScalePart($state->portions()))->json(),
             'shape' => ['diameter_mm' => ['value' => $shape, 'low' => $shape, 'high' => $shape]],
         ];
     }
@@ -121,15 +125,15 @@ final class FollowedOffline
     /** @return array<string, mixed> */
     private static function told(BatchState $state): array
     {
-        $bowl = $state->bowl()->toArray();
+        $bowl = (new BowlPart($state->bowl()))->json();
         $portions = $state->portions();
         $water = is_array($bowl['water']) ? $bowl['water'] : [];
 
         return [
             'bowl' => array_intersect_key($bowl, array_flip(self::BOWL)),
-            'extras_grams' => array_column($state->extras()->toArray(), 'grams'),
+            'extras_grams' => array_column(StateDocument::extras($state), 'grams'),
             'water' => array_diff_key($water, ['jug' => true]),
-            'portion' => array_intersect_key($portions->toArray(), array_flip(self::PORTION)),
+            'portion' => array_intersect_key((new ScalePart($portions))->json(), array_flip(self::PORTION)),
             'diameter_mm' => (new ShapeState($state->plan(), $portions->meanGrams() ?? $state->bowl()->pieceGrams()))->diameterMillimetres(),
         ];
     }

@@ -6,13 +6,15 @@ namespace StoneMill\Tests\Record;
 
 use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Griddle\TurnWindow;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\GriddlePiece;
 use StoneMill\Record\LogTime;
-use StoneMill\Record\PlannedBatch;
+use StoneMill\School\TurnAction;
 use StoneMill\Tests\Bench;
 
 /** Wetting, brushing and pressing as the bread lies: planned by the cook, called out, logged, and eaten. */
@@ -26,7 +28,7 @@ final class OtherTouchesTest extends TestCase
     public function test_what_does_not_turn_the_bread_leaves_each_face_its_share(): void
     {
         $laid = new DateTimeImmutable('2026-03-01T11:00:00Z');
-        $planned = array_map(static fn (array $touch): array => ['action' => $touch['action'], 'at_seconds' => (float) $touch['at_seconds'], 'from_seconds' => $touch['at_seconds'] - 3.0, 'to_seconds' => $touch['at_seconds'] + 3.0], self::TOUCHES);
+        $planned = array_map(static fn (array $touch): TurnWindow => new TurnWindow(TurnAction::from($touch['action']), (float) $touch['at_seconds'], $touch['at_seconds'] - 3.0, $touch['at_seconds'] + 3.0), self::TOUCHES);
         $piece = GriddlePiece::laid(1, 1, $laid)->touched(LogTime::later($laid, 18.0), false);
         // Wetted 6 s late, the first face is still turned after its 24: the 12 s to the turn become 6.
         self::assertEqualsWithDelta([24.0, 40.0, 55.0, 70.0, 100.0], array_column($piece->due($planned, $laid), 'at'), 1e-6);
@@ -51,16 +53,15 @@ final class OtherTouchesTest extends TestCase
 
     public function test_the_fat_that_is_brushed_on_is_weighed_and_declared(): void
     {
-        $extras = static fn (array $griddle): array => array_column((array) Bench::plan(['style' => 'pressed-masa', 'griddle' => $griddle])->toArray()['extras'], 'place');
+        $extras = static fn (array $griddle): array => array_column((array) PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'griddle' => $griddle]))->json['extras'], 'place');
         self::assertNotContains('faces', $extras([]));
         self::assertContains('faces', $extras(['own' => ['touches' => self::TOUCHES]]));
     }
 
     public function test_each_is_called_out_in_its_turn_and_logged_by_its_name(): void
     {
-        $document = Bench::plan(['style' => 'pressed-masa', 'griddle' => ['own' => ['touches' => self::TOUCHES]]])->toArray();
-        /** @phpstan-ignore argument.type */
-        $state = BatchState::of(PlannedBatch::fromDocument($document), []);
+        $document = PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'griddle' => ['own' => ['touches' => self::TOUCHES]]]))->json;
+        $state = BatchState::of(PlanDocument::stored($document, PlanDocument::FORMAT)->planned(), []);
         $at = 0;
         $record = static function (BatchState $state, array $fields) use (&$at): BatchState {
             $findings = new Findings;

@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Record;
 
 use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\StateDocument;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
@@ -82,15 +83,15 @@ final class RestsTest extends TestCase
         $id = static fn (int $number): string => sprintf('00000000-0000-4000-8000-%012d', $number);
         $state = BatchState::of($plan, [new BatchEvent($id(1), EventKind::RestStarted, $at(0))]);
         /** @var array{rest: array{ends_at: string}, clocks: list<array{kind: string, ends_at: string|null}>} $before */
-        $before = $state->toArray();
+        $before = (new StateDocument($state))->json();
         $state = $state->with(new BatchEvent($id(2), EventKind::GrowthSeen, $at(600), growth: 1.4));
         /** @var array{rest: array{ends_at: string}, clocks: list<array{kind: string, ends_at: string|null}>} $after */
-        $after = $state->toArray();
+        $after = (new StateDocument($state))->json();
         self::assertLessThan($before['rest']['ends_at'], $after['rest']['ends_at']);
         $rise = array_column($after['clocks'], 'ends_at', 'kind')['rise'] ?? '';
         self::assertSame(substr($after['rest']['ends_at'], 0, 19), substr((string) $rise, 0, 19), 'one clock, one number');
         /** @var array{clocks: list<array{kind: string, ends_at: string|null}>} $second */
-        $second = $state->with(new BatchEvent($id(3), EventKind::SecondRestStarted, $at(4000)))->toArray();
+        $second = (new StateDocument($state->with(new BatchEvent($id(3), EventKind::SecondRestStarted, $at(4000)))))->json();
         self::assertSame(LogTime::format($at(4900)), array_column($second['clocks'], 'ends_at', 'kind')['second_rest'] ?? null);
     }
 }

@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Record;
 
 use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\StateDocument;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -66,8 +67,8 @@ final class TwoTabletsTest extends TestCase
             self::assertSame($ids, array_values(array_unique($ids)), 'each entry is in the log once');
             self::assertSame([], array_diff($acknowledged, $ids), 'what was acknowledged is in the log');
             self::assertEquals(
-                BatchState::of($plan, $this->log)->toArray(),
-                BatchState::carried($plan, Tally::fromText($this->carried) ?? Tally::of([]))->toArray(),
+                (new StateDocument(BatchState::of($plan, $this->log)))->json(),
+                (new StateDocument(BatchState::carried($plan, Tally::fromText($this->carried) ?? Tally::of([]))))->json(),
                 "day $day: what both tablets hear is what the log says",
             );
         }

@@ -42,33 +42,32 @@ final class BatterTest extends TestCase
         for ($case = 0; $case < 100; $case++) {
             $grams = $seeded->between(100, 3000);
             $answer = (new Batter($grams, 1.08))->poured(Pan::round(220, 250, 40), $seeded->between(2, 8), 1.0, null);
-            self::assertIsArray($answer['marks']);
-            self::assertCount($answer['rounds'], $answer['marks']);
-            self::assertSame(0.0, $answer['marks'][count($answer['marks']) - 1]);
-            self::assertEqualsWithDelta($grams, $answer['rounds'] * $answer['pour_grams'], 0.06 * $answer['rounds']);
+            self::assertCount($answer->rounds, $answer->marks);
+            self::assertSame(0.0, $answer->marks[count($answer->marks) - 1]);
+            self::assertEqualsWithDelta($grams, $answer->rounds * $answer->pourGrams, 0.06 * $answer->rounds);
         }
     }
 
     public function test_a_larger_pan_makes_a_thinner_bread_that_is_done_sooner(): void
     {
-        $other = (new Batter(500, 1.1))->poured(Pan::round(240, 240, 40), 4, 1.0, Pan::round(300, 300, 40))['other'];
-        self::assertIsArray($other);
+        $other = (new Batter(500, 1.1))->poured(Pan::round(240, 240, 40), 4, 1.0, Pan::round(300, 300, 40))->inAnother;
+        self::assertNotNull($other);
         // Same pour: depth goes with (240/300)² = 0.64 of what it was; the same depth takes 1 / 0.64 as much.
-        self::assertEqualsWithDelta(0.64 ** 1.5, $other['same_pour_time_factor'], 0.01);
-        self::assertLessThan(4, $other['same_pour_depth_mm']);
-        self::assertFalse($other['overflows']);
+        self::assertEqualsWithDelta(0.64 ** 1.5, $other->samePourTimes, 0.01);
+        self::assertLessThan(4, $other->samePourDepthMillimetres);
+        self::assertFalse($other->overflows);
     }
 
     public function test_a_pour_over_the_rim_is_said(): void
     {
-        self::assertTrue((new Batter(3000, 1.1))->poured(Pan::round(200, 200, 10), 90, 1.0, null)['overflows']);
+        self::assertTrue((new Batter(3000, 1.1))->poured(Pan::round(200, 200, 10), 90, 1.0, null)->overflows);
     }
 
     public function test_wedges_are_the_round_shared_out(): void
     {
         // 24 cm across, 5 mm, 1.2 g/mL: π · 12² · 0.5 · 1.2 = 271.4 g; a quarter is 67.9 g, its rim π · 24 / 4 = 18.85 cm.
-        $wedges = (new Wedges(Disc::ofDiameterAndThickness(240, 5, 1.2), 4))->toArray();
-        self::assertSame([67.9, 90.0, 120.0, 188.5], [$wedges['wedge_grams'], $wedges['angle_degrees'], $wedges['side_mm'], $wedges['rim_mm']]);
+        $wedges = new Wedges(Disc::ofDiameterAndThickness(240, 5, 1.2), 4);
+        self::assertEqualsWithDelta([67.9, 90.0, 120.0, 188.5], [$wedges->grams(), $wedges->angleDegrees(), $wedges->sideMillimetres(), $wedges->rimMillimetres()], 0.05);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

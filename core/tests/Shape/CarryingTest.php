@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Shape;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Plan\Warning;
 use StoneMill\School\Liner;
@@ -47,7 +48,7 @@ final class CarryingTest extends TestCase
 
     public function test_what_the_cook_says_is_done_and_one_choice_brings_what_goes_with_it(): void
     {
-        $carry = static fn (array $carry, string $style = 'pressed-masa'): array => (array) data_get(Bench::plan(['style' => $style, 'carry' => $carry])->toArray(), 'shape.carry');
+        $carry = static fn (array $carry, string $style = 'pressed-masa'): array => (array) data_get(PlanDocument::of(Bench::plan(['style' => $style, 'carry' => $carry]))->json, 'shape.carry');
         self::assertSame('on_the_paper', $carry(['over' => 'on_the_paper'])['over']);
         self::assertSame('baking_paper', $carry(['over' => 'on_the_paper'])['liner']);
         self::assertSame('off_the_cloth', $carry(['liner' => 'damp_cloth'], 'patted-masa')['over']);
@@ -81,7 +82,7 @@ final class CarryingTest extends TestCase
 
     public function test_going_over_on_paper_and_round_the_press_take_hands_longer(): void
     {
-        $pace = static fn (array $more): mixed => data_get(Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 4, 'grams_each' => 60], ...$more])->toArray(), 'line.pace');
+        $pace = static fn (array $more): mixed => data_get(PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 4, 'grams_each' => 60], ...$more]))->json, 'line.pace');
         self::assertEquals(4.0, data_get($pace([]), 'lay'));
         self::assertEquals(8.0, data_get($pace(['carry' => ['over' => 'on_the_paper']]), 'lay'));
         // Four presses: three more, of 5 s each.

@@ -26,49 +26,46 @@ final class CutOutsTest extends TestCase
             $dough = $seeded->between(30, 2500);
             $cuts = CutOuts::of($seeded->between(0.95, 1.25), $seeded->between(1, 6), $cutter, $board, 0.0);
             $answer = $cuts->from($dough, 0.5);
-            self::assertIsArray($answer['generations']);
             $count = 0;
-            foreach ($answer['generations'] as $sheet) {
-                $count += $sheet['discs'];
-                self::assertLessThanOrEqual($board + 0.5, max($sheet['width_mm'], $sheet['depth_mm']));
-                self::assertCount($sheet['discs'], $sheet['places']);
-                foreach ($sheet['places'] as $index => $place) {
+            foreach ($answer->sheets as $sheet) {
+                $count += count($sheet->places);
+                self::assertLessThanOrEqual($board + 0.5, max($sheet->widthMillimetres, $sheet->depthMillimetres));
+                self::assertCount(count($sheet->places), $sheet->places);
+                foreach ($sheet->places as $index => $place) {
                     self::assertGreaterThanOrEqual($cutter / 2 - 0.6, $place['x']);
-                    self::assertLessThanOrEqual($sheet['width_mm'] - $cutter / 2 + 0.6, $place['x']);
+                    self::assertLessThanOrEqual($sheet->widthMillimetres - $cutter / 2 + 0.6, $place['x']);
                     self::assertGreaterThanOrEqual($cutter / 2 - 0.6, $place['y']);
-                    self::assertLessThanOrEqual($sheet['depth_mm'] - $cutter / 2 + 0.6, $place['y']);
-                    foreach (array_slice($sheet['places'], $index + 1) as $other) {
+                    self::assertLessThanOrEqual($sheet->depthMillimetres - $cutter / 2 + 0.6, $place['y']);
+                    foreach (array_slice($sheet->places, $index + 1) as $other) {
                         self::assertGreaterThanOrEqual($cutter - 0.2, hypot($place['x'] - $other['x'], $place['y'] - $other['y']));
                     }
                 }
             }
-            self::assertSame($count, $answer['count']);
-            self::assertEqualsWithDelta($dough, $count * $cuts->discGrams() + $answer['left_grams'], 0.2);
+            self::assertSame($count, $answer->count);
+            self::assertEqualsWithDelta($dough, $count * $cuts->discGrams() + $answer->leftGrams, 0.2);
             // What is left would not make another sheet with a disc in it, or not within the rollings allowed.
-            self::assertTrue(count($answer['generations']) === 12 || $answer['left_grams'] < 1.45 * $cuts->discGrams());
+            self::assertTrue(count($answer->sheets) === 12 || $answer->leftGrams < 1.45 * $cuts->discGrams());
         }
     }
 
     public function test_offcuts_drift_drier_with_each_rolling_and_not_at_all_in_damp_air(): void
     {
-        $dry = CutOuts::of(1.04, 1.6, 140, 330, 8.0)->from(420, 0.5)['generations'];
-        self::assertIsArray($dry);
+        $dry = CutOuts::of(1.04, 1.6, 140, 330, 8.0)->from(420, 0.5)->sheets;
         for ($generation = 1; $generation < count($dry); $generation++) {
-            self::assertGreaterThan($dry[$generation - 1]['drier_by_points'], $dry[$generation]['drier_by_points']);
+            self::assertGreaterThan($dry[$generation - 1]->drierByPoints, $dry[$generation]->drierByPoints);
         }
-        $damp = CutOuts::of(1.04, 1.6, 140, 330, 0.0)->from(420, 0.5)['generations'];
-        self::assertIsArray($damp);
-        self::assertSame(0.0, $damp[0]['drier_by_points']);
+        $damp = CutOuts::of(1.04, 1.6, 140, 330, 0.0)->from(420, 0.5)->sheets;
+        self::assertSame(0.0, $damp[0]->drierByPoints);
     }
 
     public function test_what_is_left_becomes_a_smaller_piece_or_nothing(): void
     {
         $cuts = CutOuts::of(1.04, 1.5, 140, 400, 0);
         $half = $cuts->from(12.0, 0.5);
-        self::assertSame(0, $half['count']);
+        self::assertSame(0, $half->count);
         // 12 g at 1.5 mm: √(4 · 12 / (π · 0.15 · 1.04)) = 9.9 cm.
-        self::assertSame(['grams' => 12.0, 'diameter_mm' => 99.0], $half['last_piece']);
-        self::assertNull($cuts->from(5.0, 0.5)['last_piece']);
+        self::assertEqualsWithDelta([12.0, 99.0], [$half->lastPiece?->grams, $half->lastPiece?->diameterMillimetres], 0.5);
+        self::assertNull($cuts->from(5.0, 0.5)->lastPiece);
     }
 
     public function test_a_cutter_wider_than_the_board_is_refused(): void

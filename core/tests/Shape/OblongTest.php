@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Shape;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Plan\Warning;
 use StoneMill\Shape\Oblong;
@@ -46,7 +47,7 @@ final class OblongTest extends TestCase
 
     public function test_the_plan_bakes_the_same_bread_and_knows_that_it_is_longer(): void
     {
-        $plan = static fn (float $ratio): array => Bench::plan(['style' => 'patted-masa', 'pieces' => ['count' => 6, 'long_over_wide' => $ratio], 'gear' => ['griddle' => ['shape' => 'rectangle', 'width_mm' => 540, 'depth_mm' => 360]]])->toArray();
+        $plan = static fn (float $ratio): array => PlanDocument::of(Bench::plan(['style' => 'patted-masa', 'pieces' => ['count' => 6, 'long_over_wide' => $ratio], 'gear' => ['griddle' => ['shape' => 'rectangle', 'width_mm' => 540, 'depth_mm' => 360]]]))->json;
         [$round, $long] = [$plan(1), $plan(2)];
         foreach (['shape.thickness_mm.value', 'portion.piece_grams.value'] as $same) {
             self::assertEquals(data_get($round, $same), data_get($long, $same), $same);

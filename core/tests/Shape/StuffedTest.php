@@ -66,7 +66,7 @@ final class StuffedTest extends TestCase
     {
         $burst = Stuffed::of(60, 50, 6, 1.2, 1.0, 0.8);
         self::assertFalse($burst->holds());
-        self::assertStringContainsString('will burst', (string) $burst->toArray()['words']);
+        self::assertStringContainsString('will burst', $burst->inWords());
         self::assertFalse(Stuffed::of(60, 60, 6, 1.2, 1.0, 0.8)->holds());
         self::assertFalse(Stuffed::of(60, 50, 5, 1.2, 1.0, 0.8)->holds());
         self::assertFalse(Stuffed::of(60, 50, 6, 1.2, 1.0, 0.6)->holds());

@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Trial;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Ask\TrialDesk;
 use StoneMill\Ask\TrialTable;
+use StoneMill\Document\AnalysisDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
@@ -95,7 +96,7 @@ final class AnalysisTest extends TestCase
         // x 1 2 3, y 2 4 5 and again 1 4 6: mean x 2, mean y 11/3; Sxx 4, Sxy 8: slope 2.
         $levels = [new Level('1', 1.0), new Level('2', 2.0), new Level('3', 3.0)];
         $points = [new Point(0, 2), new Point(1, 4), new Point(2, 5), new Point(0, 1), new Point(1, 4), new Point(2, 6)];
-        $told = (new Analysis($levels, new Gauge('y', false, true, 1.0), $points))->toArray();
+        $told = (new AnalysisDocument((new Analysis($levels, new Gauge('y', false, true, 1.0), $points))->findings()))->json();
         self::assertEqualsWithDelta(2.0, data($told, 'slope.per_unit'), 1e-9);
         // Left over: (−1/3 … ) sum of squares 4/3 over 4 degrees, so its error is √(1/3/4) = 0.2887; t(0.975; 4) = 2.776.
         self::assertEqualsWithDelta(2.0 - 2.776 * sqrt(1 / 12), data($told, 'slope.ninety_five.low'), 1e-3);
@@ -167,7 +168,7 @@ final class AnalysisTest extends TestCase
 
     public function test_a_dough_of_which_one_half_came_out_waits_for_the_other(): void
     {
-        $alone = (new Analysis([new Level('short', null), new Level('long', null)], new Gauge('score', false, true, 1.0), [new Point(0, 5.0, 'a'), new Point(1, 9.0, 'b')]))->toArray();
+        $alone = (new AnalysisDocument((new Analysis([new Level('short', null), new Level('long', null)], new Gauge('score', false, true, 1.0), [new Point(0, 5.0, 'a'), new Point(1, 9.0, 'b')]))->findings()))->json();
         self::assertSame('open', $alone['standing']);
         self::assertNull($alone['difference']);
     }
@@ -194,7 +195,7 @@ final class AnalysisTest extends TestCase
     {
         $document = TrialTable::document("rest,score,dough\nshort,5,a\nlong,6,a\nshort,4,b\nlong,6,b\n");
         self::assertSame(['level' => 'long', 'value' => 6.0, 'pair' => 'a'], data($document, 'points.1'));
-        self::assertEqualsWithDelta(1.5, data((new TrialDesk)->trial($document), 'difference.value'), 1e-9);
+        self::assertEqualsWithDelta(1.5, data((new TrialDesk)->trial($document)->json, 'difference.value'), 1e-9);
         foreach (["short,5,a\nshort,6,a\nlong,1,b\n" => 'points[1].pair', "short,5,a\nlong,6\n" => 'points[1].pair', "x,5,a\ny,6,a\nz,7,a\n" => 'points[0].pair'] as $table => $path) {
             try {
                 (new TrialDesk)->trial(TrialTable::document($table));
@@ -217,7 +218,7 @@ final class AnalysisTest extends TestCase
             $points[] = new Point(1, (float) $second, (string) $dough);
         }
 
-        return (new Analysis([new Level('A', null), new Level('B', null)], new Gauge('score', false, true, 0.5), $points))->toArray();
+        return (new AnalysisDocument((new Analysis([new Level('A', null), new Level('B', null)], new Gauge('score', false, true, 0.5), $points))->findings()))->json();
     }
 
     /**
@@ -233,7 +234,7 @@ final class AnalysisTest extends TestCase
             }
         }
 
-        return (new Analysis([new Level('first', null), new Level('second', null)], new Gauge('it', $ordered, $more, $matters), $points))->toArray();
+        return (new AnalysisDocument((new Analysis([new Level('first', null), new Level('second', null)], new Gauge('it', $ordered, $more, $matters), $points))->findings()))->json();
     }
 
     /** @return list<float> normal, by the sum of twelve even draws */

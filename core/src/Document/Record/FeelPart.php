@@ -2,24 +2,27 @@
 
 declare(strict_types=1);
 
-namespace StoneMill\Record;
+namespace StoneMill\Document\Record;
 
+use StoneMill\Document\Figures;
 use StoneMill\Dough\Correction;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Measure\Figure;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
+use StoneMill\Record\Bowl;
+use StoneMill\Record\PlannedBatch;
 
 /** For each grade that a hand can feel: what to work in now, and what that makes of the pieces. */
-final readonly class FeelAnswers
+final readonly class FeelPart
 {
     public function __construct(private Bowl $bowl, private PlannedBatch $plan)
     {
     }
 
     /** @return list<array<string, mixed>> */
-    public function all(): array
+    public function json(): array
     {
         return array_map($this->answer(...), FeelGrade::cases());
     }
@@ -45,7 +48,7 @@ final readonly class FeelAnswers
                 array_keys($this->bowl->dryMix($flour)),
                 array_values($this->bowl->dryMix($flour)),
             ) : [],
-            'instruction' => $correction->instruction($this->plan->texture, $this->plan->restSeconds, $this->plan->spoons()),
+            'instruction' => $correction->instruction($this->plan->texture, $this->plan->restSeconds, $this->plan->spoons),
             'dough_grams_after' => round($dough, 4),
             'same_count_piece_grams' => round($kept / $this->bowl->count(), 4),
             'same_weight_count' => $piece > 0 ? (int) floor($kept / $piece + 1e-9) : $this->bowl->count(),
@@ -55,7 +58,7 @@ final readonly class FeelAnswers
     /** @return array<string, mixed>|null null where nothing of it is to be worked in */
     private function figure(Spread $grams, Correction $correction): ?array
     {
-        return $grams->likely > 0 ? Figure::spread($grams, Unit::Gram, ...$this->reasons($correction))->toArray() : null;
+        return $grams->likely > 0 ? Figures::json(Figure::spread($grams, Unit::Gram, ...$this->reasons($correction))) : null;
     }
 
     /** @return list<Reason> */

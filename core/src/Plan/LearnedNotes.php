@@ -8,26 +8,26 @@ use StoneMill\School\Stage;
 use StoneMill\Shape\Portions;
 
 /** Everything that the record changed in a plan, in the order of the work, each with what it says and what would hold without it. */
-final readonly class LearnedSection
+final readonly class LearnedNotes
 {
     public function __construct(private BatchPlan $plan)
     {
     }
 
-    /** @return list<array{key: string, stage: string, words: string, without: string}> the key is where the request names it */
-    public function toArray(): array
+    /** @return list<LearnedNote> */
+    public function all(): array
     {
         return [...$this->water(), ...$this->heat(), ...$this->hands()];
     }
 
-    /** @return list<array{key: string, stage: string, words: string, without: string}> */
+    /** @return list<LearnedNote> */
     private function water(): array
     {
         $points = $this->plan->dough->known->pointsOfBags();
 
-        return array_map(fn (array $bag): array => [
-            'key' => "lots.{$bag['lot']}.water", 'stage' => Stage::Water->value, 'words' => $bag['name'].': '.lcfirst($bag['words']).'.', 'without' => $this->waterWithout($points[$bag['lot']] ?? 0.0),
-        ], $this->plan->dough->known->toArray());
+        return array_map(fn (KnownBag $bag): LearnedNote => new LearnedNote(
+            "lots.{$bag->line->lot}.water", Stage::Water, $bag->line->ingredient->name.': '.lcfirst($bag->inWords()).'.', $this->waterWithout($points[$bag->line->lot] ?? 0.0),
+        ), $this->plan->dough->known->bags);
     }
 
     /** Of what is learned each part is added to what the dough needs, so each can be taken away alone; where so much dough is wanted, flour takes its place. */
@@ -40,7 +40,7 @@ final readonly class LearnedSection
         return sprintf('Without it: %.0f g of water.', $flour * $share);
     }
 
-    /** @return list<array{key: string, stage: string, words: string, without: string}> */
+    /** @return list<LearnedNote> */
     private function heat(): array
     {
         $request = $this->plan->request;
@@ -49,17 +49,17 @@ final readonly class LearnedSection
             return [];
         }
 
-        return [['key' => 'gear.griddle.settings', 'stage' => Stage::Griddle->value, 'words' => $setting->inWords(), 'without' => sprintf('Without it: %.0f °C, as is usual for this bread.', $request->style->baking->surfaceCelsius->likely)]];
+        return [new LearnedNote('gear.griddle.settings', Stage::Griddle, $setting->inWords(), sprintf('Without it: %.0f °C, as is usual for this bread.', $request->style->baking->surfaceCelsius->likely))];
     }
 
-    /** @return list<array{key: string, stage: string, words: string, without: string}> */
+    /** @return list<LearnedNote> */
     private function hands(): array
     {
         $said = [];
         foreach (LearnedKind::cases() as $kind) {
             $learned = $this->plan->request->experience->of($kind);
             if ($learned !== null && ($kind !== LearnedKind::Heat || $this->plan->dough->known->isScalded())) {
-                $said[] = ['key' => "learned.$kind->value", 'stage' => $kind->stage()->value, 'words' => $kind->inWords($learned), 'without' => $this->without($kind)];
+                $said[] = new LearnedNote("learned.$kind->value", $kind->stage(), $kind->inWords($learned), $this->without($kind));
             }
         }
 

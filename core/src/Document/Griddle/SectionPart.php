@@ -2,19 +2,25 @@
 
 declare(strict_types=1);
 
-namespace StoneMill\Griddle;
+namespace StoneMill\Document\Griddle;
 
 use StoneMill\Bake\Snapshot;
+use StoneMill\Document\Figures;
+use StoneMill\Document\TurnRows;
+use StoneMill\Griddle\Face;
+use StoneMill\Griddle\Judgement;
+use StoneMill\Griddle\PlannedBake;
+use StoneMill\Griddle\TouchState;
 
 /** A bake as a picture: depth against time coloured by temperature, what was done when, and what came of it. */
-final readonly class Section
+final readonly class SectionPart
 {
     public function __construct(private PlannedBake $baked)
     {
     }
 
     /** @return array<string, mixed> */
-    public function toArray(): array
+    public function json(): array
     {
         $bake = $this->baked->work->bake;
         $moments = $bake->recorder->moments();
@@ -37,17 +43,29 @@ final readonly class Section
             'centre_celsius' => self::column($moments, static fn (Snapshot $moment): float => $moment->centreCelsius),
             'metal_celsius' => self::column($moments, static fn (Snapshot $moment): float => $moment->metalCelsius),
             'weight_loss_percent' => self::column($moments, static fn (Snapshot $moment): float => 100 * $moment->lossShare),
-            'touches' => array_map(static fn (TurnWindow $window): array => $window->toArray(), $this->baked->touches),
-            'stood' => array_map(static fn (TouchState $state): array => $state->toArray(), $this->baked->work->touched),
-            'faces' => array_map(static fn (Face $face): array => $face->toArray(), $plan->faces),
+            'touches' => array_map(TurnRows::touch(...), $this->baked->touches),
+            'stood' => array_map(self::stood(...), $this->baked->work->touched),
+            'faces' => array_map(static fn (Face $face): array => TurnRows::face($face), $plan->faces),
             'finish' => $plan->finish,
             'finish_seconds' => $plan->finishSeconds,
-            'loss' => $plan->weightLossPercent->toArray(),
-            'centre' => $plan->centreCelsius?->toArray(),
-            'swollen_share' => $this->swollenShare(),
+            'loss' => Figures::json($plan->weightLossPercent),
+            'centre' => Figures::orNull($plan->centreCelsius),
+            'swollen_share' => self::share($this->baked->swollenShare()),
             'puff' => $this->puff(),
             'words' => (new Judgement($this->baked))->words(),
             'residuals' => ['heat_percent' => round(100 * $residuals->heat, 6), 'water_percent' => round(100 * $residuals->water, 6)],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function stood(TouchState $state): array
+    {
+        return [
+            'action' => $state->action->value,
+            'at_seconds' => round($state->seconds, 1),
+            'shade_below' => round($state->shadeBelow, 3),
+            'centre_celsius' => round($state->centreCelsius, 1),
+            'weight_loss_percent' => round(100 * $state->lossShare, 2),
         ];
     }
 
@@ -66,22 +84,9 @@ final readonly class Section
         return $edges;
     }
 
-    /** Mean over the thickness of the starch that has swollen; null where the flour's range is not known. */
-    private function swollenShare(): ?float
+    private static function share(?float $share): ?float
     {
-        $swelling = $this->baked->laying->bread->matter->swelling;
-        if ($swelling === null) {
-            return null;
-        }
-        $share = 0.0;
-        $bake = $this->baked->work->bake;
-        $depths = $bake->mesh->layersOf($bake->bread->thicknessMillimetres / 1000);
-        $peaks = $bake->peaks();
-        foreach ($depths as $layer => $depth) {
-            $share += $depth / array_sum($depths) * $swelling->shareAt($peaks[$layer]);
-        }
-
-        return round($share, 3);
+        return $share === null ? null : round($share, 3);
     }
 
     /** @return array{from_seconds: float, to_seconds: float, puffed: bool}|null when a press would have made it puff */

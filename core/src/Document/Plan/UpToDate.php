@@ -2,26 +2,20 @@
 
 declare(strict_types=1);
 
-namespace StoneMill\Plan;
+namespace StoneMill\Document\Plan;
 
 /**
  * A plan document as an earlier version stored it, brought up to date. What it says stays as it was, since a batch was made by
  * it; what that version did not say yet is filled in from what the same request gives today.
  */
-final class StoredPlan
+final class UpToDate
 {
-    /**
-     * The form that plan documents have. It grows by one when a field is added, renamed or taken out, together with a migration,
-     * so that the documents of older kitchens are brought up to date at the next start.
-     */
-    public const FORMAT = 7;
-
     /**
      * @param array<string, mixed> $stored
      * @param array<string, mixed> $today what the same request gives now
      * @return array<string, mixed>
      */
-    public static function broughtUpToDate(array $stored, array $today): array
+    public static function of(array $stored, array $today): array
     {
         $merged = self::merged($stored, $today);
 
