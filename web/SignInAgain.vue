@@ -2,7 +2,7 @@
 import { ElButton, ElDialog, ElInput } from 'element-plus'
 import { nextTick, ref } from 'vue'
 import { toldBy } from './api/client'
-import { useHouse } from './house'
+import { useHouse } from '@/bench/house'
 
 /** A session that ended in the middle of the work is begun again where the cook stands. */
 const emit = defineEmits<{ leave: [] }>()

@@ -9,7 +9,7 @@ import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { registerServiceWorker } from './bench/serviceWorker'
-import { useHouse } from './house'
+import { useHouse } from '@/bench/house'
 import { router } from './router'
 
 const pinia = createPinia()

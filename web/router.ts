@@ -1,6 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { Unreachable } from './api/client'
-import { useHouse } from './house'
+import { useHouse } from '@/bench/house'
 
 export const router = createRouter({
   history: createWebHistory(),

@@ -60,7 +60,7 @@ final readonly class BesideBatch
         } catch (InvalidInput $refusal) {
             $tell === null || $tell(sprintf('%s: %s', $whose, $refusal->getMessage()));
 
-            return $this->planner->plan(PlanRequest::read(['style' => $style], $this->reference));
+            return $this->planner->plan(PlanRequest::ofStyle($style, $this->reference));
         }
     }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Griddle, GriddlePiece, Plan, PlanRequest, Step } from '@/api/types'
-import { ACTION_WORDS, ringOf, stepOf } from '@/stages/griddle/hands'
+import { ACTION_WORDS, ringOf, stepOf } from '@/bench/hands'
 import { clock } from '@/ui/units'
 import IronPlates from './IronPlates.vue'
 import { plateOf } from './plate'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { BatchSummary } from '@/api/types'
-import { day, inShort } from '@/places/batches'
+import { day, inShort } from '@/bench/batches'
 
 /** One dot a batch: the water its dough had in the end, against the day. */
 const { batches } = defineProps<{ batches: BatchSummary[] }>()

@@ -5,7 +5,7 @@ import type { BatchSummary, Bread } from '@/api/types'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import WheatMark from '@/ui/WheatMark.vue'
 import { useUnits } from '@/ui/units'
-import { day, inShort } from './batches'
+import { day, inShort } from '@/bench/batches'
 
 /** A bread to begin: what it is for, its picture to a common scale, and how it went last time. */
 const { bread, last } = defineProps<{ bread: Bread; last: BatchSummary | undefined }>()

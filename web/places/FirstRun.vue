@@ -3,7 +3,7 @@ import { ElButton, ElInput } from 'element-plus'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/api/client'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import Field from '@/ui/Field.vue'
 import Door from './Door.vue'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import { nextWords } from './trials/levels'
 import { useTrialBatch } from './trials/useTrialBatch'
 

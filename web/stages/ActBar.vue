@@ -5,7 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import type { Plan, Stage } from '@/api/types'
 import { useUnits } from '@/ui/units'
 import { useBatch } from './batch'
-import { afterStage, beforeStage, STAGE_NAMES } from './course'
+import { afterStage, beforeStage, STAGE_NAMES } from '@/bench/course'
 import { eventWords } from '@/ui/eventWords'
 
 /**

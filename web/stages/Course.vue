@@ -3,7 +3,7 @@ import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue'
 import type { Batch, Plan, Stage } from '@/api/types'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import { useUnits } from '@/ui/units'
-import { courseOf, standingOf } from './course'
+import { courseOf, standingOf } from '@/bench/course'
 
 /** The way through the batch: each stop with its time and its one number. */
 const { batch, plan, stage } = defineProps<{ batch: Batch; plan: Plan; stage: Stage }>()

@@ -2,7 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed, onMounted, ref } from 'vue'
 import type { Stage } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import { remembered } from '@/ui/remembered'
 import { HINTS } from './hints'
 

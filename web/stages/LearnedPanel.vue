@@ -2,7 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import BenchFold from '@/ui/BenchFold.vue'
 import Fold from '@/ui/Fold.vue'
 import Term from '@/ui/Term.vue'

@@ -5,7 +5,7 @@ import type { Batch, Stage } from '@/api/types'
 import Fold from '@/ui/Fold.vue'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { useBatch } from './batch'
-import { STAGE_NAMES } from './course'
+import { STAGE_NAMES } from '@/bench/course'
 
 /** What the cook wrote down while working, and a line to write the next. */
 const { batch, stage, panel = false } = defineProps<{ batch: Batch; stage: Stage; panel?: boolean }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Gear, PlanRequest } from '@/api/types'
-import { useHouse } from '@/house'
-import { withWish } from '@/stages/requests'
+import { useHouse } from '@/bench/house'
+import { withWish } from '@/api/requests'
 import Choice from './Choice.vue'
 
 /** What a bread is baked on, or, where it is poured, in which pans and how many of them. */

@@ -43,7 +43,7 @@ final readonly class AgainstPractice
     {
         $found = [];
         foreach ($this->moistures as $style => $published) {
-            $found[$style] = ['found' => $this->moisture($this->planner->plan(PlanRequest::read(['style' => $style], $this->reference))), 'published' => $published];
+            $found[$style] = ['found' => $this->moisture($this->planner->plan(PlanRequest::ofStyle($style, $this->reference))), 'published' => $published];
         }
 
         return $found;
@@ -52,7 +52,7 @@ final readonly class AgainstPractice
     /** @return list<string> */
     private function row(Style $style): array
     {
-        $plan = $this->planner->plan(PlanRequest::read(['style' => $style->id], $this->reference));
+        $plan = $this->planner->plan(PlanRequest::ofStyle($style->id, $this->reference));
         $range = static fn (float $low, float $high): string => sprintf('%.0f–%.0f', $low, $high);
         $published = $this->moistures[$style->id] ?? null;
         $loss = $style->baking->weightLossPercent;

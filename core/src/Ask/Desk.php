@@ -116,7 +116,7 @@ final readonly class Desk
     {
         $request = BlendRequest::read($document, $this->reference);
         $style = $request->style;
-        $usual = $this->sketcher->plan(PlanRequest::read(['style' => $style->id], $this->reference));
+        $usual = $this->sketcher->plan(PlanRequest::ofStyle($style->id, $this->reference));
 
         $blend = (new BlendSolver(
             $request,

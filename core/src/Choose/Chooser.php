@@ -58,7 +58,7 @@ final readonly class Chooser
 
     private function held(Style $style, Suitability $wishes): FittingBread
     {
-        $plan = $this->planner->plan(PlanRequest::read(['style' => $style->id], $this->reference));
+        $plan = $this->planner->plan(PlanRequest::ofStyle($style->id, $this->reference));
         [$fits, $misses] = $wishes->of($plan);
 
         return new FittingBread($plan, $fits, $misses, self::minutes($plan));

@@ -76,6 +76,12 @@ final readonly class PlanRequest
     ) {
     }
 
+    /** A shipped bread as it ships, with nothing wished. */
+    public static function ofStyle(string $style, Reference $reference): self
+    {
+        return self::read(['style' => $style], $reference);
+    }
+
     /**
      * Reads a decoded JSON document.
      *

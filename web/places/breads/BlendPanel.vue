@@ -4,14 +4,14 @@ import { computed, reactive, watch } from 'vue'
 import { useAsking } from '@/api/asking'
 import { api } from '@/api/client'
 import type { BlendQuestion, PlanRequest } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import AllergenChoice from '@/ui/AllergenChoice.vue'
 import Choice from '@/ui/Choice.vue'
 import FigureRow from '@/ui/FigureRow.vue'
 import { useUnits } from '@/ui/units'
-import WishFader from './WishFader.vue'
+import WishFader from '@/ui/WishFader.vue'
 import { GOALS, questionOf, withBlend, type Wishes } from './blend'
-import { namesOf } from './formula'
+import { namesOf } from '@/ui/formula'
 
 /** Flours and binders that meet every wish, or the wishes that clash. */
 const { request } = defineProps<{ request: PlanRequest }>()

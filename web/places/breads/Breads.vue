@@ -6,7 +6,7 @@ import { useAsking } from '@/api/asking'
 import { api } from '@/api/client'
 import type { ChooseQuestion, ChosenBread } from '@/api/types'
 import { uuid } from '@/api/uuid'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import AllergenChoice from '@/ui/AllergenChoice.vue'
 import Choice from '@/ui/Choice.vue'
@@ -16,7 +16,7 @@ import { useUnits } from '@/ui/units'
 import { saysAll } from '@/ui/search'
 import ShelfSearch from '@/ui/ShelfSearch.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
-import WishFader from './WishFader.vue'
+import WishFader from '@/ui/WishFader.vue'
 
 /** The breads of this kitchen, and a way to another one by what it must do and for whom. */
 const house = useHouse()

@@ -6,7 +6,7 @@ import { api } from '@/api/client'
 import type { BreadVersions, Change, Plan, PlanRequest, Unit } from '@/api/types'
 import LedgerBars from '@/pictures/LedgerBars.vue'
 import BindingBar from '@/pictures/BindingBar.vue'
-import { day } from '@/places/batches'
+import { day } from '@/bench/batches'
 import { useUnits } from '@/ui/units'
 
 /** Two versions side by side, and what differs between them in words and numbers. */

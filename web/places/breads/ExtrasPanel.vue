@@ -2,11 +2,11 @@
 import { ElButton, ElOption, ElSelect } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import MassInput from '@/ui/MassInput.vue'
 import { useUnits } from '@/ui/units'
 import { EXTRA_PLACES, withExtra, withGramsEach, withoutExtra, type ExtraPlace } from './extras'
-import { namesOf } from './formula'
+import { namesOf } from '@/ui/formula'
 
 /** What is no part of the dough: dusting flour, coating, filling, fat for hands, griddle and faces, what comes last. */
 const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()

@@ -4,11 +4,11 @@ import { computed, defineAsyncComponent, onMounted, ref, watch, type Component }
 import { useRoute } from 'vue-router'
 import { mergePatch } from '@/api/mergePatch'
 import type { PlanRequest } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import BindingBar from '@/pictures/BindingBar.vue'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import LedgerBars from '@/pictures/LedgerBars.vue'
-import Warnings from '@/stages/Warnings.vue'
+import Warnings from '@/ui/Warnings.vue'
 import Choice from '@/ui/Choice.vue'
 import Term from '@/ui/Term.vue'
 import WheatMark from '@/ui/WheatMark.vue'
@@ -25,7 +25,7 @@ const PANELS = {
   swap: defineAsyncComponent(() => import('./SwapPanel.vue')),
   blend: defineAsyncComponent(() => import('./BlendPanel.vue')),
   compare: defineAsyncComponent(() => import('./ComparePanel.vue')),
-  label: defineAsyncComponent(() => import('./LabelPanel.vue')),
+  label: defineAsyncComponent(() => import('@/ui/LabelPanel.vue')),
 } satisfies Record<string, Component>
 type Panel = keyof typeof PANELS
 

@@ -5,8 +5,8 @@ import type { Plan } from '@/api/types'
 import Fader from '@/ui/Fader.vue'
 import { useUnits } from '@/ui/units'
 import { WAYS } from '@/ui/ways'
-import type { Line } from './formula'
-import { amountOf, inParts, partOf, VOLUME_NAMES } from './measures'
+import type { Line } from '@/ui/formula'
+import { amountOf, inParts, partOf, VOLUME_NAMES } from '@/ui/measures'
 
 /** One line: its share to slide, what that weighs, and the ways to be rid of it. */
 const { line, name, row, most, fixed } = defineProps<{

@@ -2,7 +2,7 @@
 import { ElOption, ElSelect } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import FormulaLine from './FormulaLine.vue'
 import Choice from '@/ui/Choice.vue'
 import {
@@ -16,8 +16,8 @@ import {
   withOrder,
   withWorked,
   withWay,
-} from './formula'
-import { measureOf, writtenIn, type MeasureOf } from './measures'
+} from '@/ui/formula'
+import { measureOf, writtenIn, type MeasureOf } from '@/ui/measures'
 
 /** The lines of a formula, each to slide, to swap or to take out, and one more to put in. */
 const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan | null }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Plan, PlanRequest, Style } from '@/api/types'
-import { withWish } from '@/stages/requests'
+import { withWish } from '@/api/requests'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import FigureRow from '@/ui/FigureRow.vue'

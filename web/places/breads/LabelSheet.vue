@@ -10,7 +10,7 @@ import PortionSheet from './PortionSheet.vue'
 import Choice from '@/ui/Choice.vue'
 import ForWhom from '@/ui/ForWhom.vue'
 import { useUnits } from '@/ui/units'
-import { CONVENTIONS, factsOf, type Convention } from './label'
+import { CONVENTIONS, factsOf, type Convention } from '@/ui/label'
 
 /** The label of a bread as it goes on paper: what is in it, the heaviest first, for whom it is not, and what a piece holds. */
 const route = useRoute()

@@ -2,13 +2,13 @@
 import { ElOption, ElSelect } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest, School } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import CarryFields from '@/ui/CarryFields.vue'
 import ForWhat from '@/ui/ForWhat.vue'
 import OnWhat from '@/ui/OnWhat.vue'
 import RestFields from '@/ui/RestFields.vue'
-import { withMethod, withWish } from '@/stages/requests'
-import { withFat } from './formula'
+import { withMethod, withWish } from '@/api/requests'
+import { withFat } from '@/ui/formula'
 
 /** The choices that cooks disagree on: each named, and what it buys said in a line. */
 const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()

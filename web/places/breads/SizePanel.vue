@@ -1,13 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
-import { sizeWords } from '@/stages/course'
+import { sizeWords } from '@/bench/course'
 import { useUnits } from '@/ui/units'
-import { linesOf, namesOf } from './formula'
-import { type Likeness, LIKENESSES, type SizeBy, sizedBy, withLikeness, withPieces, withSize } from './size'
+import { linesOf, namesOf } from '@/ui/formula'
+import {
+  type Likeness,
+  LIKENESSES,
+  type SizeBy,
+  sizedBy,
+  withLikeness,
+  withPieces,
+  withSize,
+} from '@/ui/size'
 
 /** How large: by the pieces wanted, the flour at hand, the dough, or the one thing that is scarce. */
 const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()

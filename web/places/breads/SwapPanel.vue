@@ -4,12 +4,12 @@ import { computed, ref, watch } from 'vue'
 import { useAsking } from '@/api/asking'
 import { api } from '@/api/client'
 import type { PlanRequest, Unit } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import AllergenChoice from '@/ui/AllergenChoice.vue'
 import Choice from '@/ui/Choice.vue'
 import Why from '@/ui/Why.vue'
 import { useUnits } from '@/ui/units'
-import { atHand, linesOf, namesOf } from './formula'
+import { atHand, linesOf, namesOf } from '@/ui/formula'
 
 /** Something else in place of a line, at equal binding and feel, from what the larder holds. */
 const { request, replacing } = defineProps<{ request: PlanRequest; replacing?: string | undefined }>()

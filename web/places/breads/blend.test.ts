@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import type { Kitchen, PlanRequest } from '@/api/types'
 import { questionOf, withBlend, type Wishes } from './blend'
-import { linesOf } from './formula'
+import { linesOf } from '@/ui/formula'
 
 const kitchen = {
   lots: [

@@ -1,5 +1,5 @@
 import type { Blend, BlendQuestion, Kitchen, PlanRequest } from '@/api/types'
-import { atHand, linesOf, ownDocuments, withLines, type Line } from './formula'
+import { atHand, linesOf, ownDocuments, withLines, type Line } from '@/ui/formula'
 
 type Goal = NonNullable<BlendQuestion['goal']>
 

@@ -1,5 +1,5 @@
 import type { Kitchen, PlanRequest, ReadFormula } from '@/api/types'
-import { withOwn } from './formula'
+import { withOwn } from '@/ui/formula'
 
 /** What was read, as a bread of this style; pieces are as many as the text says, or as is usual. */
 export function requestOf(read: ReadFormula, style: string, kitchen: Kitchen | null): PlanRequest {

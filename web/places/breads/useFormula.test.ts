@@ -2,7 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { BreadVersions, PlanRequest } from '@/api/types'
 import { MemoryStorage } from '@/bench/memoryStorage'
-import { linesOf, withAmount } from './formula'
+import { linesOf, withAmount } from '@/ui/formula'
 import { useFormula } from './useFormula'
 
 const request: PlanRequest = {

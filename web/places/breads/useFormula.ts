@@ -4,8 +4,8 @@ import { api, Refusal, toldBy } from '@/api/client'
 import type { BreadVersions, PlanRequest, Revision } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { own } from '@/bench/person'
-import { useHouse } from '@/house'
-import { withBags, withOwn } from './formula'
+import { useHouse } from '@/bench/house'
+import { withBags, withOwn } from '@/ui/formula'
 
 const MOST_STEPS = 60
 

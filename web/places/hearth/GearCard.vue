@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { ElButton } from 'element-plus'
 import type { Gear } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import HeatCurve from '@/pictures/HeatCurve.vue'
 import { duration, useUnits } from '@/ui/units'
 import LearnedList from './LearnedList.vue'

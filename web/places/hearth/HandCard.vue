@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import LearnedList from './LearnedList.vue'
 
 /** What the record says of one cook's hands: feel, evenness, thickness, pace. */

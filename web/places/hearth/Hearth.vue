@@ -2,7 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed, nextTick, ref } from 'vue'
 import type { Gear } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import Choice from '@/ui/Choice.vue'
 import { CUPS, SPOONS, type Cup, type SpoonSet } from '@/ui/cups'
 import CalibrateForm from './CalibrateForm.vue'

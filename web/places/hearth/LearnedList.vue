@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import type { LearnedThing } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import { useUnits } from '@/ui/units'
 
 /** Things that the record taught, each to be set aside or used again. */

@@ -6,10 +6,10 @@ import { useAsking } from '@/api/asking'
 import { api, toldBy } from '@/api/client'
 import type { BagField, ReadBag } from '@/api/types'
 import { uuid } from '@/api/uuid'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import FileField from '@/ui/FileField.vue'
 import { useUnits } from '@/ui/units'
-import { namesOf, ownDocuments } from '../breads/formula'
+import { namesOf, ownDocuments } from '@/ui/formula'
 
 /** Bags out of the sheet in which a cook already keeps them: columns are told, rows looked at, and all of it can be taken back. */
 const EXAMPLE =

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Lot } from '@/api/types'
-import { day } from '../batches'
+import { day } from '@/bench/batches'
 import { changeOf, historyOf, inOrder, newLot, tidied } from './lots'
 
 const lot = (label: string, opened_on: string | null, emptied_on: string | null = null): Lot => ({

@@ -1,6 +1,6 @@
 import type { Lot, LotChange, Unit } from '@/api/types'
-import { toLocal } from '@/stages/choose/serving'
-import { day } from '../batches'
+import { toLocal } from '@/bench/serving'
+import { day } from '@/bench/batches'
 
 /** A bag as a change to send: everything but its identifier, at the version that was seen. */
 export function changeOf(lot: Lot): LotChange {

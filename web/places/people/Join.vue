@@ -3,7 +3,7 @@ import { ElButton, ElInput } from 'element-plus'
 import { onMounted, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, toldBy } from '@/api/client'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import Field from '@/ui/Field.vue'
 import Door from '../Door.vue'
 

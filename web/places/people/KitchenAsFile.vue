@@ -3,7 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef } from 'vue'
 import { api, toldBy } from '@/api/client'
 import type { ImportReport } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import Choice from '@/ui/Choice.vue'
 import FileField from '@/ui/FileField.vue'
 

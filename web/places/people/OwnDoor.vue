@@ -5,7 +5,7 @@ import { api, toldBy } from '@/api/client'
 import type { People } from '@/api/types'
 import { tellAll } from '@/bench/begin'
 import { forgetTheHouse } from '@/bench/serviceWorker'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import Field from '@/ui/Field.vue'
 import KeepForm from '@/ui/KeepForm.vue'
 

@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router'
 import SectionPicture from '@/pictures/SectionPicture.vue'
 import { shadeWord } from '@/pictures/shade'
 import PhotoShelf from '@/ui/PhotoShelf.vue'
-import { day, inShort } from '../batches'
+import { day, inShort } from '@/bench/batches'
 import PlannedAndDone from './PlannedAndDone.vue'
 import { useMade } from './useMade'
 

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Batch } from '@/api/types'
 import { useUnits } from '@/ui/units'
-import { day } from '../batches'
+import { day } from '@/bench/batches'
 import { plannedAndDone } from './made'
 
 /** Planned against done, of one batch or of two side by side; where two differ, the row says so by its weight. */

@@ -4,14 +4,14 @@ import { ElButton, ElDatePicker, ElInput, ElOption, ElSelect } from 'element-plu
 import { computed, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Sought } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import SymptomPicture from '@/pictures/SymptomPicture.vue'
 import WaterOverTime from '@/pictures/WaterOverTime.vue'
 import TakeAlongTables from '@/ui/TakeAlongTables.vue'
 import WheatMark from '@/ui/WheatMark.vue'
 import { useUnits } from '@/ui/units'
-import { day, inShort } from '../batches'
+import { day, inShort } from '@/bench/batches'
 import { useBatches } from '../useBatches'
 
 /** Everything that was made, found again by bread, bag, griddle, cook, day, verdict and words; any two to be held side by side. */

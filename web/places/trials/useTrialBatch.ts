@@ -3,7 +3,7 @@ import { useRouter } from 'vue-router'
 import { api, toldBy } from '@/api/client'
 import { uuid } from '@/api/uuid'
 import { houseClock } from '@/bench/houseClock'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 
 /** Begins the next batch of a trial and goes there; a second tap while the first is on its way begins no second. */
 export function useTrialBatch() {

@@ -5,7 +5,7 @@ import LineLanes from '@/pictures/LineLanes.vue'
 import Choice from '@/ui/Choice.vue'
 import { useUnits } from '@/ui/units'
 import { lineWords } from './lineWords'
-import { fromLocal, toLocal } from './serving'
+import { fromLocal, toLocal } from '@/bench/serving'
 import TakeAlong from './TakeAlong.vue'
 
 /** How the batch will go: lanes, what holds it up, what would help, and the serving time to drag. */

@@ -3,11 +3,11 @@ import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
 import { houseClock } from '@/bench/houseClock'
-import { withPieces } from '@/places/breads/size'
+import { withPieces } from '@/ui/size'
 import DateField from '@/ui/DateField.vue'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
-import { fromLocal, meantFrom, toLocal } from './serving'
+import { fromLocal, meantFrom, toLocal } from '@/bench/serving'
 
 /** When it is eaten; the plan counts back from there, and says what would fit where that is too soon. */
 const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan; begun: boolean }>()

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import { clock, duration, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
-import { stands, withMethod, withThickness, withWish } from '../requests'
+import { stands, withMethod, withThickness, withWish } from '@/api/requests'
 import { finishOf } from './finish'
 import { TURN_NAMES } from './turns'
 

@@ -4,7 +4,7 @@ import type { Griddle, Step } from '@/api/types'
 import { useAppearance } from '@/ui/appearance'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { clock, useUnits } from '@/ui/units'
-import type { Said } from './hands'
+import type { Said } from '@/bench/hands'
 
 /** The next thing in huge type, with its count, its reason and its time. */
 const { griddle, next, said, reason, poured, signs, over } = defineProps<{

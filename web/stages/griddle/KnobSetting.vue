@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
-import { withWish } from '../requests'
+import { withWish } from '@/api/requests'
 
 /** The heat of the griddle: which setting comes nearest to it, as it was calibrated; how far the flame is turned up under load; what it cannot hold. */
 const { plan, request } = defineProps<{ plan: Plan; request: PlanRequest }>()

@@ -5,7 +5,7 @@ import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
-import { withWish } from '../requests'
+import { withWish } from '@/api/requests'
 
 /** The oven and its broiler: how hot, how near, how the pan gets its heat, what is put on for a second round. */
 const { request, plan } = defineProps<{ request: PlanRequest; plan: Plan }>()

@@ -5,7 +5,7 @@ import { sound } from '@/bench/sound'
 import { speak } from '@/bench/speech'
 import { useAppearance } from '@/ui/appearance'
 import { useBatch } from '../batch'
-import { dueAt, EVENT_OF, nextStep, sayStep, stepOf } from './hands'
+import { dueAt, EVENT_OF, nextStep, sayStep, stepOf } from '@/bench/hands'
 
 const WIPE_SECONDS = 3
 /** A knuckle that slips hits twice within this; no hand does two things so fast. */

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { PlanRequest } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import Choice from '@/ui/Choice.vue'
 import { CUPS, type Cup } from '@/ui/cups'
 import { useBatch } from '../batch'
-import { withCup, withVolume } from '../requests'
+import { withCup, withVolume } from '@/api/requests'
 
 /** Which cup, and how it was filled: unsaid it may be any, and the band of the water covers them all. The cup is said once for the kitchen. */
 const { request, ingredient } = defineProps<{ request: PlanRequest; ingredient: string }>()

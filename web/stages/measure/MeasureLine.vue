@@ -2,12 +2,12 @@
 import { ElButton, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import type { BatchState } from '@/api/types'
-import { useHouse } from '@/house'
+import { useHouse } from '@/bench/house'
 import { useAppearance } from '@/ui/appearance'
 import MassInput from '@/ui/MassInput.vue'
 import { useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
-import { withLot } from '../requests'
+import { withLot } from '@/api/requests'
 import CupAsk from './CupAsk.vue'
 
 type Line = BatchState['bowl']['lines'][number]

@@ -10,7 +10,7 @@ import { useFeelAnswer } from '../feelAnswer'
 import ActBar from '../ActBar.vue'
 import WorkSteps from '../WorkSteps.vue'
 import StageHead from '../StageHead.vue'
-import Warnings from '../Warnings.vue'
+import Warnings from '@/ui/Warnings.vue'
 import FeelAnswerCard from './FeelAnswerCard.vue'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { PlanRequest } from '@/api/types'
-import WishFader from '@/places/breads/WishFader.vue'
+import WishFader from '@/ui/WishFader.vue'
 import Fader from '@/ui/Fader.vue'
 
 /** How warm and how damp the kitchen is: it decides what the flour weighs in water before any is poured. */

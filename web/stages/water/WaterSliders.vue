@@ -5,7 +5,7 @@ import type { Plan, PlanRequest, Style } from '@/api/types'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import Fold from '@/ui/Fold.vue'
-import { stands, withMethod, withWish } from '../requests'
+import { stands, withMethod, withWish } from '@/api/requests'
 import RoomFaders from './RoomFaders.vue'
 
 /** How much water, how warm, how it meets the flour. Once it is poured, what is done is done. */

@@ -1,5 +1,5 @@
-import { factsOf } from '@/api/bags'
-import type { Lot, Plan, PlanRequest } from '@/api/types'
+import { factsOf } from './bags'
+import type { Lot, Plan, PlanRequest } from './types'
 
 type Section = 'pieces' | 'water' | 'griddle' | 'gear'
 

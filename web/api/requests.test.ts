@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Lot, Plan, PlanRequest } from '@/api/types'
+import type { Lot, Plan, PlanRequest } from './types'
 import { withLot, withMethod, withVolume, withWish, stands, withThickness } from './requests'
 
 const masa = {

@@ -2,7 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, Stage, Unit } from '@/api/types'
-import { useUnits } from '@/ui/units'
+import { useUnits } from './units'
 
 /** What is unusual about the plan, where it can be mended, each with what mends it in one tap. Without a stage, all of it. */
 const { plan, stage, begun } = defineProps<{ plan: Plan; stage?: Stage; begun?: boolean }>()

@@ -1,10 +1,10 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import { api, onSessionEnded, Refusal, Unreachable } from './api/client'
-import type { Kitchen, Session } from './api/types'
-import { forgetPrepared } from './bench/begin'
-import { isHere } from './bench/person'
-import { forgetTheHouse } from './bench/serviceWorker'
+import { api, onSessionEnded, Refusal, Unreachable } from '@/api/client'
+import type { Kitchen, Session } from '@/api/types'
+import { forgetPrepared } from './begin'
+import { isHere } from './person'
+import { forgetTheHouse } from './serviceWorker'
 
 /** Set while a cook has signed out on this device and the house has not heard of it. */
 const LEAVING = 'mill.leaving'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Section } from '@/api/types'
-import { useUnits } from '@/ui/units'
+import { useUnits } from './units'
 
 /** What the model says of a bake; harm is told by its mark and its word, not by colour alone. */
 defineProps<{ words: Section['words'] }>()

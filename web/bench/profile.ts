@@ -1,11 +1,11 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, watch } from 'vue'
-import { api, Refusal, Unreachable } from './api/client'
-import type { Profile } from './api/types'
-import { own } from './bench/person'
+import { api, Refusal, Unreachable } from '@/api/client'
+import type { Profile } from '@/api/types'
+import { own } from './person'
 import { useHouse } from './house'
-import { useAppearance } from './ui/appearance'
-import { useUnits } from './ui/units'
+import { useAppearance } from '@/ui/appearance'
+import { useUnits } from '@/ui/units'
 
 const SETTLES_MS = 800
 const UNTOLD = 'profile'

@@ -1,5 +1,5 @@
 import type { Plan, PlanRequest } from '@/api/types'
-import type { Cup } from '@/ui/cups'
+import type { Cup } from './cups'
 import { linesOf, type Line } from './formula'
 
 export type MeasureOf = 'percent' | 'grams' | 'volume'

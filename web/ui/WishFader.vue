@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Unit } from '@/api/types'
-import Fader from '@/ui/Fader.vue'
+import Fader from './Fader.vue'
 
 /** A limit that may be wished for or not; switched on it slides. */
 const {
