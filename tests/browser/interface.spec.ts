@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test'
+import type { Batch } from '../../web/api/types'
 import { expect, test } from './test'
 import { expectAccessible, heading, listenForComplaints, signIn, start } from './bench'
 
@@ -121,9 +122,10 @@ test('wheat in a dough is said on every view', async ({ page }) => {
   await start(page, 'Everyday masa discs')
   const id = page.url().split('/').at(-2) ?? ''
   await page.evaluate(async id => {
-    const batch = await (await fetch(`/api/v1/batches/${id}`)).json()
-    batch.request.formula.lines[0].percent = 80
-    batch.request.formula.lines.push({ ingredient: 'wheat', percent: 20 })
+    const batch = (await (await fetch(`/api/v1/batches/${id}`)).json()) as Batch
+    const lines = batch.request.formula?.lines ?? []
+    if (lines[0]) lines[0].percent = 80
+    lines.push({ ingredient: 'wheat', percent: 20 })
     await fetch(`/api/v1/batches/${id}`, {
       method: 'PATCH',
       headers: { 'Content-Type': 'application/json', Accept: 'application/json' },

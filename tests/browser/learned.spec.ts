@@ -139,7 +139,7 @@ function asked<Answer>(page: Page, method: string, path: string, body?: unknown)
         ...(what === null ? {} : { body: what }),
       })
       if (!answer.ok) throw new Error(`${answer.status} ${await answer.text()}`)
-      return answer.json()
+      return (await answer.json()) as unknown
     },
     [method, path, body === undefined ? null : JSON.stringify(body)] as const,
   ) as Promise<Answer>

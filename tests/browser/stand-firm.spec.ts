@@ -1,3 +1,4 @@
+import type { Batch } from '../../web/api/types'
 import { expect, test } from './test'
 import { expectAccessible, signIn, signInAt, start, tool } from './bench'
 import { House } from './house'
@@ -50,7 +51,7 @@ test('two cooks who change one batch both find their change in it', async ({ pag
   await expect(page.getByText(/your change was put on top of theirs/)).toBeVisible()
   await expect
     .poll(async () => {
-      const now = await (await other.request.get(`/api/v1/batches/${id}`)).json()
+      const now = (await (await other.request.get(`/api/v1/batches/${id}`)).json()) as Batch
       return [now.request.hands, now.plan.portion.count]
     })
     .toEqual([2, 13])
@@ -211,7 +212,7 @@ test('a session that ended in mid-batch is begun again on the spot, and what was
   await expect
     .poll(async () => {
       const id = /batch\/([^/]+)/.exec(address)?.[1] ?? ''
-      const batch = await (await page.request.get(`/api/v1/batches/${id}`)).json()
+      const batch = (await (await page.request.get(`/api/v1/batches/${id}`)).json()) as Batch
       return batch.state.begun
     })
     .toBe(true)

@@ -7,7 +7,7 @@ type Section = 'pieces' | 'water' | 'griddle' | 'gear'
 export function withWish<S extends Section>(
   request: PlanRequest,
   section: S,
-  wish: Partial<NonNullable<PlanRequest[S]>>,
+  wish: Partial<Exclude<PlanRequest[S], undefined>>,
 ): PlanRequest {
   const merged = Object.fromEntries(
     Object.entries({ ...request[section], ...wish }).filter(([, value]) => value !== undefined),
@@ -34,7 +34,7 @@ export function withLot(request: PlanRequest, ingredient: string, lot: Lot | nul
     ...request.lots,
     ...(lot ? { [lot.id]: factsOf(lot) } : {}),
   }
-  return { ...request, lots, formula: { ...request.formula, lines } as NonNullable<PlanRequest['formula']> }
+  return { ...request, lots, formula: { ...request.formula, lines } }
 }
 
 /** The request with the cup of the kitchen said. */
@@ -49,12 +49,14 @@ export function withVolume(request: PlanRequest, ingredient: string, part: Parti
   const lines = request.formula?.lines?.map(line =>
     line.ingredient === ingredient && line.volume ? { ...line, volume: { ...line.volume, ...part } } : line,
   )
-  return { ...request, formula: { ...request.formula, lines } as NonNullable<PlanRequest['formula']> }
+  return { ...request, formula: { ...request.formula, lines } }
 }
 
 /** The request with discs as thick as they are to come out: hands that leave them thicker are asked for thinner ones. */
 export function withThickness(request: PlanRequest, plan: Plan, millimetres: number): PlanRequest {
-  const asked = Number((millimetres / (plan.moved_by?.thickness_times ?? 1)).toFixed(3))
+  // A plan that this device kept from before that was told says nothing of it.
+  const moved = plan.moved_by as Plan['moved_by'] | undefined
+  const asked = Number((millimetres / (moved?.thickness_times ?? 1)).toFixed(3))
   return withWish(request, 'pieces', { thickness_mm: asked, diameter_mm: undefined })
 }
 

@@ -101,7 +101,7 @@ function isProblem(error: unknown): error is Problem {
 /** Hears what time it is from the page's own arrival, where it came from the house; one that the tablet kept has to ask. */
 export async function hearOnArrival(): Promise<void> {
   const [arrival] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[]
-  const said = arrival?.serverTiming?.find(one => one.name === 'house-time')
+  const said = arrival?.serverTiming.find(one => one.name === 'house-time')
   if (!arrival || !said || arrival.workerStart > 0 || arrival.transferSize === 0) return hearTheTime()
   houseAway.value = false
   houseClock.heard(said.duration, arrival.requestStart, arrival.responseStart)

@@ -15,17 +15,17 @@ const good: Verdict = {
 }
 
 describe('how a batch came out', () => {
-  it.each([
+  it.each<[Verdict, string]>([
     [good, 'Wraps, full puff'],
-    [{ ...good, puff: 'none' } as Verdict, 'Wraps'],
+    [{ ...good, puff: 'none' }, 'Wraps'],
     [
-      { ...good, pliability: 'shatters', puff: 'none', cracks: 'much', pieces_lost: 2 } as Verdict,
+      { ...good, pliability: 'shatters', puff: 'none', cracks: 'much', pieces_lost: 2 },
       'Shatters; many cracks, 2 lost',
     ],
-    [{ ...good, pliability: null, puff: null, cracks: 'some' } as Verdict, 'Some cracks'],
-    [{ ...good, pliability: null, puff: null } as Verdict, 'No trouble'],
-    [{ ...good, pliability: 'limp' } as Verdict, 'Limp, full puff'],
-    [{ ...good, sticking: 'some' } as Verdict, 'Wraps, full puff; some sticking'],
+    [{ ...good, pliability: null, puff: null, cracks: 'some' }, 'Some cracks'],
+    [{ ...good, pliability: null, puff: null }, 'No trouble'],
+    [{ ...good, pliability: 'limp' }, 'Limp, full puff'],
+    [{ ...good, sticking: 'some' }, 'Wraps, full puff; some sticking'],
   ])('is said in a line', (verdict, words) => {
     expect(inShort(verdict)).toBe(words)
   })

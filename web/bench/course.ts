@@ -30,7 +30,8 @@ type Text = (value: number, unit: Unit | null) => string
 export function stagesOf(plan: Plan): Stage[] {
   const needed: Partial<Record<Stage, boolean>> = {
     rest: plan.rest.seconds > 0,
-    portion: (plan.line.pace?.portion ?? 1) > 0,
+    // A plan that this device kept from before paces were told says nothing of it.
+    portion: ((plan.line.pace as Plan['line']['pace'] | undefined)?.portion ?? 1) > 0,
   }
   return ORDER.filter(stage => needed[stage] ?? true)
 }

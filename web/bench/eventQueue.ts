@@ -5,7 +5,7 @@ import { openShelf } from './shelf'
 
 /** One sender at a time over all tabs of this browser, where it can tell. */
 function alone<Answer>(name: string, work: () => Promise<Answer>): Promise<Answer> {
-  const locks = globalThis.navigator?.locks as LockManager | undefined
+  const locks = 'navigator' in globalThis && 'locks' in navigator ? navigator.locks : undefined
   return locks ? locks.request(name, work) : work()
 }
 

@@ -35,7 +35,7 @@ export function ring(): void {
 
 function play(figure: number[]): void {
   const audio = context
-  navigator.vibrate?.(figure.flatMap(() => [120, 60]))
+  if ('vibrate' in navigator) navigator.vibrate(figure.flatMap(() => [120, 60]))
   if (!audio) return
   figure.forEach((hertz, index) => {
     const tone = audio.createOscillator()

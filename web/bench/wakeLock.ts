@@ -21,10 +21,11 @@ export function useWakeLock(reason: () => boolean = () => true): void {
     lock = undefined
   }
 
-  watch(reason, needed => (needed ? void hold() : release()), { immediate: true })
-  document.addEventListener('visibilitychange', hold)
+  const seen = () => void hold()
+  watch(reason, needed => (needed ? seen() : release()), { immediate: true })
+  document.addEventListener('visibilitychange', seen)
   onScopeDispose(() => {
-    document.removeEventListener('visibilitychange', hold)
+    document.removeEventListener('visibilitychange', seen)
     release()
   })
 }

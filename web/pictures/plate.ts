@@ -22,8 +22,8 @@ export function plateOf(plan: Plan, request: PlanRequest): Plate {
   const reach =
     Math.max(...plan.griddle.places.map(({ x, y }) => 2 * Math.hypot(x, y))) + (pan ?? 2 * piece.rx)
   const round = griddle?.shape !== 'rectangle'
-  const width = round ? (griddle?.diameter_mm ?? reach) : (griddle?.width_mm ?? reach)
-  const depth = round ? width : (griddle?.depth_mm ?? reach)
+  const width = round ? (griddle?.diameter_mm ?? reach) : (griddle.width_mm ?? reach)
+  const depth = round ? width : (griddle.depth_mm ?? reach)
   const half = {
     x: Math.max(width, reach * (round ? 1 : 0)) / 2 + RIM,
     y: Math.max(depth, reach * (round ? 1 : 0)) / 2 + RIM,

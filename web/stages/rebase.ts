@@ -8,11 +8,11 @@ export function rebase(before: PlanRequest, mine: PlanRequest, theirs: PlanReque
   const fields = new Set([...Object.keys(before), ...Object.keys(mine), ...Object.keys(theirs)]) as Set<
     keyof PlanRequest
   >
-  const merged = [...fields].map(field => [
+  const merged = [...fields].map((field): [string, unknown] => [
     field,
     same(before[field], mine[field]) ? theirs[field] : mine[field],
   ])
-  return Object.fromEntries(merged.filter(([, value]) => value !== undefined)) as unknown as PlanRequest
+  return Object.fromEntries(merged.filter(([, value]) => value !== undefined)) as PlanRequest
 }
 
 /** Whether two parts of a request say the same. */

@@ -10,7 +10,7 @@ const emit = defineEmits<{ enter: [] }>()
 const units = useUnits()
 const typed = computed({
   get: () => massFor(model.value, units.choice.mass),
-  set: value => {
+  set: (value: number | null) => {
     model.value = gramsFrom(value ?? 0, units.choice.mass)
   },
 })

@@ -67,7 +67,7 @@ export function without(request: PlanRequest, ingredient: string): PlanRequest {
 export function withMore(request: PlanRequest, ingredient: string, amount: number): PlanRequest {
   const lines = linesOf(request)
   const inPercent = lines.every(line => line.percent !== undefined)
-  return withLines(request, [...lines, { ingredient, [inPercent ? 'percent' : 'grams']: amount } as Line])
+  return withLines(request, [...lines, { ingredient, [inPercent ? 'percent' : 'grams']: amount }])
 }
 
 /**

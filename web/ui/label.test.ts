@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Figure, Plan } from '@/api/types'
+import type { Figure } from '@/api/types'
 import { factsOf } from './label'
 
 const figure = (value: number): Figure => ({ value, low: value, high: value, unit: 'g', because: [] })
@@ -13,7 +13,7 @@ const label = {
   fibre_grams: figure(5),
   protein_grams: figure(6),
   salt_grams: figure(0.4),
-} as unknown as Plan['label']['per_100_g']
+}
 
 describe('a label', () => {
   it('with fibre apart prints the net figure as the carbohydrate', () => {

@@ -28,12 +28,18 @@ const own = computed(() =>
 )
 const router = useRouter()
 const units = useUnits()
-const wishes = reactive({
-  purpose: 'wrap' as NonNullable<ChooseQuestion['purpose']> | 'any',
-  without: [] as string[],
-  carbohydrate: undefined as number | undefined,
-  minutes: undefined as number | undefined,
-  lacks: [] as string[],
+const wishes = reactive<{
+  purpose: NonNullable<ChooseQuestion['purpose']> | 'any'
+  without: string[]
+  carbohydrate: number | undefined
+  minutes: number | undefined
+  lacks: string[]
+}>({
+  purpose: 'wrap',
+  without: [],
+  carbohydrate: undefined,
+  minutes: undefined,
+  lacks: [],
 })
 const { answer, about } = useAsking(api.choose)
 const question = computed<ChooseQuestion>(() => ({

@@ -37,11 +37,19 @@ function fatOf(id: string) {
 /** A named school takes the place of a temperature or a share that was slid by hand. */
 function choose(step: School['step'], id: string) {
   const chosen = withMethod(request, { [step]: id })
-  if (step === 'water')
-    return emit('change', withWish(chosen, 'water', { celsius: undefined, dough_celsius: undefined }))
+  if (step === 'water') {
+    emit('change', withWish(chosen, 'water', { celsius: undefined, dough_celsius: undefined }))
+    return
+  }
   // So does a named rest of minutes that were slid by hand.
-  if (step === 'rest') return emit('change', { ...chosen, formula: { ...chosen.formula, rest: undefined } })
-  if (step === 'fat') return emit('change', withFat(chosen, fatOf(id), house.kitchen))
+  if (step === 'rest') {
+    emit('change', { ...chosen, formula: { ...chosen.formula, rest: undefined } })
+    return
+  }
+  if (step === 'fat') {
+    emit('change', withFat(chosen, fatOf(id), house.kitchen))
+    return
+  }
   emit('change', step === 'scald' ? withWish(chosen, 'water', { pot_share: undefined }) : chosen)
 }
 </script>

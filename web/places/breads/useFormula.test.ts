@@ -32,10 +32,13 @@ class House {
 
   readonly fetch = async (asked: Request | string): Promise<Response> => {
     if (this.answers === 'not at all') throw new TypeError('network')
-    const body = asked instanceof Request && asked.body ? await asked.json() : null
+    const body =
+      asked instanceof Request && asked.body
+        ? ((await asked.json()) as PlanRequest & { request: PlanRequest })
+        : null
     const path = asked instanceof Request ? asked.url : asked
-    if (path.endsWith('/plan')) this.planned.push(body)
-    if (path.endsWith('/revisions')) {
+    if (path.endsWith('/plan') && body) this.planned.push(body)
+    if (path.endsWith('/revisions') && body) {
       if (this.answers === 'overtaken')
         return this.json(409, {
           type: 'urn:stone-mill:problem:overtaken',

@@ -37,6 +37,6 @@ describe('the tools of the hearth', () => {
     [{ width_mm: 540, depth_mm: 360 }, '540 mm × 360 mm'],
     [{ resolution_grams: 1 }, 'in steps of 1 g'],
   ])('tell their size', (request, words) => {
-    expect(sizeOf({ ...plate, request } as Gear, (value, unit) => `${value} ${unit}`)).toBe(words)
+    expect(sizeOf({ ...plate, request }, (value, unit) => `${value} ${unit}`)).toBe(words)
   })
 })

@@ -11,10 +11,15 @@ import { useUnits } from '@/ui/units'
 
 /** Grain through a home mill and a sieve: how much to take, what stays behind, how the flour then drinks. */
 const units = useUnits()
-const mill = reactive({
+const mill = reactive<{
+  grain: string
+  flour: number
+  grind: NonNullable<MillingQuestion['grind']>
+  sifted: boolean
+}>({
   grain: 'oat',
   flour: 400,
-  grind: 'home_medium' as NonNullable<MillingQuestion['grind']>,
+  grind: 'home_medium',
   sifted: true,
 })
 const { answer, about } = useAsking(api.milling)

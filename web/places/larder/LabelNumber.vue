@@ -7,7 +7,7 @@ const { label, unit, inset } = defineProps<{ label: string; unit: string; inset:
 const model = defineModel<number | undefined>({ required: true })
 const typed = computed({
   get: () => model.value ?? 0,
-  set: value => (model.value = value ?? 0),
+  set: (value: number | null) => (model.value = value ?? 0),
 })
 </script>
 

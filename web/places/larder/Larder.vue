@@ -30,7 +30,7 @@ const lots = computed(() =>
 )
 const editing = ref<Lot | 'new' | null>(null)
 const own = computed(() => house.kitchen?.own_ingredients ?? [])
-const labelled = ref<string | 'new' | null>(null)
+const labelled = ref<string | null>(null)
 
 async function kept() {
   editing.value = null

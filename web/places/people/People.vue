@@ -35,7 +35,8 @@ const linkOf = (secret: string) => `${location.origin}/join/${secret}`
 
 async function copy(secret: string) {
   // A page that was not opened securely may not use the clipboard; the link stands there to be marked.
-  await navigator.clipboard?.writeText(linkOf(secret)).then(
+  if (!('clipboard' in navigator)) return
+  await navigator.clipboard.writeText(linkOf(secret)).then(
     () => (copied.value = secret),
     () => (copied.value = ''),
   )

@@ -4,7 +4,7 @@ import type { Plan, PlanRequest } from '@/api/types'
 export function lineWords(
   plan: Plan,
   time: (seconds: number) => string,
-  own: PlanRequest['pace'] = undefined,
+  own?: PlanRequest['pace'],
 ): string[] {
   const line = plan.line
   const idle = Math.min(...line.idle_seconds)

@@ -53,10 +53,7 @@ const pot = computed({
 const scald = computed({
   get: () => plan.method.scald,
   set: value =>
-    emit(
-      'change',
-      withWish(withMethod(request, { scald: value }), 'water', { pot_share: undefined as never }),
-    ),
+    emit('change', withWish(withMethod(request, { scald: value }), 'water', { pot_share: undefined })),
 })
 const isOwn = computed(
   () =>
