@@ -36,7 +36,7 @@ export function leftOut(plan: Plan, request: PlanRequest, kitchen: Kitchen | nul
   return [
     ...bagsOf(plan, request, kitchen),
     ...settingsOf(plan, request, kitchen),
-    ...thingsOf(plan, kitchen, cook),
+    ...thingsOf(plan, request, kitchen, cook),
   ].filter(one => !used.has(one.key))
 }
 
@@ -58,12 +58,15 @@ function settingsOf(plan: Plan, request: PlanRequest, kitchen: Kitchen): LeftOut
   return [{ key: 'gear.griddle.settings', stage: 'griddle', words, value: settings }]
 }
 
-function thingsOf(plan: Plan, kitchen: Kitchen, cook: string): LeftOut[] {
+function thingsOf(plan: Plan, request: PlanRequest, kitchen: Kitchen, cook: string): LeftOut[] {
+  const given: Record<string, unknown> = { ...request.learned }
   const fits = (of: string | null, here: string | null) => of === null || of === here
   return kitchen.learned
     .filter(
       one =>
         !one.set_aside &&
+        // What the request has and the plan does not tell of says nothing of this dough: it was not left out.
+        !(one.kind in given) &&
         fits(one.cook, cook) &&
         fits(one.style, plan.style.id) &&
         fits(one.shape, plan.method.shape) &&
