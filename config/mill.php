@@ -6,6 +6,9 @@ return [
     // Names, besides localhost and plain IP addresses, under which browsers may ask for this server; others are refused.
     'hosts' => array_filter(explode(',', (string) env('MILL_HOSTS', ''))),
 
+    // Where dated copies of the kitchen go.
+    'copies' => env('MILL_COPIES', storage_path('backups')),
+
     // The reference facts as compiled by mill:facts; empty means as they stand in core/data.
     'facts' => env('MILL_FACTS'),
 

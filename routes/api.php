@@ -93,8 +93,15 @@ Route::middleware('auth')->group(static function (): void {
         Route::post('trials/{trial}/batches', StartTrialBatchController::class);
         Route::put('trials/{trial}/decision', DecideTrialController::class);
     });
-    Route::get('catalogue', ShowCatalogueController::class);
-    Route::get('people', ShowPeopleController::class);
+    // Lists are long and seldom new: who has one says which, and is told in a line that it still stands.
+    Route::middleware('cache.headers:private;no_cache;etag')->group(static function (): void {
+        Route::get('catalogue', ShowCatalogueController::class);
+        Route::get('people', ShowPeopleController::class);
+        Route::get('kitchen', ShowKitchenController::class);
+        Route::get('trials', ListTrialsController::class);
+        Route::get('riddles', ShowRiddlesController::class);
+        Route::get('batches', ListBatchesController::class);
+    });
     Route::put('people/{person}', KeepPersonController::class);
     Route::delete('people/{person}', RemovePersonController::class);
     Route::post('invitations', InviteController::class);
@@ -106,7 +113,6 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('me/kitchen', EnterKitchenController::class);
     Route::post('me/kitchens', OpenAnotherKitchenController::class);
     Route::delete('me/sessions', SignOutEverywhereController::class);
-    Route::get('kitchen', ShowKitchenController::class);
     Route::patch('kitchen', KeepKitchenController::class);
     Route::get('lots/{lot}/settling', ShowSettlingController::class);
     Route::put('lots/{lot}', KeepLotController::class);
@@ -118,9 +124,6 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('ingredients/{ingredient}', KeepOwnIngredientController::class);
     Route::get('breads/{bread}', ShowBreadController::class);
     Route::patch('breads/{bread}', RenameBreadController::class);
-    Route::get('trials', ListTrialsController::class);
-    Route::get('riddles', ShowRiddlesController::class);
-    Route::get('batches', ListBatchesController::class);
     Route::get('batches/{batch}', ShowBatchController::class);
     Route::get('batches/{batch}/news', ShowNewsController::class);
     Route::get('day', ShowDayController::class);

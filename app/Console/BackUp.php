@@ -27,7 +27,7 @@ final class BackUp extends Command
 
             return self::FAILURE;
         }
-        $folder = $this->option('folder') ?? storage_path('backups');
+        $folder = $this->option('folder') ?? config()->string('mill.copies');
         $copies = new Copies($folder);
         $isDated = $this->argument('file') === null;
         $file = $this->argument('file') ?? $copies->next(now());

@@ -14,6 +14,7 @@ bin/mill COMMAND ...          bin/mill COMMAND --help says more of one; bin/mill
   users                       who cooks where
   password NAME               give a cook another password, and sign that cook out everywhere
   doctor                      look the house over, with a remedy for what is wrong
+  house                       what a house wants that is reached from elsewhere
   check                       every shipped bread as planned, beside practice and the literature
   rebuild                     work out anew what lists show of each batch
   completion                  for bash: source <(bin/mill completion)
@@ -42,6 +43,12 @@ bin/mill demo [--port N] [--host ADDRESS] [--fresh] [--no-demo]
     MILL_DATABASE names the kitchen's file, MILL_WORKERS how many questions are worked on at once.
 TEXT
         up) printf 'bin/mill up [--port N] [--host ADDRESS] [--fresh]\n    Serves the kitchen that is there, or an empty one with a first-run page: demo without its demo.\n' ;;
+        house) cat <<'TEXT' ;;
+bin/mill house [check|prepare]
+    Looks over a house that is reached from elsewhere, by deploy/README.md: place, user, settings in /etc/stone-mill, certificate, units,
+    and whether it answers by its own name. Says for each thing that is missing how to put it right; fails where there is any.
+    prepare    what stone-mill-php.service does before its workers begin
+TEXT
         users) printf 'bin/mill users [--json]\n    Lists who cooks in which kitchen, and as what.\n' ;;
         completion) printf 'bin/mill completion\n    Prints the completion of these commands for bash: source <(bin/mill completion)\n' ;;
         test) cat <<'TEXT' ;;

@@ -77,7 +77,7 @@ serve() {
     php artisan config:cache -q && php artisan route:cache -q && php artisan event:cache -q && php artisan view:cache -q
     unset MILL_PASSWORD
     fpm_config >"$run/fpm.conf"
-    nginx_config "$address" "$port" >"$run/nginx.conf"
+    nginx_config "$address" "$port"
     rotate_log storage/logs/server.log
     fpm=0 nginx=0 watcher=0 looking=0
     trap 'end_servers' EXIT
@@ -137,9 +137,15 @@ php_admin_flag[display_errors] = off
 CONFIG
 }
 
+# The files that a house is served with from elsewhere (deploy/), with this one's places.
 nginx_config() {
-    sed -e "s|@ROOT@|$root|g" -e "s|@RUN@|$run|g" -e "s|@LISTEN@|$1:$2|g" -e "s|@USER@|$([ "$(id -u)" -eq 0 ] && echo 'user root;')|" deploy/nginx-demo.conf
+    local part
+    for part in http server; do here <"deploy/nginx/$part.conf" >"$run/$part.conf"; done
+    here <deploy/nginx/demo.conf | sed -e "s|@LISTEN@|$1:$2|g" -e "s|@USER@|$([ "$(id -u)" -eq 0 ] && echo 'user root;')|" >"$run/nginx.conf"
+    [ ! -e /usr/lib/nginx/modules/ngx_http_brotli_filter_module.so ] || cp deploy/nginx/brotli.conf "$run/brotli.conf"
 }
+
+here() { sed -e "s|/srv/stone-mill|$root|g" -e "s|/run/stone-mill|$run|g"; }
 
 # Everything that was begun ends when this process does, however it does: its end closes the lifeline, which the watcher holds.
 hold_the_lifeline() {

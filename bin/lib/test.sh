@@ -25,7 +25,7 @@ if [ "$changed" = yes ]; then
             core) pattern='^(core|bin/ask|formats)' ;;
             feature) pattern='^(core/(src|data)|app|routes|config|database|formats|tests/(Feature|[A-Z])|bin)' ;;
             web) pattern='^(web|formats|tests/browser|bench/.*mjs|package)' ;;
-            attack) pattern='^(app/(Database|Http)|bench/reliability|bin/lib/serve)' ;;
+            attack) pattern='^(app/(Database|Http|House)|bench/reliability|bin/lib/(serve|house)|deploy|tests/house)' ;;
             browser) pattern='^(web|app|core/(src|data)|tests/browser|formats)' ;;
         esac
         grep -qE "$pattern" <<<"$files" && parts+=("$one")
@@ -94,7 +94,10 @@ if wants web; then
     part 'Front-end unit tests' npx vitest run
 fi
 if wants web || wants browser; then part 'Build' built; fi
-if wants attack; then part 'The house under attack, short form' bash bench/reliability/run.sh small; fi
+if wants attack; then
+    part 'A house as deploy/ has it' node --test tests/house/
+    part 'The house under attack, short form' bash bench/reliability/run.sh small
+fi
 if wants browser; then part 'Browser tests' browser_tests; fi
 
 count() { sed -E 's/\x1b\[[0-9;]*m//g' "$logs"/* | grep -oE "$1" | grep -oE '[0-9]+' | awk '{sum += $1} END {print sum + 0}'; }

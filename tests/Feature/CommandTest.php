@@ -39,7 +39,7 @@ final class CommandTest extends TestCase
 
     public function test_every_command_says_what_it_does_and_the_whole_its_version(): void
     {
-        foreach (['demo', 'up', 'test', 'plan', 'swap', 'day', 'formula', 'backup', 'restore', 'export', 'import', 'users', 'completion', 'doctor', 'rebuild', 'bench', 'attack', 'shots'] as $command) {
+        foreach (['demo', 'up', 'test', 'plan', 'swap', 'day', 'formula', 'backup', 'restore', 'export', 'import', 'users', 'completion', 'doctor', 'house', 'rebuild', 'bench', 'attack', 'shots'] as $command) {
             [$code, , $said] = $this->mill([$command, '--help']);
             self::assertSame(0, $code, $command);
             self::assertStringContainsString('bin/mill ', $said);

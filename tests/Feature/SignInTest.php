@@ -81,8 +81,20 @@ final class SignInTest extends TestCase
 
     public function test_a_foreign_name_for_this_address_is_refused(): void
     {
-        $this->get('http://kitchen.elsewhere.invalid/')->assertStatus(421);
+        $this->get('http://kitchen.elsewhere.invalid/')->assertStatus(421)->assertSee('MILL_HOSTS=kitchen.elsewhere.invalid');
+        $this->getJson('http://kitchen.elsewhere.invalid/api/v1/session')->assertStatus(421)->assertJsonPath('type', 'urn:stone-mill:problem:unknown-host');
         $this->get('http://127.0.0.1/')->assertOk();
+    }
+
+    public function test_who_has_a_list_is_told_in_a_line_that_it_still_stands(): void
+    {
+        $this->cook();
+        foreach (['kitchen', 'batches', 'trials', 'people', 'riddles', 'catalogue'] as $list) {
+            $tag = (string) $this->getJson("/api/v1/$list")->assertOk()->headers->get('ETag');
+            self::assertNotSame('', $tag, $list);
+            $still = $this->getJson("/api/v1/$list", ['If-None-Match' => $tag])->assertStatus(304);
+            self::assertSame('', (string) $still->getContent());
+        }
     }
 
     public function test_the_page_runs_nothing_inline_and_is_framed_by_nobody(): void

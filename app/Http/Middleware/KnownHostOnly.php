@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Problems\Problem;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as HtmlResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Refuses a foreign name that was pointed at this address, the way a hostile page would reach a loopback server. */
@@ -19,6 +20,11 @@ final class KnownHostOnly
         $known = $host === 'localhost' || filter_var($host, FILTER_VALIDATE_IP) !== false
             || in_array($host, (array) config('mill.hosts'), true);
 
-        return $known ? $next($request) : Problem::response(421, 'unknown-host', 'This server does not answer to that name.', 'Add the name to MILL_HOSTS if it is yours.');
+        return match (true) {
+            $known => $next($request),
+            // Somebody in front of a browser is told what to set; the name is one by now, or it was refused before.
+            $request->acceptsHtml() && ! $request->is('api/*') => new HtmlResponse(view('unknown-host', ['host' => $host]), 421),
+            default => Problem::response(421, 'unknown-host', 'This server does not answer to that name.', 'Add the name to MILL_HOSTS if it is yours.'),
+        };
     }
 }
