@@ -27,6 +27,7 @@ use App\Http\Controllers\KeepProfileController;
 use App\Http\Controllers\LeaveOutController;
 use App\Http\Controllers\ListBatchesController;
 use App\Http\Controllers\ListTrialsController;
+use App\Http\Controllers\MakeCopyController;
 use App\Http\Controllers\NewBreadController;
 use App\Http\Controllers\OpenAnotherKitchenController;
 use App\Http\Controllers\OpenCalendarController;
@@ -38,10 +39,12 @@ use App\Http\Controllers\RecordEventsController;
 use App\Http\Controllers\RemovePersonController;
 use App\Http\Controllers\RenameBreadController;
 use App\Http\Controllers\ReplanBatchController;
+use App\Http\Controllers\RestoreCopyController;
 use App\Http\Controllers\SaveRevisionController;
 use App\Http\Controllers\ShowBatchController;
 use App\Http\Controllers\ShowBreadController;
 use App\Http\Controllers\ShowCatalogueController;
+use App\Http\Controllers\ShowCopiesController;
 use App\Http\Controllers\ShowDayController;
 use App\Http\Controllers\ShowInvitationController;
 use App\Http\Controllers\ShowKitchenController;
@@ -60,6 +63,7 @@ use App\Http\Controllers\StartTrialBatchController;
 use App\Http\Controllers\WithdrawCalendarController;
 use App\Http\Controllers\WithdrawInvitationController;
 use App\Http\Middleware\OwnShareOnly;
+use App\Http\Middleware\WorkersOnly;
 use App\Models\Bread;
 use App\Models\Gear;
 use App\Models\Lot;
@@ -73,7 +77,7 @@ Route::post('kitchens', OpenKitchenController::class);
 Route::get('joining/{secret}', ShowInvitationController::class);
 Route::post('joining/{secret}', JoinController::class);
 
-Route::middleware('auth')->group(static function (): void {
+Route::middleware(['auth', WorkersOnly::class])->group(static function (): void {
     Route::get('ping', PingController::class);
     // What has to be worked out: nobody gets more than a share of the house for it.
     Route::middleware(OwnShareOnly::class)->group(static function (): void {
@@ -81,6 +85,8 @@ Route::middleware('auth')->group(static function (): void {
             Route::post($question->value, AskController::class);
         }
         Route::post('imports', ImportKitchenController::class);
+        Route::post('copies', MakeCopyController::class);
+        Route::post('copies/{copy}/restored', RestoreCopyController::class);
         Route::post('breads', NewBreadController::class);
         Route::post('breads/{bread}/revisions', SaveRevisionController::class);
         Route::get('breads/{bread}/prepared', PrepareBatchController::class);
@@ -102,6 +108,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::get('riddles', ShowRiddlesController::class);
         Route::get('batches', ListBatchesController::class);
     });
+    Route::get('copies', ShowCopiesController::class);
     Route::put('people/{person}', KeepPersonController::class);
     Route::delete('people/{person}', RemovePersonController::class);
     Route::post('invitations', InviteController::class);

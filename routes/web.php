@@ -45,6 +45,7 @@ foreach ([
     'trials/{trial}' => 'places/trials/TrialPage.vue',
     'batch/{batch}/{stage?}' => 'stages/BatchPage.vue',
     'people' => 'places/people/People.vue',
+    'you' => 'places/people/You.vue',
     'join/{secret}' => 'places/people/Join.vue',
     'sign-in' => 'places/SignIn.vue',
     'first-run' => 'places/FirstRun.vue',

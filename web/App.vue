@@ -122,7 +122,10 @@ async function leave() {
             >
               Simulated devices
             </button>
-            <RouterLink v-if="house.session?.user" :to="{ name: 'people' }">People and you</RouterLink>
+            <template v-if="house.session?.user">
+              <RouterLink :to="{ name: 'you' }">You</RouterLink>
+              <RouterLink :to="{ name: 'people' }">People and copies</RouterLink>
+            </template>
             <button type="button" @click="showKeys">Keys</button>
             <button v-if="house.session?.user" type="button" @click="leave">Sign out</button>
           </div>
@@ -131,6 +134,9 @@ async function leave() {
     </header>
     <ClockStrip v-if="house.session?.user" :key="house.session.user.name" />
     <AwayStrip v-if="house.session?.user" />
+    <p v-if="house.session?.user?.role === 'guest'" class="guest" role="note">
+      You look on in this kitchen: all of it is here to see, and nothing that you press is kept.
+    </p>
     <SignInAgain v-if="house.hasEnded" @leave="leave" />
     <KeySheet v-if="keysShown !== null" v-model="keysShown" />
     <main id="main" tabindex="-1">
@@ -178,6 +184,13 @@ async function leave() {
   gap: 0.2rem;
   min-width: 0;
   overflow-x: auto;
+}
+
+.guest {
+  margin: 0;
+  padding: 0.5rem 1.2rem;
+  border-left: 8px solid var(--heat-fill);
+  background: var(--panel);
 }
 
 .top-kitchen {

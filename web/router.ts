@@ -34,6 +34,7 @@ export const router = createRouter({
     { path: '/record/:id', name: 'made', component: () => import('./places/record/MadeBatch.vue') },
     { path: '/batch/:id/:stage?', name: 'batch', component: () => import('./stages/BatchPage.vue') },
     { path: '/people', name: 'people', component: () => import('./places/people/People.vue') },
+    { path: '/you', name: 'you', component: () => import('./places/people/You.vue') },
     { path: '/join/:secret', name: 'join', component: () => import('./places/people/Join.vue') },
     { path: '/sign-in', name: 'sign-in', component: () => import('./places/SignIn.vue') },
     { path: '/first-run', name: 'first-run', component: () => import('./places/FirstRun.vue') },

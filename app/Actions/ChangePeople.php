@@ -24,7 +24,7 @@ final class ChangePeople
     public function keep(Kitchen $kitchen, Membership $place, ?Role $role, ?string $password): void
     {
         DB::transaction(static function () use ($kitchen, $place, $role, $password): void {
-            if ($role === Role::Cook) {
+            if ($role !== null && $role !== Role::Owner) {
                 self::refuseWithoutOwner($kitchen, $place, 'role');
             }
             if ($role !== null) {

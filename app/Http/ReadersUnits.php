@@ -16,13 +16,13 @@ use StoneMill\Line\RunSheet;
  */
 final readonly class ReadersUnits
 {
-    public const FIELDS = ['mass', 'temperature', 'length'];
+    public const FIELDS = ['mass', 'temperature', 'length', 'clock'];
 
     private const GRAMS_IN_OUNCE = 28.349523125;
 
     private const MILLIMETRES_IN_INCH = 25.4;
 
-    private function __construct(private bool $ounces, private bool $fahrenheit, private bool $inches)
+    private function __construct(private bool $ounces, private bool $fahrenheit, private bool $inches, private bool $isTwelve)
     {
     }
 
@@ -30,7 +30,8 @@ final readonly class ReadersUnits
     public static function of(Request $request): self
     {
         $findings = new Findings;
-        $address = Node::root(array_intersect_key(Address::of($request), array_flip(self::FIELDS)), $findings);
+        // What a clock counts to is a word here, not a number.
+        $address = Node::root(array_intersect_key($request->query->all(), array_flip(self::FIELDS)), $findings);
         $is = static function (string $field, string $metric, string $other) use ($address): bool {
             $said = $address->at($field)->optionalText(4) ?? $metric;
             if ($said !== $metric && $said !== $other) {
@@ -39,7 +40,7 @@ final readonly class ReadersUnits
 
             return $said === $other;
         };
-        $units = new self($is('mass', 'g', 'oz'), $is('temperature', 'C', 'F'), $is('length', 'mm', 'in'));
+        $units = new self($is('mass', 'g', 'oz'), $is('temperature', 'C', 'F'), $is('length', 'mm', 'in'), $is('clock', '24', '12'));
         $findings->refuseIfAny();
 
         return $units;
@@ -48,7 +49,13 @@ final readonly class ReadersUnits
     /** @param array<string, string|bool> $profile of a cook, who is not asking in person */
     public static function liked(array $profile): self
     {
-        return new self(($profile['mass'] ?? null) === 'oz', ($profile['temperature'] ?? null) === 'F', ($profile['length'] ?? null) === 'in');
+        return new self(($profile['mass'] ?? null) === 'oz', ($profile['temperature'] ?? null) === 'F', ($profile['length'] ?? null) === 'in', ($profile['clock'] ?? null) === '12');
+    }
+
+    /** How a time of day is written, as PHP's date() takes it. */
+    public function clock(): string
+    {
+        return $this->isTwelve ? 'g:i a' : 'H:i';
     }
 
     public function sheet(RunSheet $sheet): RunSheet

@@ -24,13 +24,13 @@
         <img class="bread" alt="" src="data:image/svg+xml;base64,{{ base64_encode(view('bread', ['portrait' => $portrait])->render()) }}">
     @endif
     <h1>{{ $sheet->title }}</h1>
-    <p>{{ $sheet->startsAt->format('l, j F Y, H:i') }} to {{ $sheet->readyAt->format('H:i') }}</p>
+    <p>{{ $sheet->startsAt->format('l, j F Y, '.$clock) }} to {{ $sheet->readyAt->format($clock) }}</p>
     <p><strong>{{ $sheet->eaters }}</strong></p>
     <table>
         @foreach ($sheet->rows as $row)
             <tr>
                 <td class="box"><span></span></td>
-                <td class="at">{{ $row->from->format('H:i') }}</td>
+                <td class="at">{{ $row->from->format($clock) }}</td>
                 <td><strong>{{ $row->says }}</strong>@if ($row->detail !== '')<br><span class="detail">{{ $row->detail }}</span>@endif</td>
                 <td class="for">{{ $row->minutes() > 0 ? $row->minutes().' min' : '' }}</td>
             </tr>

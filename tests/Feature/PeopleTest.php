@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Invitation;
+use App\Models\Kitchen;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\User;
@@ -211,6 +212,77 @@ final class PeopleTest extends TestCase
         $this->actingAs($owner);
         $this->deleteJson("/api/v1/people/{$gone->id}")->assertOk();
         $this->get("/calendars/$secret.ics")->assertNotFound();
+    }
+
+    public function test_who_looks_on_sees_all_asks_what_stores_nothing_and_changes_nothing_but_their_own(): void
+    {
+        $owner = $this->cook();
+        $bread = $this->getJson('/api/v1/kitchen')->json('breads.0.id');
+        $batch = $this->startBatch('pressed-masa')['id'];
+        $secret = $this->invited('guest');
+        $this->deleteJson('/api/v1/session');
+        $this->postJson("/api/v1/joining/$secret", ['name' => 'neighbour', 'password' => 'a long enough one'])->assertCreated()->assertJsonPath('user.role', 'guest');
+        $counts = fn (): array => array_map(static fn (string $table): int => DB::table($table)->count(), ['batches', 'batch_events', 'lots', 'formulas', 'formula_revisions', 'gear', 'trials', 'verdicts', 'memberships']);
+        $before = $counts();
+        foreach (['kitchen', 'batches', "batches/$batch", "breads/$bread", 'people', 'day'] as $address) {
+            $this->getJson("/api/v1/$address")->assertOk();
+        }
+        $this->postJson('/api/v1/plan', ['style' => 'pressed-masa'])->assertOk();
+        $this->putJson('/api/v1/me/profile', ['clock' => '12'])->assertOk();
+        $refused = [
+            ['POST', 'batches', ['id' => Uuid::uuid4()->toString(), 'bread' => $bread]],
+            ['POST', "batches/$batch/events", ['events' => [['id' => Uuid::uuid4()->toString(), 'kind' => 'noted', 'at' => '2026-03-02T09:40:00Z', 'text' => 'mine']]]],
+            ['PUT', "batches/$batch/discarded", ['discarded' => true]], ['PATCH', "breads/$bread", ['name' => 'Mine']], ['PATCH', 'kitchen', []], ['POST', 'copies', []],
+            ['PUT', 'lots/'.Uuid::uuid4()->toString(), []], ['POST', 'trials', []], ['POST', 'imports', []], ['DELETE', "people/$owner->id", []], ['POST', 'invitations', []],
+        ];
+        foreach ($refused as [$method, $address, $body]) {
+            $said = $this->json($method, "/api/v1/$address", $body)->assertForbidden();
+            self::assertSame('urn:stone-mill:problem:http-403', $said->json('type'), $address);
+        }
+        self::assertSame($before, $counts());
+    }
+
+    public function test_somebody_can_be_made_to_look_on_and_a_kitchen_keeps_an_owner(): void
+    {
+        $owner = $this->cook();
+        $second = Membership::query()->where('kitchen_id', $owner->kitchen_id)->where('user_id', '!=', $owner->id)->firstOrFail();
+        $this->putJson("/api/v1/people/$second->user_id", ['role' => 'guest'])->assertOk();
+        self::assertSame(Role::Guest, $second->refresh()->role);
+        $this->putJson("/api/v1/people/$owner->id", ['role' => 'guest'])->assertUnprocessable();
+    }
+
+    public function test_how_somebody_reads_hours_weeks_and_energy_comes_along_and_other_words_are_refused(): void
+    {
+        $this->cook();
+        $this->putJson('/api/v1/me/profile', ['clock' => '12', 'week_start' => 'sunday', 'energy' => 'kcal'])->assertOk();
+        self::assertEqualsCanonicalizing(['clock' => '12', 'week_start' => 'sunday', 'energy' => 'kcal'], $this->getJson('/api/v1/session')->json('user.profile'));
+        $this->putJson('/api/v1/me/profile', ['clock' => '13'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'clock');
+        $batch = $this->startBatch('pressed-masa')['id'];
+        self::assertMatchesRegularExpression('/^\d{1,2}:\d\d [ap]m  /m', (string) $this->get("/batches/$batch/run-sheet.txt?clock=12")->assertOk()->getContent());
+        self::assertMatchesRegularExpression('/^\d\d:\d\d  /m', (string) $this->get("/batches/$batch/run-sheet.txt")->assertOk()->getContent());
+    }
+
+    public function test_copies_are_an_owners_business_and_are_put_back_by_who_owns_the_whole_house(): void
+    {
+        $owner = $this->cook();
+        $folder = sys_get_temp_dir().'/mill-copies-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        config(['mill.copies' => $folder]);
+        file_put_contents("$folder/kitchen-2026-03-01-033000.sqlite", 'not a database');
+        file_put_contents("$folder/private.sqlite", 'not named as a copy');
+        $listed = $this->getJson('/api/v1/copies')->assertOk();
+        Contract::assertComponent('Copies', (string) $listed->getContent());
+        self::assertSame([true, ['kitchen-2026-03-01-033000.sqlite']], [$listed->json('may_restore'), array_column((array) $listed->json('copies'), 'id')]);
+        foreach (['private.sqlite', '..', 'kitchen-2026-03-02-033000.sqlite'] as $other) {
+            $this->postJson("/api/v1/copies/$other/restored")->assertNotFound();
+        }
+        Kitchen::query()->create(['name' => 'Another']);
+        self::assertFalse($this->getJson('/api/v1/copies')->json('may_restore'));
+        $this->postJson('/api/v1/copies/kitchen-2026-03-01-033000.sqlite/restored')->assertForbidden();
+        Membership::query()->where('user_id', $owner->id)->update(['role' => Role::Cook]);
+        $this->getJson('/api/v1/copies')->assertForbidden();
+        array_map(unlink(...), glob("$folder/*") ?: []);
+        rmdir($folder);
     }
 
     private function invited(string $role): string

@@ -40,6 +40,9 @@ export const api = {
   withdrawCalendar: () => told(contract.DELETE('/me/calendar')),
   enterKitchen: (kitchen: string) => told(contract.PUT('/me/kitchen', { body: { kitchen } })),
   openAnother: (kitchen: string) => told(contract.POST('/me/kitchens', { body: { kitchen } })),
+  copies: () => told(contract.GET('/copies')),
+  makeCopy: () => told(contract.POST('/copies')),
+  restoreCopy: (copy: string) => told(contract.POST('/copies/{copy}/restored', at({ copy }))),
   /** A kitchen file as it is; looked at, nothing of it stays. */
   bringIn: (file: Blob, differing: 'keep' | 'take', look: boolean) =>
     told(

@@ -5,7 +5,9 @@ import type { Profile } from '@/api/types'
 import { own } from './person'
 import { useHouse } from './house'
 import { useAppearance } from '@/ui/appearance'
+import { countHours, hours } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
+import { beginWeeks, weekStart } from '@/ui/week'
 
 const SETTLES_MS = 800
 const UNTOLD = 'profile'
@@ -22,6 +24,8 @@ export function useProfile(): void {
 
   const shown = (): Profile => ({
     ...units.choice,
+    clock: hours.value,
+    week_start: weekStart.value,
     theme: appearance.theme,
     view: appearance.view,
     muted: appearance.muted,
@@ -30,11 +34,14 @@ export function useProfile(): void {
   })
   const now = computed(() => JSON.stringify(shown()))
 
-  function show({ mass, temperature, length, ...looks }: Profile) {
+  function show({ mass, temperature, length, energy, clock, week_start, ...looks }: Profile) {
+    if (clock) countHours(clock)
+    if (week_start) beginWeeks(week_start)
     Object.assign(units.choice, {
       ...(mass && { mass }),
       ...(temperature && { temperature }),
       ...(length && { length }),
+      ...(energy && { energy }),
     })
     if (looks.theme && looks.theme !== appearance.theme) appearance.switchTheme()
     Object.assign(appearance, Object.fromEntries(Object.entries(looks).filter(([name]) => name !== 'theme')))

@@ -29,7 +29,6 @@ const bases = computed<{ value: Basis; label: string }[]>(() => [
   { value: 'per_100_g', label: '100 g as eaten' },
   { value: 'per_100_g_raw', label: '100 g raw' },
 ])
-const inUnits = computed(() => new URLSearchParams({ ...units.choice }).toString())
 const facts = computed(() => factsOf(plan.label[basis.value], convention.value))
 const budget = computed({
   get: () => request.budget?.net_carbohydrate_grams,
@@ -79,7 +78,7 @@ function fit() {
             v-for="paper in ['a5', 'a4', 'letter']"
             :key="paper"
             class="label-paper"
-            :href="`/breads/${bread.id}/recipe-card.pdf?paper=${paper}&${inUnits}`"
+            :href="`/breads/${bread.id}/recipe-card.pdf?paper=${paper}&${units.inAddress}`"
             >{{ paper }}</a
           ></span
         >

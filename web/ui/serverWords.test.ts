@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { inUnits } from './serverWords'
 
-const METRIC = { mass: 'g', temperature: 'C', length: 'mm' } as const
-const US = { mass: 'oz', temperature: 'F', length: 'in' } as const
+const METRIC = { mass: 'g', temperature: 'C', length: 'mm', energy: 'both' } as const
+const US = { mass: 'oz', temperature: 'F', length: 'in', energy: 'both' } as const
 
 describe('what the house says in a sentence', () => {
   const said = [

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { against, clock, gramsFrom, kelvins, massFor, show, type Choice, duration } from './units'
 
-const metric: Choice = { mass: 'g', temperature: 'C', length: 'mm' }
-const inch: Choice = { mass: 'oz', temperature: 'F', length: 'in' }
+const metric: Choice = { mass: 'g', temperature: 'C', length: 'mm', energy: 'both' }
+const inch: Choice = { mass: 'oz', temperature: 'F', length: 'in', energy: 'kcal' }
 
 describe('what the cook reads', () => {
   it.each([
@@ -61,7 +61,7 @@ describe('a length of time', () => {
 })
 
 describe('a value beside its limit', () => {
-  const METRIC = { mass: 'g', temperature: 'C', length: 'mm' } as const
+  const METRIC = { mass: 'g', temperature: 'C', length: 'mm', energy: 'both' } as const
 
   it('says which side it is on where both read alike', () => {
     expect(against(39.8, 40.2, 'index', METRIC)).toBe('just under 40')

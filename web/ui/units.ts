@@ -2,21 +2,24 @@ import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import type { Unit } from '@/api/types'
 import { inUnits } from './serverWords'
+import { hours, inHours } from './timeOfDay'
 
 export type MassUnit = 'g' | 'oz'
 export type TemperatureUnit = 'C' | 'F'
 export type LengthUnit = 'mm' | 'in'
+export type EnergyUnit = 'both' | 'kJ' | 'kcal'
 
 export interface Choice {
   mass: MassUnit
   temperature: TemperatureUnit
   length: LengthUnit
+  energy: EnergyUnit
 }
 
 const GRAMS_IN_OUNCE = 28.349523125
 const MILLIMETRES_IN_INCH = 25.4
 const KILOJOULES_IN_KILOCALORIE = 4.184
-const METRIC: Choice = { mass: 'g', temperature: 'C', length: 'mm' }
+const METRIC: Choice = { mass: 'g', temperature: 'C', length: 'mm', energy: 'both' }
 const STORED = 'mill.units'
 
 /** Shows a value of the core, which is always SI, in the units the cook reads. */
@@ -43,7 +46,7 @@ export function show(value: number, unit: Unit | null, choice: Choice): string {
     case 'money':
       return fixed(value, 2)
     case 'kJ':
-      return `${fixed(value, 0)} kJ, ${fixed(value / KILOJOULES_IN_KILOCALORIE, 0)} kcal`
+      return energy(value, choice.energy)
     case 'g/mL':
       return `${fixed(value, 2)} g/mL`
     case 'g/g':
@@ -103,6 +106,14 @@ export function clock(seconds: number): string {
     : `${minutes}:${String(whole % 60).padStart(2, '0')}`
 }
 
+function energy(kilojoules: number, unit: EnergyUnit): string {
+  const [kilojoule, kilocalorie] = [
+    `${fixed(kilojoules, 0)} kJ`,
+    `${fixed(kilojoules / KILOJOULES_IN_KILOCALORIE, 0)} kcal`,
+  ]
+  return { both: `${kilojoule}, ${kilocalorie}`, kJ: kilojoule, kcal: kilocalorie }[unit]
+}
+
 function grams(value: number): string {
   return `${fixed(value, Math.abs(value) < 20 && !Number.isInteger(value) ? 1 : 0)} g`
 }
@@ -137,8 +148,13 @@ export const useUnits = defineStore('units', () => {
     () => (value: number, unit: Unit | null) => show(value, unit, { ...choice.value, mass: 'g' }),
   )
   /** A sentence of the house in the units the cook reads. */
-  const words = computed(() => (sentence: string) => inUnits(sentence, choice.value))
-  return { choice, text, beside, held, apart, words }
+  const words = computed(() => (sentence: string) => inHours(inUnits(sentence, choice.value)))
+  /** As an address carries them to what is taken along. */
+  const inAddress = computed(() => {
+    const { mass, temperature, length } = choice.value
+    return new URLSearchParams({ mass, temperature, length, clock: hours.value }).toString()
+  })
+  return { choice, text, beside, held, apart, words, inAddress }
 })
 
 function remembered(): Choice {

@@ -22,9 +22,10 @@ final class RunSheetController
     public function __invoke(Request $request, string $batch, string $form, WriteRunSheet $write): Response
     {
         $found = CurrentKitchen::batch($request, $batch)->load(['revision.formula']);
-        $sheet = ReadersUnits::of($request)->sheet($write($found, Offset::of($request)));
+        $units = ReadersUnits::of($request);
+        $sheet = $units->sheet($write($found, Offset::of($request)));
         if ($form === 'txt') {
-            return new Response(implode("\n", $sheet->lines())."\n", 200, ['Content-Type' => 'text/plain; charset=utf-8']);
+            return new Response(implode("\n", $sheet->lines($units->clock()))."\n", 200, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
         $findings = new Findings;
         $paper = Node::root(Address::of($request), $findings)->object(['paper', 'offset_minutes', 'zone', ...ReadersUnits::FIELDS])->at('paper')->optionalChoice(Paper::class) ?? Paper::A4;
@@ -32,6 +33,6 @@ final class RunSheetController
         /** @var list<array{text: string}> $cautions */
         $cautions = $found->plan['cautions'] ?? [];
 
-        return Pdf::response(view('run-sheet', ['sheet' => $sheet, 'cautions' => $cautions, 'portrait' => $found->plan['portrait'] ?? null]), $paper->value, 'run-sheet.pdf');
+        return Pdf::response(view('run-sheet', ['sheet' => $sheet, 'clock' => $units->clock(), 'cautions' => $cautions, 'portrait' => $found->plan['portrait'] ?? null]), $paper->value, 'run-sheet.pdf');
     }
 }

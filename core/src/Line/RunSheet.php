@@ -63,8 +63,11 @@ final readonly class RunSheet
         return new self($this->title, $this->startsAt, $this->readyAt, $rows, $this->eaters);
     }
 
-    /** @return list<string> lines of plain text */
-    public function lines(): array
+    /**
+     * @param string $clock how a time of day is written, as date() takes it
+     * @return list<string> lines of plain text
+     */
+    public function lines(string $clock = 'H:i'): array
     {
         $day = '';
         $lines = [$this->title, $this->eaters, ''];
@@ -73,7 +76,7 @@ final readonly class RunSheet
                 $day = $row->from->format('Y-m-d');
                 $lines[] = $row->from->format('l, j F Y');
             }
-            $lines[] = sprintf('%s  %s%s', $row->from->format('H:i'), $row->says, $row->minutes() > 0 ? sprintf(' (%d min)', $row->minutes()) : '');
+            $lines[] = sprintf('%s  %s%s', $row->from->format($clock), $row->says, $row->minutes() > 0 ? sprintf(' (%d min)', $row->minutes()) : '');
             if ($row->detail !== '') {
                 $lines[] = '       '.$row->detail;
             }

@@ -64,10 +64,10 @@ async function go(id: string) {
 
 <template>
   <section class="stack" aria-labelledby="own-head">
-    <h2 id="own-head">You, {{ house.session?.user?.name }}</h2>
+    <h1 id="own-head">You, {{ house.session?.user?.name }}</h1>
     <p v-if="said" role="status">{{ said }}</p>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
-    <h3>Your kitchens</h3>
+    <h2>Your kitchens</h2>
     <ul class="own-kitchens">
       <li v-for="one in house.session?.user?.kitchens" :key="one.id">
         <strong v-if="one.is_here" aria-current="true">{{ one.name }}, where you are</strong>
@@ -84,7 +84,7 @@ async function go(id: string) {
       /></Field>
       <template #acts><ElButton native-type="submit">Open it</ElButton></template>
     </KeepForm>
-    <h3>The calendar, from outside</h3>
+    <h2>The calendar, from outside</h2>
     <template v-if="calendar">
       <p class="own-address">
         <code>{{ address }}</code>
@@ -99,7 +99,7 @@ async function go(id: string) {
     <p v-else>
       <ElButton @click="follow(api.openCalendar)">Give it an address of its own</ElButton>
     </p>
-    <h3>Your password</h3>
+    <h2>Your password</h2>
     <KeepForm class="own-form" label="Another password" :doing="change">
       <Field name="password" label="As it is now">
         <ElInput v-model="now" type="password" autocomplete="current-password" />
@@ -110,9 +110,6 @@ async function go(id: string) {
       <template #acts><ElButton native-type="submit">Change it</ElButton></template>
     </KeepForm>
     <p><ElButton @click="elsewhere">Sign out on every other device</ElButton></p>
-    <p class="soft">
-      Units, look, sound and voice are kept for you and come along to every device that you sign in on.
-    </p>
   </section>
 </template>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElButton } from 'element-plus'
+import { ElButton, ElOption, ElSelect } from 'element-plus'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { api, toldBy } from '@/api/client'
 import type { People, Person, Role } from '@/api/types'
@@ -7,17 +7,22 @@ import { uuid } from '@/api/uuid'
 import { useHouse } from '@/bench/house'
 import { day } from '@/bench/batches'
 import KitchenAsFile from './KitchenAsFile.vue'
-import OwnDoor from './OwnDoor.vue'
+import Copies from './Copies.vue'
 import ResetPassword from './ResetPassword.vue'
 
-/** Who cooks in this kitchen, who is asked to, and what is this person's own. */
+/** Who cooks in this kitchen, who is asked to, and the kitchen as files. */
 const house = useHouse()
 const all = shallowRef<People | null>(null)
 const trouble = ref('')
 const copied = ref('')
 const resetting = ref('')
 const isOwner = computed(() => house.session?.user?.role === 'owner')
-const ROLES: Record<Role, string> = { owner: 'Owner', cook: 'Cook' }
+const ROLES: Record<Role, string> = { owner: 'Owner', cook: 'Cook', guest: 'Looks on' }
+const LINKS: { role: Role; words: string }[] = [
+  { role: 'cook', words: 'Link for a cook' },
+  { role: 'owner', words: 'Link for an owner' },
+  { role: 'guest', words: 'Link for somebody who looks on' },
+]
 
 onMounted(() => doing(api.people))
 
@@ -42,9 +47,7 @@ async function copy(secret: string) {
   )
 }
 
-function turn(person: Person) {
-  return doing(() => api.keepPerson(person.id, { role: person.role === 'owner' ? 'cook' : 'owner' }))
-}
+const turn = (person: Person, role: Role) => doing(() => api.keepPerson(person.id, { role }))
 </script>
 
 <template>
@@ -59,11 +62,14 @@ function turn(person: Person) {
             <span class="soft">{{ ROLES[person.role] }}</span>
           </span>
           <div v-if="isOwner" class="row">
-            <ElButton
-              :aria-label="`Make ${person.name} ${person.role === 'owner' ? 'a cook' : 'an owner'}`"
-              @click="turn(person)"
-              >{{ person.role === 'owner' ? 'Make a cook' : 'Make an owner' }}</ElButton
+            <ElSelect
+              class="people-role"
+              :model-value="person.role"
+              :aria-label="`What ${person.name} may do here`"
+              @update:model-value="(role: Role) => turn(person, role)"
             >
+              <ElOption v-for="(words, role) in ROLES" :key="role" :value="role" :label="words" />
+            </ElSelect>
             <template v-if="!person.is_me">
               <ElButton
                 :aria-expanded="resetting === person.id"
@@ -85,11 +91,16 @@ function turn(person: Person) {
         <h2>Ask somebody in</h2>
         <p class="soft">
           A link lets one person in, once, within a week. Cooks do everything but this; owners also say who
-          cooks here.
+          cooks here; who looks on sees all and changes nothing.
         </p>
         <div class="row">
-          <ElButton type="primary" @click="doing(() => api.invite(uuid(), 'cook'))">Link for a cook</ElButton>
-          <ElButton @click="doing(() => api.invite(uuid(), 'owner'))">Link for an owner</ElButton>
+          <ElButton
+            v-for="{ role, words } in LINKS"
+            :key="role"
+            :type="role === 'cook' ? 'primary' : 'default'"
+            @click="doing(() => api.invite(uuid(), role))"
+            >{{ words }}</ElButton
+          >
         </div>
         <ul class="people-list">
           <li v-for="one in all.invitations" :key="one.id">
@@ -103,10 +114,12 @@ function turn(person: Person) {
             </div>
           </li>
         </ul>
-        <KitchenAsFile />
       </template>
     </section>
-    <OwnDoor :calendar="all?.calendar ?? null" @changed="people => (all = people)" />
+    <div v-if="isOwner" class="stack">
+      <KitchenAsFile />
+      <Copies />
+    </div>
   </div>
 </template>
 
@@ -140,6 +153,10 @@ function turn(person: Person) {
   display: block;
   overflow-wrap: anywhere;
   font-size: 0.85rem;
+}
+
+.people-role {
+  width: 9rem;
 }
 
 .people-list .soft {

@@ -11,7 +11,7 @@ const copied = ref('')
 const base = computed(() => `/batches/${batch.id}`)
 const units = useUnits()
 /** By this place's clock, in this cook's units. */
-const here = computed(() => `${zoneInAddress()}&${new URLSearchParams({ ...units.choice }).toString()}`)
+const here = computed(() => `${zoneInAddress()}&${units.inAddress}`)
 
 async function copy() {
   const answer = await fetch(`${base.value}/run-sheet.txt?${here.value}`, {

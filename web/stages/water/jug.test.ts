@@ -3,7 +3,7 @@ import { show } from '@/ui/units'
 import { jugOf } from './jug'
 
 const text = (value: number, unit: Parameters<typeof show>[1]) =>
-  show(value, unit, { mass: 'g', temperature: 'C', length: 'mm' })
+  show(value, unit, { mass: 'g', temperature: 'C', length: 'mm', energy: 'both' })
 
 it('says tap and kettle with what each gives', () => {
   expect(
