@@ -22,9 +22,14 @@ final class Pdf
         $options->setTempDir(storage_path('framework/cache'));
         $options->setFontDir(storage_path('framework/cache'));
         $options->setFontCache(storage_path('framework/cache'));
+        $options->setChroot([base_path(), ...Faces::folders()]);
+        $page = self::writable($view->render());
         $pdf = new Dompdf($options);
+        if (Faces::wants($page)) {
+            Faces::register($pdf->getFontMetrics());
+        }
         $pdf->setPaper($paper);
-        $pdf->loadHtml(self::writable($view->render()));
+        $pdf->loadHtml($page);
         $pdf->render();
 
         return new Response((string) $pdf->output(), 200, [

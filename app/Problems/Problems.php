@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\StoneMillException;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 use Throwable;
@@ -64,7 +65,8 @@ final class Problems
         $status = $failure instanceof HttpExceptionInterface ? $failure->getStatusCode() : 500;
         $headers = $failure instanceof HttpExceptionInterface ? $failure->getHeaders() : [];
         $response = isset(self::TITLES[$status])
-            ? Problem::response($status, 'http-'.$status, self::TITLES[$status], self::TITLES[$status])
+            // Who may not is told why; of anything else only that it is so.
+            ? Problem::response($status, 'http-'.$status, self::TITLES[$status], $failure instanceof AccessDeniedHttpException && $failure->getMessage() !== '' ? $failure->getMessage() : self::TITLES[$status])
             : Problem::response($status, 'failure', 'Something broke on our side.', 'Nothing was stored. The details are in the server log.');
         $response->headers->add($headers);
 

@@ -125,7 +125,15 @@ need_to_measure() {
 # Chromium without its windows: the same pages in three quarters of the time.
 need_browser() { [ -x /usr/bin/chromium-headless-shell ] || need_packages chromium-headless-shell; }
 
+# Who may not install has the first face alone: everything else works without.
+need_faces() {
+    [ "$(id -u)" -eq 0 ] || return 0
+    need_packages fonts-freefont-ttf fonts-droid-fallback fonts-nanum
+}
+
 set_up_php() {
+    # Faces of printed pages for scripts that the first one has nothing of.
+    [ -e /usr/share/fonts/truetype/freefont/FreeSans.ttf ] && [ -e /usr/share/fonts/truetype/droid/DroidSansFallbackFull.ttf ] && [ -e /usr/share/fonts/truetype/nanum/NanumGothic.ttf ] || need_faces
     php -r 'exit(extension_loaded("pdo_sqlite") && extension_loaded("curl") && extension_loaded("dom") && extension_loaded("zip") && extension_loaded("gd") ? 0 : 1);' 2>/dev/null || need_packages "${php_packages[@]}"
     mkdir -p bootstrap/cache storage/kitchen storage/logs storage/framework/{views,cache/data,budget}
     if ! is_current vendor/.mill-stamp composer.json; then

@@ -41,6 +41,7 @@ set_up_all
 ! wants browser && ! wants attack && ! wants feature || set_up_servers
 ! wants browser || need_browser
 if wants feature; then /usr/bin/python3 -c 'import icalendar' 2>/dev/null || need_packages python3-icalendar; fi
+if wants feature; then command -v pdftotext >/dev/null || need_packages poppler-utils; fi
 
 names=()
 results=()

@@ -5,7 +5,7 @@
     <title>{{ $recipe['name'] }}</title>
     <style>
         @page { margin: 9mm 10mm; }
-        body { font: {{ $points }}pt/1.25 DejaVu Sans, sans-serif; color: #262420; }
+        body { font: {{ $points }}pt/1.25 {!! \App\Http\Faces::FAMILY !!}; color: #262420; }
         h1 { margin: 0 0 1mm; font-size: {{ 1.7 * $points }}pt; }
         h2 { margin: 2mm 0 1mm; font-size: {{ 1.1 * $points }}pt; }
         p { margin: 0 0 1.5mm; }

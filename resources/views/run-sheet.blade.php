@@ -5,7 +5,7 @@
     <title>{{ $sheet->title }}</title>
     <style>
         @page { margin: 14mm 15mm; }
-        body { font: 10.5pt/1.3 DejaVu Sans, sans-serif; color: #262420; }
+        body { font: 10.5pt/1.3 {!! \App\Http\Faces::FAMILY !!}; color: #262420; }
         h1 { margin: 0 0 1mm; font-size: 18pt; }
         p { margin: 0 0 3mm; }
         .bread { float: right; width: 34mm; height: 22mm; }

@@ -154,4 +154,21 @@ final class ExportTest extends TestCase
 
         return $rows;
     }
+
+    public function test_a_name_in_any_of_these_scripts_is_printed_with_its_own_letters_and_they_are_in_the_file(): void
+    {
+        $this->cook();
+        $bread = DemoKitchen::uuid('bread pressed-masa');
+        foreach (['Tortas de maíz, ñandú', 'Хлеб на каждый день', 'Ψωμί της ημέρας', 'रोटी', '玉米饼', 'トルティーヤ', '옥수수 빵'] as $name) {
+            $this->patchJson("/api/v1/breads/$bread", ['name' => $name])->assertOk();
+            $file = (string) tempnam(sys_get_temp_dir(), 'card');
+            file_put_contents($file, (string) $this->get("/breads/$bread/recipe-card.pdf?paper=a5")->assertOk()->getContent());
+
+            self::assertStringContainsString($name, Process::run(['pdftotext', '-layout', $file, '-'])->throw()->output(), 'a reader that is not ours finds the name');
+            foreach (array_slice(explode("\n", trim(Process::run(['pdffonts', $file])->throw()->output())), 2) as $face) {
+                self::assertMatchesRegularExpression('/ yes +yes +yes +\d/', $face, 'every face is in the file, as much of it as is used');
+            }
+            unlink($file);
+        }
+    }
 }

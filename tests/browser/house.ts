@@ -18,7 +18,11 @@ export class House {
   async start(): Promise<void> {
     const empty = this.holds === 'nobody yet' ? ['--no-demo'] : []
     this.process = spawn('bin/mill', ['demo', ...empty, '--port', String(this.port)], {
-      env: { ...process.env, MILL_DATABASE: `${this.folder}/kitchen.sqlite` },
+      env: {
+        ...process.env,
+        MILL_DATABASE: `${this.folder}/kitchen.sqlite`,
+        MILL_COPIES: `${this.folder}/copies`,
+      },
       stdio: 'ignore',
     })
     for (let tries = 0; tries < 240; tries++) {

@@ -1,11 +1,15 @@
 import type { Problem } from './types'
 
+/** What is wrong with what was sent; of what somebody may not do, why. */
+function said({ errors, status, title, detail }: Problem): string {
+  if (errors[0]) return `${errors[0].message} Limit: ${errors[0].limit}.`
+  return status === 403 ? detail : title
+}
+
 /** What the server refused, in its own words. */
 export class Refusal extends Error {
   constructor(readonly problem: Problem) {
-    super(
-      problem.errors[0] ? `${problem.errors[0].message} Limit: ${problem.errors[0].limit}.` : problem.title,
-    )
+    super(said(problem))
   }
 
   get status(): number {

@@ -59,7 +59,7 @@ const turn = (person: Person, role: Role) => doing(() => api.keepPerson(person.i
         <li v-for="person in all.people" :key="person.id">
           <span>
             <strong>{{ person.name }}</strong><template v-if="person.is_me"> (you)</template>
-            <span class="soft">{{ ROLES[person.role] }}</span>
+            <span v-if="!isOwner" class="soft">{{ ROLES[person.role] }}</span>
           </span>
           <div v-if="isOwner" class="row">
             <ElSelect
