@@ -51,7 +51,19 @@ const question = computed<ChooseQuestion>(() => ({
 }))
 const fitting = computed(() => answer.value?.filter(bread => !bread.misses.length) ?? [])
 const near = computed(() => answer.value?.filter(bread => bread.misses.length === 1).slice(0, 6) ?? [])
-watch(question, asked => void about(asked), { immediate: true })
+/** As many as can be looked over at once; the others when they are asked for. */
+const AT_ONCE = 9
+const whole = ref(false)
+const found = computed(() => [...fitting.value, ...near.value])
+const shown = computed(() => found.value.slice(0, whole.value ? undefined : AT_ONCE))
+watch(
+  question,
+  asked => {
+    whole.value = false
+    void about(asked)
+  },
+  { immediate: true },
+)
 
 async function keep(chosen: ChosenBread) {
   const style = house.kitchen?.styles.find(one => one.id === chosen.style)
@@ -147,7 +159,7 @@ async function keep(chosen: ChosenBread) {
       </p>
       <ul class="breads-found">
         <li
-          v-for="bread in [...fitting, ...near]"
+          v-for="bread in shown"
           :key="bread.style"
           class="panel"
           :class="{ 'is-near': bread.misses.length }"
@@ -174,6 +186,9 @@ async function keep(chosen: ChosenBread) {
           >
         </li>
       </ul>
+      <p v-if="found.length > shown.length">
+        <ElButton @click="whole = true">{{ found.length - shown.length }} more</ElButton>
+      </p>
     </section>
   </div>
 </template>

@@ -13,6 +13,7 @@ import Choice from '@/ui/Choice.vue'
 import Term from '@/ui/Term.vue'
 import WheatMark from '@/ui/WheatMark.vue'
 import { useStart } from '../useStart'
+import FormulaFigures from './FormulaFigures.vue'
 import FormulaLines from './FormulaLines.vue'
 import FormulaNumbers from './FormulaNumbers.vue'
 import { useFormula } from './useFormula'
@@ -21,6 +22,7 @@ import { useFormula } from './useFormula'
 const PANELS = {
   size: defineAsyncComponent(() => import('./SizePanel.vue')),
   schools: defineAsyncComponent(() => import('./SchoolsPanel.vue')),
+  use: defineAsyncComponent(() => import('./UsePanel.vue')),
   extras: defineAsyncComponent(() => import('./ExtrasPanel.vue')),
   swap: defineAsyncComponent(() => import('./SwapPanel.vue')),
   blend: defineAsyncComponent(() => import('./BlendPanel.vue')),
@@ -104,6 +106,7 @@ function change(next: PlanRequest) {
         <LedgerBars :plan="plan" />
         <h2><Term word="binding">What holds it together</Term></h2>
         <BindingBar :plan="plan" />
+        <FormulaFigures :plan="plan" />
         <Warnings :plan="plan" @mend="mend" />
       </section>
       <FormulaNumbers v-if="plan" :request="request" :plan="plan" :kind="style" @change="change" />
@@ -114,6 +117,7 @@ function change(next: PlanRequest) {
         label="Change it by"
         :options="[
           { value: 'schools', label: 'Schools' },
+          { value: 'use', label: 'Use and rests' },
           { value: 'size', label: 'Size' },
           { value: 'extras', label: 'Beside the dough' },
           { value: 'swap', label: 'A swap' },

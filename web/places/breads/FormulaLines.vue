@@ -13,8 +13,6 @@ import {
   withGrind,
   withMore,
   without,
-  withOrder,
-  withWorked,
   withWay,
 } from '@/ui/formula'
 import { measureOf, writtenIn, type MeasureOf } from '@/ui/measures'
@@ -45,14 +43,6 @@ const more = computed(() =>
 const measure = computed<MeasureOf>({
   get: () => measureOf(request),
   set: value => plan && emit('change', writtenIn(request, value, plan, house.kitchen?.cup)),
-})
-const order = computed({
-  get: () => request.formula?.order ?? 'water_into_flour',
-  set: value => emit('change', withOrder(request, value)),
-})
-const worked = computed({
-  get: () => request.formula?.worked ?? 'hand',
-  set: value => emit('change', withWorked(request, value)),
 })
 const isShared = (ingredient: string) =>
   flours.value.has(ingredient) &&
@@ -119,22 +109,6 @@ function isLastFlour(ingredient: string): boolean {
         @remove="remove(line.ingredient)"
       />
     </ul>
-    <Choice
-      v-model="order"
-      label="Which comes to which"
-      :options="[
-        { value: 'water_into_flour', label: 'Water into flour' },
-        { value: 'flour_into_water', label: 'Flour into water' },
-      ]"
-    />
-    <Choice
-      v-model="worked"
-      label="Worked"
-      :options="[
-        { value: 'hand', label: 'By hand' },
-        { value: 'machine', label: 'By machine' },
-      ]"
-    />
     <ElSelect
       class="screen-only"
       :model-value="''"

@@ -4,9 +4,8 @@ import type { Plan, PlanRequest, Style } from '@/api/types'
 import { withWish } from '@/api/requests'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
-import FigureRow from '@/ui/FigureRow.vue'
 
-/** The sliders that everything hangs on, and the numbers that follow them. */
+/** The sliders that everything hangs on. */
 const { request, plan, kind } = defineProps<{ request: PlanRequest; plan: Plan; kind: Style }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 
@@ -61,23 +60,10 @@ const isOwn = computed(() => request.water?.hydration_percent !== undefined)
         { value: 'roll', label: 'Roll' },
       ]"
     />
-    <dl class="numbers">
-      <FigureRow label="Water to pour" :figure="plan.water.grams" />
-      <FigureRow label="First pour" :figure="plan.water.first_pour_grams" />
-      <FigureRow label="Dough" :figure="plan.mix.celsius" />
-      <FigureRow label="Starch swollen" :figure="plan.mix.swollen_share" />
-      <FigureRow label="Piece" :figure="plan.portion.piece_grams" :after="` × ${plan.portion.count}`" />
-      <FigureRow label="Wide" :figure="plan.shape.diameter_mm" />
-    </dl>
-    <p v-if="plan.mix.scald" class="soft">{{ plan.mix.scald.advice }}</p>
   </section>
 </template>
 
 <style scoped>
-.numbers {
-  margin: 0;
-}
-
 .numbers-back {
   justify-self: start;
 }

@@ -3,10 +3,6 @@ import { ElOption, ElSelect } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, PlanRequest, School } from '@/api/types'
 import { useHouse } from '@/bench/house'
-import CarryFields from '@/ui/CarryFields.vue'
-import ForWhat from '@/ui/ForWhat.vue'
-import OnWhat from '@/ui/OnWhat.vue'
-import RestFields from '@/ui/RestFields.vue'
 import { withMethod, withWish } from '@/api/requests'
 import { withFat } from '@/ui/formula'
 
@@ -55,13 +51,6 @@ function choose(step: School['step'], id: string) {
 </script>
 
 <template>
-  <ForWhat :request="request" @change="emit('change', $event)" />
-  <OnWhat
-    :request="request"
-    :pours="plan.method.shape === 'pour'"
-    inherits
-    @change="emit('change', $event)"
-  />
   <ul class="schools">
     <li v-for="school in schools" :key="school.step">
       <label :for="`school-${school.step}`">{{ school.name }}</label>
@@ -81,18 +70,12 @@ function choose(step: School['step'], id: string) {
       <span class="soft">{{ buys(school) }}</span>
     </li>
   </ul>
-  <template v-if="plan.method.shape !== 'pour'">
-    <h3>From the board to the griddle</h3>
-    <CarryFields :plan="plan" :request="request" @change="emit('change', $event)" />
-  </template>
-  <h3>Rests</h3>
-  <RestFields :request="request" :plan="plan" @change="emit('change', $event)" />
 </template>
 
 <style scoped>
 .schools {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(15rem, 100%), 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(13rem, 100%), 1fr));
   gap: var(--gap) 1.2rem;
   margin: 0;
   padding: 0;

@@ -21,6 +21,11 @@ const lines = computed(() => linesOf(request).filter(line => line.ingredient !==
 const chosen = ref(replacing ?? lines.value[0]?.ingredient ?? '')
 const without = ref<string[]>([])
 const { answer, refused, about } = useAsking(api.swap)
+/** One row of the closest; the others when they are asked for. */
+const CLOSEST = 4
+const all = ref(false)
+const shown = computed(() => answer.value?.options.slice(0, all.value ? undefined : CLOSEST) ?? [])
+watch(chosen, () => (all.value = false))
 const larder = computed(() => atHand(house.kitchen?.lots ?? []))
 
 watch(
@@ -54,7 +59,7 @@ watch(
       Nothing can stand in for this as it stands. Let fewer things be kept out, or change another line first.
     </p>
     <ol v-if="answer" class="swaps" :aria-label="`In place of ${answer.name}`">
-      <li v-for="option in answer.options" :key="option.ingredient" class="panel">
+      <li v-for="option in shown" :key="option.ingredient" class="panel">
         <div class="swaps-name">
           <strong>{{ option.name }}</strong>
           <span :class="option.at_hand ? 'is-there' : 'soft'">{{
@@ -87,6 +92,9 @@ watch(
         >
       </li>
     </ol>
+    <p v-if="(answer?.options.length ?? 0) > shown.length">
+      <ElButton @click="all = true">{{ (answer?.options.length ?? 0) - shown.length }} more</ElButton>
+    </p>
   </div>
 </template>
 

@@ -4,6 +4,7 @@ import { computed, nextTick, ref } from 'vue'
 import type { Gear } from '@/api/types'
 import { useHouse } from '@/bench/house'
 import Choice from '@/ui/Choice.vue'
+import Fold from '@/ui/Fold.vue'
 import { CUPS, SPOONS, type Cup, type SpoonSet } from '@/ui/cups'
 import CalibrateForm from './CalibrateForm.vue'
 import { saysAll } from '@/ui/search'
@@ -33,11 +34,12 @@ const styleOf = (id: string | null) => house.kitchen?.styles.find(one => one.id 
 const byBread = computed(() => {
   const groups = new Map<string, typeof breads.value>()
   for (const one of breads.value) {
-    const name = styleOf(one.style) ?? 'Every dough'
-    groups.set(name, [...(groups.get(name) ?? []), one])
+    const name = styleOf(one.style)
+    if (name) groups.set(name, [...(groups.get(name) ?? []), one])
   }
-  return groups
+  return [...groups]
 })
+const everywhere = computed(() => breads.value.filter(one => !styleOf(one.style)))
 const cup = computed({
   get: () => house.kitchen?.cup ?? undefined,
   set: (value?: Cup) => value && void house.keepMeasure({ cup: value }),
@@ -92,36 +94,52 @@ async function kept() {
       @leave="doing = null"
     />
     <LoadsPanel v-else-if="doing?.what === 'loads'" :gear="doing.gear" />
-    <ul class="hearth-gear">
-      <GearCard
-        v-for="one in gear.filter(tool => tool.kind === 'griddle')"
-        :key="one.id"
-        :gear="one"
-        @change="begin({ what: 'change', gear: one })"
-        @calibrate="begin({ what: 'calibrate', gear: one })"
-        @loads="begin({ what: 'loads', gear: one })"
-      />
-    </ul>
-    <ul class="hearth-gear is-small">
-      <GearCard
-        v-for="one in gear.filter(tool => tool.kind !== 'griddle')"
-        :key="one.id"
-        :gear="one"
-        @change="begin({ what: 'change', gear: one })"
-      />
-    </ul>
+    <div class="hearth-tools">
+      <ul class="hearth-gear">
+        <GearCard
+          v-for="one in gear.filter(tool => tool.kind === 'griddle')"
+          :key="one.id"
+          :gear="one"
+          @change="begin({ what: 'change', gear: one })"
+          @calibrate="begin({ what: 'calibrate', gear: one })"
+          @loads="begin({ what: 'loads', gear: one })"
+        />
+      </ul>
+      <ul class="hearth-gear is-small">
+        <GearCard
+          v-for="one in gear.filter(tool => tool.kind !== 'griddle')"
+          :key="one.id"
+          :gear="one"
+          @change="begin({ what: 'change', gear: one })"
+        />
+      </ul>
+    </div>
     <section class="stack" aria-labelledby="hands">
       <h2 id="hands">Hands, and what they make</h2>
       <ul class="hearth-gear">
         <HandCard v-for="cook in house.kitchen?.cooks" :key="cook.id" :cook="cook" />
+        <li v-if="everywhere.length" class="panel stack">
+          <h3>Every dough</h3>
+          <LearnedList :things="everywhere" />
+        </li>
+      </ul>
+    </section>
+    <Fold
+      v-if="byBread.length"
+      name="hearth-breads"
+      :title="`Breads, as they come out here (${byBread.length})`"
+    >
+      <ul class="hearth-gear">
         <li v-for="[name, things] in byBread" :key="name" class="panel stack">
           <h3>{{ name }}</h3>
           <LearnedList :things="things" />
         </li>
       </ul>
-    </section>
-    <Choice v-model="cup" label="The cup of this kitchen" :options="CUPS" />
-    <Choice v-model="spoon" label="Its spoons" :options="SPOONS" />
+    </Fold>
+    <div class="row">
+      <Choice v-model="cup" label="The cup of this kitchen" :options="CUPS" />
+      <Choice v-model="spoon" label="Its spoons" :options="SPOONS" />
+    </div>
   </div>
 </template>
 
@@ -139,6 +157,24 @@ async function kept() {
   margin: 0;
   padding: 0;
   list-style: none;
+}
+
+/* What lies on the hob, and beside it what is small. */
+.hearth-tools .hearth-gear:not(.is-small) {
+  grid-template-columns: repeat(auto-fill, minmax(min(21rem, 100%), 1fr));
+}
+
+.hearth-tools {
+  display: grid;
+  grid-template-columns: minmax(0, 2fr) minmax(0, 1fr);
+  align-items: start;
+  gap: var(--gap);
+}
+
+@media (max-width: 62rem) {
+  .hearth-tools {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 
 .hearth-gear.is-small {
