@@ -145,6 +145,7 @@ test('an egg is swapped for what is left over in the larder, and the label follo
   await page.getByRole('button', { name: 'Swap Whole egg' }).click()
   await page.getByRole('group', { name: 'By something without' }).getByRole('button', { name: 'Egg' }).click()
   await expect(page.getByRole('button', { name: 'Take Egg white' })).toBeHidden()
+  await page.getByRole('button', { name: /^\d+ more$/ }).click()
   await page.getByRole('button', { name: 'Take Psyllium husk', exact: true }).click()
   await expect(page.getByRole('slider', { name: 'Psyllium husk' })).toBeVisible()
   await expect(page.getByRole('slider', { name: 'Whole egg' })).toHaveCount(0)

@@ -118,7 +118,7 @@ test('a formula says what is beside its dough, how a line goes in, how it waits 
   await expectAccessible(page)
   await page.getByRole('radio', { name: 'Label and cost' }).check({ force: true })
   await expect(page.getByText(/sesame/i).first()).toBeVisible()
-  await page.getByRole('radio', { name: 'Schools' }).check({ force: true })
+  await page.getByRole('radio', { name: 'Use and rests' }).check({ force: true })
   await chooseFrom(page, 'What it is for', 'Crisp, as chips')
   await page.getByRole('button', { name: /^Save as version/ }).click()
   await expect(page.getByText(/Version 2\./)).toBeVisible()
