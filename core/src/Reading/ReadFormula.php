@@ -10,9 +10,25 @@ use StoneMill\Style\Styles;
 /** What the lines of a text add up to: a formula that a plan takes, as far as nothing of it is open. */
 final readonly class ReadFormula
 {
+    /** @var list<ReadLine> as they were read; what cannot be added to the same thing above it is asked about */
+    public array $lines;
+
     /** @param list<ReadLine> $lines */
-    public function __construct(public array $lines)
+    public function __construct(array $lines)
     {
+        $sums = [];
+        foreach ($lines as $at => $line) {
+            $key = self::key($line);
+            if ($key === null) {
+                continue;
+            }
+            $sum = isset($sums[$key]) ? $sums[$key]->and($line) : $line;
+            if ($sum === null) {
+                $lines[$at] = $line->asked('This stands above already, given in another way that it cannot be added to: give both in grams, or keep one as a note.');
+            }
+            $sums[$key] = $sum ?? $sums[$key];
+        }
+        $this->lines = $lines;
     }
 
     /** Lines that cannot be used before the cook has said more. */
@@ -21,7 +37,7 @@ final readonly class ReadFormula
         return count($this->of(LineKind::Asked));
     }
 
-    /** @return list<ReadLine> what goes into the bowl, each ingredient once; amounts of one kind are added up, of others the first is kept */
+    /** @return list<ReadLine> what goes into the bowl, each ingredient once, its amounts added up */
     public function dough(): array
     {
         return self::summed([...$this->of(LineKind::Dough), ...array_filter($this->of(LineKind::Water), static fn (ReadLine $line): bool => $line->amount !== null)]);
@@ -79,6 +95,14 @@ final readonly class ReadFormula
         return array_values(array_filter($this->lines, static fn (ReadLine $line): bool => $line->kind === $kind));
     }
 
+    /** Lines of one key are one line of the formula; null for what is no line of it. */
+    private static function key(ReadLine $line): ?string
+    {
+        $isLine = $line->kind === LineKind::Dough || $line->kind === LineKind::Extra || $line->kind === LineKind::Water && $line->amount !== null;
+
+        return $isLine ? ($line->ingredient->id ?? '').' '.($line->place->value ?? '') : null;
+    }
+
     /**
      * @param list<ReadLine> $lines
      * @return list<ReadLine>
@@ -87,9 +111,8 @@ final readonly class ReadFormula
     {
         $once = [];
         foreach ($lines as $line) {
-            $key = ($line->ingredient->id ?? '').' '.($line->place->value ?? '');
-            $before = $once[$key] ?? null;
-            $once[$key] = $before === null ? $line : $before->and($line);
+            $key = (string) self::key($line);
+            $once[$key] = isset($once[$key]) ? $once[$key]->and($line) ?? $once[$key] : $line;
         }
 
         return array_values($once);

@@ -37,15 +37,20 @@ final readonly class ReadLine
     ) {
     }
 
-    /** More of the same: by weight, where both have one; otherwise as it was. */
-    public function and(self $more): self
+    /** More of the same: by weight where both have one, else by what both are given in; what names no amount adds none. Null where they cannot be added. */
+    public function and(self $more): ?self
     {
-        if ($this->grams === null || $more->grams === null) {
-            return $this;
+        if ($this->amount === null || $more->amount === null) {
+            return $this->with($more, $this->amount ?? $more->amount, $this->grams ?? $more->grams);
         }
-        $grams = $this->grams->plus($more->grams);
-        $amount = new Amount(AmountKind::Grams, $grams, ($this->amount->words ?? '').' + '.($more->amount->words ?? ''));
+        $grams = $this->grams === null || $more->grams === null ? null : $this->grams->plus($more->grams);
+        $amount = $grams === null ? $this->amount->plus($more->amount) : new Amount(AmountKind::Grams, $grams, $this->amount->words.' + '.$more->amount->words);
 
+        return $amount === null ? null : $this->with($more, $amount, $grams);
+    }
+
+    private function with(self $more, ?Amount $amount, ?Spread $grams): self
+    {
         return new self($this->text.' + '.$more->text, $this->kind, $this->ingredient, $amount, $grams, $this->goesIn, $this->place, $this->celsius ?? $more->celsius, $this->count, [...$this->doubts, ...$more->doubts], $this->choices);
     }
 
@@ -73,5 +78,11 @@ final readonly class ReadLine
     public function asNote(): self
     {
         return new self($this->text, LineKind::Note);
+    }
+
+    /** In doubt, so that it is not used before the cook has said more. */
+    public function asked(string $doubt): self
+    {
+        return new self($this->text, LineKind::Asked, $this->ingredient, $this->amount, $this->grams, $this->goesIn, $this->place, $this->celsius, $this->count, [...$this->doubts, $doubt], $this->choices);
     }
 }

@@ -12,6 +12,7 @@ use StoneMill\Reading\AmountKind;
 use StoneMill\Reading\CookText;
 use StoneMill\Reading\LineKind;
 use StoneMill\Reading\Measures;
+use StoneMill\Reading\ReadFormula;
 use StoneMill\Reading\ReadLine;
 use StoneMill\School\ExtraPlace;
 use StoneMill\School\GoesIn;
@@ -96,6 +97,38 @@ final class CookTextTest extends TestCase
         $apart = self::$text->read('500 g (1 cup) rice flour')[0];
         self::assertSame(500.0, $apart->grams?->likely);
         self::assertStringContainsString('not the same', implode(' ', $apart->doubts));
+    }
+
+    public function test_what_is_named_twice_is_added_up_or_asked_about_and_never_left_behind(): void
+    {
+        $sums = static function (string $text): array {
+            $read = new ReadFormula(self::$text->read($text));
+            $lines = [...$read->dough(), ...$read->extras()];
+
+            return [...array_map(static fn (ReadLine $line): array => [$line->ingredient?->id, $line->amount?->kind, $line->amount?->number->likely], $lines), ...($read->open() === 0 ? [] : [$read->open().' asked'])];
+        };
+        self::assertSame([['sorghum', AmountKind::Grams, 250.0], ['salt', AmountKind::Grams, 5.0]], $sums('200 g sorghum flour
+3 g salt
+50 g sorghum flour
+2 g salt'));
+        self::assertSame([['salt', AmountKind::Percent, 2.5]], $sums('2 % salt
+0.5 % salt'), 'shares of one flour base');
+        self::assertSame([['salt', AmountKind::Percent, 2.0], '1 asked'], $sums('2 % salt
+3 g salt'), 'nobody knows yet how much 2 % is');
+        self::assertSame([['sunflower-oil', AmountKind::Volume, 1.0]], $sums('oil for the griddle
+1 tbsp oil for the griddle'));
+    }
+
+    public function test_of_two_that_cannot_be_added_the_later_one_is_asked_about_until_both_are_in_grams(): void
+    {
+        $read = self::$text->read('100 % sorghum flour
+2 % salt
+3 g salt');
+        $asked = (new ReadFormula($read))->lines[2];
+        self::assertSame(LineKind::Asked, $asked->kind);
+        self::assertStringContainsString('cannot be added', implode(' ', $asked->doubts));
+        self::assertSame(0, (new ReadFormula([$read[0], $read[1]->settled(null, 4.0, null), $read[2]]))->open());
+        self::assertSame(0, (new ReadFormula([$read[0], $read[1], $read[2]->asNote()]))->open());
     }
 
     public function test_a_cup_is_doubted_until_somebody_says_which(): void
