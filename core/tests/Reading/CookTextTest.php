@@ -66,6 +66,15 @@ final class CookTextTest extends TestCase
         self::assertSame(43.0, $read[2]->celsius, 'warm to the hand');
     }
 
+    public function test_so_much_each_of_several_is_so_much_of_every_one(): void
+    {
+        $said = static fn (string $text): array => array_map(static fn (ReadLine $line): array => [$line->ingredient?->id, $line->amount?->number->likely], self::$text->read($text));
+        self::assertSame([['sorghum', 60.0], ['salt', 60.0]], $said('60 g each of sorghum flour and salt'));
+        self::assertSame([['sorghum', 0.5], ['psyllium-husk', 0.5], ['salt', 0.5]], $said('½ tsp each: sorghum flour, psyllium husk and salt'));
+        self::assertCount(1, $said('60 g each of sorghum flour'));
+        self::assertSame([['salt', 60.0], ['sorghum', 60.0], ['sorghum', null]], $said('60 g each of salt and sorghum flour, plus extra for dusting'));
+    }
+
     public function test_more_of_the_same_for_the_board_or_the_griddle_is_a_thing_of_its_own(): void
     {
         [$dough, $dust] = self::$text->read('250 g sorghum flour, plus extra for dusting');

@@ -22,7 +22,7 @@ final readonly class Parts
         $parts = [];
         foreach (preg_split('/\R|;/u', $text) ?: [] as $line) {
             $line = $this->bare($line);
-            foreach ($line === '' ? [] : $this->split($line) as $part) {
+            foreach ($line === '' ? [] : $this->ofEach($line) ?? $this->split($line) as $part) {
                 $parts[] = $part;
             }
         }
@@ -38,6 +38,20 @@ final readonly class Parts
 
         // A step's number, which no amount is.
         return trim(preg_replace('/^\s*(?:step\s+)?\d{1,2}[.)]\s+(?=\p{Lu}?\p{L})/u', '', $line) ?? $line);
+    }
+
+    /** @return list<string>|null "60 g each of this and that" as two that both say how much; null where it is no such line */
+    private function ofEach(string $line): ?array
+    {
+        if (preg_match('/^(?<amount>'.$this->amount.'\s*each\b(?:\s+of\b)?:?)\s+(?<things>\p{L}.*)$/iu', $line, $found) !== 1) {
+            return null;
+        }
+        $things = array_values(array_filter(
+            array_map(trim(...), preg_split('/(?:,\s*and\s|,\s|\sand\s|\s&\s|\splus\s)(?!(?:\S+\s+)?(?:more|extra|some|a\s+(?:little|bit))\b)(?![^(]*\))/u', $found['things']) ?: []),
+            static fn (string $thing): bool => $thing !== '',
+        ));
+
+        return count($things) < 2 ? null : array_map(static fn (string $thing): string => $found['amount'].' '.$thing, $things);
     }
 
     /** @return list<string> */
