@@ -3,7 +3,7 @@ _mill() {
     local word=${COMP_WORDS[COMP_CWORD]} command=${COMP_WORDS[1]:-}
     local questions='plan compare swap blend choose nixtamal milling label shape bake turns loads calibrate practice day sheet learn causes trial riddle formula bags'
     if [ "$COMP_CWORD" -eq 1 ]; then
-        mapfile -t COMPREPLY < <(compgen -W "demo up test $questions backup restore export import users password doctor house check rebuild bench attack shots completion help version" -- "$word")
+        mapfile -t COMPREPLY < <(compgen -W "demo up test $questions backup restore export import users password doctor house check rebuild bench attack shots completion manual help version" -- "$word")
         return
     fi
     case "$command" in
@@ -13,7 +13,7 @@ _mill() {
         export) mapfile -t COMPREPLY < <(compgen -f -W '--kitchen' -- "$word") ;;
         house) mapfile -t COMPREPLY < <(compgen -W 'check prepare' -- "$word") ;;
         users) mapfile -t COMPREPLY < <(compgen -W '--json' -- "$word") ;;
-        help) mapfile -t COMPREPLY < <(compgen -W "demo up test backup restore export import users password doctor house check rebuild bench attack shots completion $questions" -- "$word") ;;
+        help) mapfile -t COMPREPLY < <(compgen -W "demo up test backup restore export import users password doctor house check rebuild bench attack shots completion manual $questions" -- "$word") ;;
         password) ;;
         *) mapfile -t COMPREPLY < <(compgen -f -- "$word") ;;
     esac

@@ -17,6 +17,7 @@ bin/mill COMMAND ...          bin/mill COMMAND --help says more of one; bin/mill
   house                       what a house wants that is reached from elsewhere
   check                       every shipped bread as planned, beside practice and the literature
   rebuild                     work out anew what lists show of each batch
+  manual                      all of it on one page: commands, exit status, streams, settings, files
   completion                  for bash: source <(bin/mill completion)
   bench, attack, shots        measure speed; attack a house of its own; take the pictures again
 TEXT
@@ -50,6 +51,7 @@ bin/mill house [check|prepare]
     prepare    what stone-mill-php.service does before its workers begin
 TEXT
         users) printf 'bin/mill users [--json]\n    Lists who cooks in which kitchen, and as what.\n' ;;
+        manual) printf 'bin/mill manual\n    Prints all that help says, with exit status, streams, settings and files; a page at a time on a terminal.\n' ;;
         completion) printf 'bin/mill completion\n    Prints the completion of these commands for bash: source <(bin/mill completion)\n' ;;
         test) cat <<'TEXT' ;;
 bin/mill test [core|feature|web|browser|attack]... [--changed]

@@ -39,7 +39,7 @@ final class CommandTest extends TestCase
 
     public function test_every_command_says_what_it_does_and_the_whole_its_version(): void
     {
-        foreach (['demo', 'up', 'test', 'plan', 'swap', 'day', 'formula', 'backup', 'restore', 'export', 'import', 'users', 'completion', 'doctor', 'house', 'rebuild', 'bench', 'attack', 'shots'] as $command) {
+        foreach (['demo', 'up', 'test', 'plan', 'swap', 'day', 'formula', 'backup', 'restore', 'export', 'import', 'users', 'completion', 'manual', 'doctor', 'house', 'rebuild', 'bench', 'attack', 'shots'] as $command) {
             [$code, , $said] = $this->mill([$command, '--help']);
             self::assertSame(0, $code, $command);
             self::assertStringContainsString('bin/mill ', $said);
@@ -47,6 +47,22 @@ final class CommandTest extends TestCase
         }
         self::assertMatchesRegularExpression('/^Stone Mill [0-9]+\.[0-9]+\.[0-9]+$/', trim($this->mill(['--version'])[2]));
         self::assertSame(2, $this->mill(['boil', '--help'])[0]);
+    }
+
+    public function test_the_manual_holds_what_help_says_of_every_command_and_how_they_end(): void
+    {
+        $manual = $this->mill(['manual'])[2];
+        preg_match_all('/^  ([a-z]+)(?: FILE| \\[| NAME|, | {2})/m', $this->mill(['help'])[2], $listed);
+        self::assertGreaterThan(14, count($listed[1]));
+        foreach ([...$listed[1], 'import', 'attack', 'shots'] as $command) {
+            foreach (explode("\n", trim($this->mill([$command, '--help'])[2])) as $line) {
+                self::assertStringContainsString("    $line\n", $manual, $command);
+            }
+        }
+        foreach (Question::cases() as $question) {
+            self::assertMatchesRegularExpression("/^ .*\\b{$question->value}\\b/m", $manual);
+        }
+        self::assertMatchesRegularExpression('/EXIT STATUS\n    0 .*\n    1 .*\n    2 /', $manual);
     }
 
     public function test_the_shell_completes_every_question_and_command(): void
