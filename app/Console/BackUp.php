@@ -15,6 +15,8 @@ use Illuminate\Console\Command;
  */
 final class BackUp extends Command
 {
+    use SaysWhatStopsIt;
+
     protected $signature = 'mill:backup {file? : where the copy goes; must not exist yet} {--folder= : of the dated copies, where no file is named} {--keep=14 : dated copies that stay}';
 
     protected $description = 'Copies the kitchen\'s database while it is in use';
@@ -23,9 +25,7 @@ final class BackUp extends Command
     {
         $keep = filter_var($this->option('keep'), FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => 1000]]);
         if ($keep === false) {
-            $this->components->error("--keep must be a number from 1 to 1000, got '{$this->option('keep')}'.");
-
-            return self::FAILURE;
+            return $this->refused("--keep must be a number from 1 to 1000, got '{$this->option('keep')}'.");
         }
         $folder = $this->option('folder') ?? config()->string('mill.copies');
         $copies = new Copies($folder);
@@ -37,9 +37,7 @@ final class BackUp extends Command
             }
             $keeper->backUp($file);
         } catch (UnusableKitchen $refusal) {
-            $this->components->error($refusal->getMessage());
-
-            return self::FAILURE;
+            return $this->failed($refusal->getMessage());
         }
         $this->line(sprintf('The kitchen %s is copied to %s.', $keeper->kitchen()->path, $file));
         $old = $isDated ? $copies->keepNewest($keep) : [];

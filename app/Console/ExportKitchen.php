@@ -7,28 +7,23 @@ namespace App\Console;
 use App\Kitchens\Choice;
 use App\Kitchens\KitchenFile;
 use App\Models\Kitchen;
-use Illuminate\Console\Command;
 
 /** Writes a whole kitchen into a file that another house can read. */
-final class ExportKitchen extends Command
+final class ExportKitchen extends OnKitchen
 {
     protected $signature = 'mill:export {file : that must not exist yet} {--kitchen= : its name, where the house has several}';
 
     protected $description = 'Writes a whole kitchen into a file';
 
-    public function handle(): int
+    protected function work(): int
     {
         $file = $this->argument('file');
         $kitchen = self::kitchen($this->option('kitchen'));
         if ($kitchen === null) {
-            $this->components->error(sprintf('Say which kitchen with --kitchen: %s.', implode(', ', array_map(static fn (mixed $name): string => is_string($name) ? $name : '', Kitchen::query()->orderBy('id')->pluck('name')->all()))));
-
-            return self::FAILURE;
+            return $this->refused(sprintf('Say which kitchen with --kitchen: %s.', implode(', ', array_map(static fn (mixed $name): string => is_string($name) ? $name : '', Kitchen::query()->orderBy('id')->pluck('name')->all()))));
         }
         if (file_exists($file)) {
-            $this->components->error("$file is there already.");
-
-            return self::FAILURE;
+            return $this->refused("$file is there already.");
         }
         KitchenFile::write($kitchen, Choice::everything(), $file.'.part', fn (string $part, int $rows) => $this->line(sprintf('  %-16s %d', $part, $rows)));
         rename($file.'.part', $file);

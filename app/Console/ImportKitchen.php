@@ -16,6 +16,8 @@ use StoneMill\Plan\Reference;
 /** Brings a kitchen file in: into a house that has no kitchen yet, or into one of its kitchens. */
 final class ImportKitchen extends Command
 {
+    use SaysWhatStopsIt;
+
     protected $signature = 'mill:import {file} {--kitchen= : into which, where the house has several} {--take : of what is not alike, take it as the file has it} {--look : only say what would come in}';
 
     protected $description = 'Brings a kitchen file in';
@@ -25,9 +27,7 @@ final class ImportKitchen extends Command
         $isEmpty = Kitchen::query()->doesntExist();
         $into = $isEmpty ? null : ExportKitchen::kitchen($this->option('kitchen'));
         if ($into === null && ! $isEmpty) {
-            $this->components->error('Say with --kitchen into which kitchen.');
-
-            return self::FAILURE;
+            return $this->refused('Say with --kitchen into which kitchen.');
         }
         try {
             $report = BringIn::from(
@@ -35,9 +35,7 @@ final class ImportKitchen extends Command
                 fn (string $part) => $this->getOutput()->isVerbose() ? $this->line("  $part") : null,
             );
         } catch (InvalidInput $refusal) {
-            $this->components->error(implode(' ', array_map(static fn (FieldError $error): string => $error->inWords(), $refusal->errors)));
-
-            return self::FAILURE;
+            return $this->refused(implode(' ', array_map(static fn (FieldError $error): string => $error->inWords(), $refusal->errors)));
         }
         $told = $report->toArray();
         foreach ($told['parts'] as $part => ['new' => $new, 'same' => $same, 'kept' => $kept, 'taken' => $taken]) {

@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\Membership;
-use Illuminate\Console\Command;
 
 /** Who cooks where in this house. */
-final class ListUsers extends Command
+final class ListUsers extends OnKitchen
 {
     protected $signature = 'mill:users {--json : as JSON}';
 
     protected $description = 'Lists who cooks where';
 
-    public function handle(): int
+    protected function work(): int
     {
         $places = Membership::query()->with(['kitchen', 'user'])->get()
             ->map(static fn (Membership $place): array => ['kitchen' => $place->kitchen->name, 'name' => $place->user->name, 'role' => $place->role->value])

@@ -12,6 +12,8 @@ use Illuminate\Console\Command;
 /** Reads the whole file, however large, while the server runs already; who begins it ends the server when the file is damaged. */
 final class LookThrough extends Command
 {
+    use SaysWhatStopsIt;
+
     protected $signature = 'mill:look-through';
 
     protected $description = 'Looks through all of the kitchen\'s file';
@@ -22,8 +24,7 @@ final class LookThrough extends Command
         if ($condition === FileCondition::Sound) {
             return self::SUCCESS;
         }
-        $this->output->getErrorStyle()->writeln(UnusableKitchen::found($keeper->kitchen(), $condition)->getMessage());
 
-        return self::FAILURE;
+        return $this->failed(UnusableKitchen::found($keeper->kitchen(), $condition)->getMessage());
     }
 }

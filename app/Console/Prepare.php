@@ -16,6 +16,8 @@ use Throwable;
 /** Makes the kitchen or brings it up to date; whatever has to be said goes to the error output, whose kitchen it is to the other. */
 final class Prepare extends Command
 {
+    use SaysWhatStopsIt;
+
     protected $signature = 'mill:prepare {--demo : a new kitchen is the demo\'s} {--fresh : puts the kitchen that is there aside}';
 
     protected $description = 'Makes the kitchen\'s database, or brings it up to date';
@@ -26,15 +28,12 @@ final class Prepare extends Command
             $aside = $this->option('fresh') === true ? $keeper->putAside() : null;
             $kept = $keeper->prepare($this->option('demo') === true);
         } catch (UnusableKitchen|KitchenBusy $refusal) {
-            $this->say($refusal->getMessage());
-
-            return self::FAILURE;
+            return $this->failed($refusal->getMessage());
         } catch (Throwable $failure) {
             // It was being built beside the kitchen, which is as it was.
             report($failure);
-            $this->say(sprintf('The kitchen could not be made ready (%s); nothing was changed. storage/logs tells more.', strtok($failure->getMessage(), "\n")));
 
-            return self::FAILURE;
+            return $this->failed(sprintf('The kitchen could not be made ready (%s); nothing was changed. storage/logs tells more.', strtok($failure->getMessage(), "\n")));
         }
         foreach (['The old database is %s' => $aside, 'Brought up to date; as it was before it is %s' => $kept] as $words => $file) {
             if ($file !== null) {

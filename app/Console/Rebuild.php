@@ -8,13 +8,12 @@ use App\Kitchens\BesideBatch;
 use App\Models\Batch;
 use App\Models\Bread;
 use App\Models\BreadRevision;
-use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Document\PortraitDocument;
 use StoneMill\Plan\Portrait;
 
 /** Brings stored plans up to date, and works out anew from the logs what stands beside each batch. */
-final class Rebuild extends Command
+final class Rebuild extends OnKitchen
 {
     private const AT_ONCE = 50;
 
@@ -22,30 +21,35 @@ final class Rebuild extends Command
 
     protected $description = 'Works out anew what stands beside each batch';
 
-    public function handle(BesideBatch $beside): int
+    public function __construct(private readonly BesideBatch $beside)
+    {
+        parent::__construct();
+    }
+
+    protected function work(): int
     {
         $done = 0;
-        Batch::query()->with(['revision.formula', 'verdict'])->chunkById(self::AT_ONCE, function (iterable $batches) use ($beside, &$done): void {
-            DB::transaction(function () use ($batches, $beside, &$done): void {
+        Batch::query()->with(['revision.formula', 'verdict'])->chunkById(self::AT_ONCE, function (iterable $batches) use (&$done): void {
+            DB::transaction(function () use ($batches, &$done): void {
                 /** @var Batch $batch */
                 foreach ($batches as $batch) {
-                    $beside->keep($batch, $this->tell(...));
+                    $this->beside->keep($batch, $this->tell(...));
                     $done++;
                 }
             });
         });
-        $this->drawBreads($beside);
+        $this->drawBreads();
         $this->line("$done batches are worked out anew.");
 
         return self::SUCCESS;
     }
 
     /** Breads from before each had a picture of its own. */
-    private function drawBreads(BesideBatch $beside): void
+    private function drawBreads(): void
     {
         foreach (Bread::query()->whereNull('portrait')->get() as $bread) {
             $request = BreadRevision::query()->where('formula_id', $bread->id)->latest('number')->first()->document ?? [];
-            $bread->update(['portrait' => PortraitDocument::json(Portrait::of($beside->planned($request, $bread->style, $bread->name, $this->tell(...))))]);
+            $bread->update(['portrait' => PortraitDocument::json(Portrait::of($this->beside->planned($request, $bread->style, $bread->name, $this->tell(...))))]);
         }
     }
 

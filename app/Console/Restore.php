@@ -12,6 +12,8 @@ use Illuminate\Console\Command;
 /** Puts a copy back in the place of the database, brought up to date; what was there, damaged or not, is kept beside it. */
 final class Restore extends Command
 {
+    use SaysWhatStopsIt;
+
     protected $signature = 'mill:restore {file : a copy that mill:backup made}';
 
     protected $description = 'Puts a copy of the kitchen\'s database back, keeping the old one';
@@ -20,10 +22,10 @@ final class Restore extends Command
     {
         try {
             $kept = $keeper->restore($this->argument('file'));
-        } catch (UnusableKitchen|KitchenBusy $refusal) {
-            $this->components->error($refusal->getMessage());
-
-            return self::FAILURE;
+        } catch (UnusableKitchen $refusal) {
+            return $this->refused($refusal->getMessage());
+        } catch (KitchenBusy $refusal) {
+            return $this->failed($refusal->getMessage());
         }
         $this->line(sprintf('The kitchen %s is restored.', $keeper->kitchen()->path));
         if ($kept !== null) {

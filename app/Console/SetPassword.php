@@ -7,11 +7,10 @@ namespace App\Console;
 use App\Http\KeptSessions;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
-use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
 /** Gives a cook another password, from MILL_PASSWORD or as it is typed, and signs that cook out everywhere. */
-final class SetPassword extends Command
+final class SetPassword extends OnKitchen
 {
     private const SHIPPED = 'masa-and-water';
 
@@ -19,14 +18,12 @@ final class SetPassword extends Command
 
     protected $description = 'Gives a cook another password';
 
-    public function handle(): int
+    protected function work(): int
     {
         $name = $this->argument('name') ?? DemoKitchen::COOK;
         $cook = User::query()->where('name', $name)->first();
         if ($cook === null) {
-            $this->components->error(sprintf('Nobody named %s cooks in this kitchen; no password was set.', $name));
-
-            return self::FAILURE;
+            return $this->refused(sprintf('Nobody named %s cooks in this kitchen; no password was set.', $name));
         }
         $password = config()->string('mill.demo_password');
         if ($password === self::SHIPPED && $this->argument('name') !== null && $this->input->isInteractive()) {
@@ -34,9 +31,7 @@ final class SetPassword extends Command
             $password = is_string($typed) ? $typed : '';
         }
         if (mb_strlen($password) < User::SHORTEST_PASSWORD || $password === self::SHIPPED) {
-            $this->components->error(sprintf('A password has at least %d characters and is not the shipped one: set MILL_PASSWORD, or type it.', User::SHORTEST_PASSWORD));
-
-            return self::FAILURE;
+            return $this->refused(sprintf('A password has at least %d characters and is not the shipped one: set MILL_PASSWORD, or type it.', User::SHORTEST_PASSWORD));
         }
         DB::transaction(static function () use ($cook, $password): void {
             $cook->update(['password' => $password]);

@@ -28,6 +28,12 @@ final readonly class KitchenFile
     {
     }
 
+    /** Whether it is no file at all, but lives as long as whoever opened it. */
+    public function isMemory(): bool
+    {
+        return $this->path === ':memory:';
+    }
+
     /**
      * The condition of the file by all that is in it, which takes the longer the more is in it.
      *

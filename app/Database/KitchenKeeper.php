@@ -32,6 +32,15 @@ final readonly class KitchenKeeper
         return $this->kitchen()->condition(self::migrations());
     }
 
+    /** @throws UnusableKitchen If there is no kitchen of this version to work on, as far as a first look tells. */
+    public function needed(): void
+    {
+        $condition = $this->kitchen()->isMemory() ? FileCondition::Sound : $this->firstLook();
+        if ($condition !== FileCondition::Sound) {
+            throw UnusableKitchen::found($this->kitchen(), $condition);
+        }
+    }
+
     private function firstLook(): FileCondition
     {
         return $this->kitchen()->firstLook(self::migrations());

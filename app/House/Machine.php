@@ -75,7 +75,11 @@ final readonly class Machine
     private function disk(): array
     {
         $folder = dirname($this->keeper->kitchen()->path);
-        $free = is_dir($folder) ? (int) floor((float) disk_free_space($folder) / 1e6) : 0;
+        // A folder that is still to be made will be where the nearest one above it is.
+        while (! is_dir($folder) && $folder !== dirname($folder)) {
+            $folder = dirname($folder);
+        }
+        $free = (int) floor((float) disk_free_space($folder) / 1e6);
 
         return [new Finding('Disk', "$free MB free", $free >= self::LEAST_FREE_MEGABYTES ? '' : sprintf('Free at least %d MB where the kitchen is: a full disk refuses every entry.', self::LEAST_FREE_MEGABYTES))];
     }

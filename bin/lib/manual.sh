@@ -15,8 +15,8 @@ manual() {
     cat <<'TEXT'
 EXIT STATUS
     0   done, or answered
-    1   it could not be done: what stood in the way is said
-    2   refused: a command, file or value that is not taken is named, with what is
+    1   it could not be done, or something is wanted (doctor, house): what stands in the way is said
+    2   refused: a command, name, value or file that is not taken is named, with what is
 
 STREAMS
     Plain sentences go to a terminal, JSON into a pipe. What is refused or fails goes to standard error alone.

@@ -49,7 +49,7 @@ final class BackUpTest extends TestCase
         self::assertSame('here', $this->sql('SELECT name FROM kitchens', $this->folder.'/'.$newer));
         self::assertCount(2, glob($this->folder.'/kitchen-2*.sqlite') ?: []);
         self::assertFileExists($this->folder.'/kitchen-before-restore-2025.sqlite');
-        self::assertSame(1, $this->artisan('mill:backup', '--folder='.$this->folder, '--keep=none')[0]);
+        self::assertSame(2, $this->artisan('mill:backup', '--folder='.$this->folder, '--keep=none')[0]);
     }
 
     public function test_a_kitchen_that_is_broken_takes_no_old_copy_away(): void
@@ -64,7 +64,7 @@ final class BackUpTest extends TestCase
     {
         $this->sql("INSERT INTO kitchens (name) VALUES ('here')");
         file_put_contents($this->folder.'/note.sqlite', 'not a database');
-        self::assertSame(1, $this->artisan('mill:restore', $this->folder.'/note.sqlite')[0]);
+        self::assertSame(2, $this->artisan('mill:restore', $this->folder.'/note.sqlite')[0]);
         self::assertSame(1, $this->artisan('mill:backup', $this->folder.'/note.sqlite')[0]);
         self::assertSame('here', $this->sql('SELECT name FROM kitchens'));
         self::assertSame('not a database', file_get_contents($this->folder.'/note.sqlite'));
@@ -87,7 +87,7 @@ final class BackUpTest extends TestCase
         $this->sql("INSERT INTO migrations (migration, batch) VALUES ('2999_01_01_000000_from_later', 9)", $this->folder.'/newer.sqlite');
         foreach (['empty' => 'is empty', 'foreign' => 'is no kitchen of Stone Mill', 'newer' => 'newer Stone Mill', 'missing' => 'is not there'] as $name => $words) {
             [$code, $said] = $this->artisan('mill:restore', "$this->folder/$name.sqlite");
-            self::assertSame(1, $code);
+            self::assertSame(2, $code);
             self::assertStringContainsString($words, (string) preg_replace('/\s+/', ' ', $said));
         }
         self::assertSame('here', $this->sql('SELECT name FROM kitchens'));
@@ -130,8 +130,9 @@ final class BackUpTest extends TestCase
         );
         self::assertIsResource($process);
         $output = (string) stream_get_contents($pipes[1]);
+        $error = (string) stream_get_contents($pipes[2]);
 
-        return [proc_close($process), $output];
+        return [proc_close($process), $output.$error];
     }
 
     private function sql(string $statement, ?string $file = null): string

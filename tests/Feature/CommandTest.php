@@ -65,6 +65,26 @@ final class CommandTest extends TestCase
         self::assertMatchesRegularExpression('/EXIT STATUS\n    0 .*\n    1 .*\n    2 /', $manual);
     }
 
+    public function test_a_command_that_takes_no_such_file_or_name_says_so_on_the_error_output_alone_and_ends_with_two(): void
+    {
+        $note = tempnam(sys_get_temp_dir(), 'mill-note') ?: '';
+        file_put_contents($note, 'no kitchen');
+        foreach ([['restore', $note], ['import', $note]] as $arguments) {
+            [$code, $error, $said] = $this->mill($arguments);
+            self::assertSame([2, ''], [$code, $said], $arguments[0]);
+            self::assertNotSame('', trim($error));
+        }
+        unlink($note);
+    }
+
+    public function test_where_there_is_no_kitchen_every_command_that_wants_one_says_so_in_one_line_and_makes_none(): void
+    {
+        foreach ([['users'], ['password', 'cook'], ['export', 'out.zip'], ['rebuild'], ['backup']] as $arguments) {
+            $this->assertRefused($arguments, 'is not there. Name the right one in MILL_DATABASE');
+        }
+        self::assertFileDoesNotExist(dirname(__DIR__, 2).'/out.zip');
+    }
+
     public function test_the_shell_completes_every_question_and_command(): void
     {
         $words = $this->mill(['completion'])[2];

@@ -152,7 +152,7 @@ final class KitchenFileTest extends TestCase
         } catch (InvalidInput $refusal) {
             self::assertStringContainsString($says, $refusal->getMessage());
         }
-        self::assertSame(1, Artisan::call('mill:import', ['file' => $file]));
+        self::assertSame(2, Artisan::call('mill:import', ['file' => $file]));
         self::assertSame($before, hash_file('sha256', $this->written($cook->kitchen, 'after')));
     }
 

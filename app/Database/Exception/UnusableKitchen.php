@@ -16,6 +16,7 @@ final class UnusableKitchen extends RuntimeException
         $remedy = match ($condition) {
             FileCondition::Newer => 'Start it with the newer version, or put back a copy from before with bin/mill restore.',
             FileCondition::Missing => 'Name the right one in MILL_DATABASE, or make one with bin/mill demo.',
+            FileCondition::Older => 'Start it once with bin/mill up: it is brought up to date, and a copy of it is kept.',
             default => 'bin/mill restore COPY puts a copy back and keeps this file beside it; bin/mill demo --fresh begins a new kitchen.',
         };
 
