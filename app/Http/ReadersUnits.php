@@ -31,9 +31,10 @@ final readonly class ReadersUnits
     {
         $findings = new Findings;
         // What a clock counts to is a word here, not a number.
-        $address = Node::root(array_intersect_key($request->query->all(), array_flip(self::FIELDS)), $findings);
-        $is = static function (string $field, string $metric, string $other) use ($address): bool {
-            $said = $address->at($field)->optionalText(4) ?? $metric;
+        $asked = array_intersect_key($request->query->all(), array_flip(self::FIELDS));
+        $address = Node::root($asked, $findings);
+        $is = static function (string $field, string $metric, string $other) use ($asked, $address): bool {
+            $said = $asked[$field] ?? $metric;
             if ($said !== $metric && $said !== $other) {
                 $address->at($field)->refuse('This unit is not known.', "$metric or $other");
             }
