@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { PlanRequest } from '@/api/types'
 import { linesOf } from './formula'
-import { amountOf, inParts, inSpoons, measureOf, partOf, writtenIn } from './measures'
+import { amountOf, inParts, measureOf, partOf, writtenIn } from './measures'
 
 const request: PlanRequest = {
   style: 'rice-round',
@@ -16,8 +16,8 @@ const request: PlanRequest = {
 const plan = {
   portion: { count: 8, piece_grams: { value: 58 } },
   ledger: [
-    { ingredient: 'rice-white', grams: 280, percent: 100, millilitres: 509 },
-    { ingredient: 'salt', grams: 2.8, percent: 1, millilitres: 2.4 },
+    { ingredient: 'rice-white', grams: 280, percent: 100, volume: { amount: 2, unit: 'cup' as const } },
+    { ingredient: 'salt', grams: 2.8, percent: 1, volume: { amount: 0.5, unit: 'teaspoon_us' as const } },
   ],
 }
 
@@ -35,6 +35,13 @@ describe('a formula', () => {
     ])
   })
 
+  it('in measures takes those of the kitchen, as the plan says them', () => {
+    expect(linesOf(writtenIn(request, 'volume', plan))).toEqual([
+      { ingredient: 'rice-white', volume: { amount: 2, unit: 'cup', fill: 'spooned' }, lot: 'tin' },
+      { ingredient: 'salt', volume: { amount: 0.5, unit: 'teaspoon_us', fill: 'spooned' } },
+    ])
+  })
+
   it('in weights says how many pieces but not how heavy, since the lines have said that', () => {
     expect(writtenIn(request, 'grams', plan).pieces).toEqual({ count: 8, thickness_mm: 2.2 })
     expect(writtenIn(request, 'volume', plan).pieces).toEqual({ count: 8, thickness_mm: 2.2 })
@@ -43,21 +50,6 @@ describe('a formula', () => {
   it('comes back to percent as it was', () => {
     expect(writtenIn(writtenIn(request, 'grams', plan), 'percent', plan)).toEqual(request)
   })
-})
-
-it.each([
-  [509, 2, 'cup'],
-  [130, 0.5, 'cup'],
-  [30, 2, 'tablespoon_metric'],
-  [2.4, 0.5, 'teaspoon_metric'],
-  [0.1, 0.25, 'teaspoon_metric'],
-])('measures %d mL as %d %s', (millilitres, amount, unit) => {
-  expect(inSpoons(millilitres)).toEqual({ amount, unit, fill: 'spooned' })
-})
-
-it('fills fewer of the larger cup', () => {
-  expect(inSpoons(473.2, 'us').amount).toBe(2)
-  expect(inSpoons(500, 'metric').amount).toBe(2)
 })
 
 it.each([

@@ -1,14 +1,9 @@
 import type { Plan, PlanRequest } from '@/api/types'
-import type { Cup } from './cups'
 import { linesOf, type Line } from './formula'
 
 export type MeasureOf = 'percent' | 'grams' | 'volume'
 type Volume = NonNullable<Line['volume']>
-type Row = Pick<Plan['ledger'][number], 'ingredient' | 'grams' | 'percent' | 'millilitres'>
-
-const CUPS = { us: 236.588, metric: 250 }
-const TABLESPOON = 15
-const TEASPOON = 5
+type Row = Pick<Plan['ledger'][number], 'ingredient' | 'grams' | 'percent' | 'volume'>
 
 /** In what a formula is written; a mixed one counts as grams, which says most. */
 export function measureOf(request: PlanRequest): MeasureOf {
@@ -25,12 +20,11 @@ export function writtenIn(
   request: PlanRequest,
   measure: MeasureOf,
   plan: { ledger: Row[]; portion: { count: number; piece_grams: { value: number } } },
-  cup?: Cup | null,
 ): PlanRequest {
   const rows = new Map(plan.ledger.map(row => [row.ingredient, row]))
   const lines = linesOf(request).map(line => {
     const row = rows.get(line.ingredient)
-    return row ? measured(line, row, measure, cup) : line
+    return row ? measured(line, row, measure) : line
   })
   const pieces = { ...request.pieces, count: plan.portion.count }
   if (measure === 'percent') pieces.grams_each = Number(plan.portion.piece_grams.value.toFixed(1))
@@ -40,14 +34,14 @@ export function writtenIn(
   return { ...request, formula, pieces }
 }
 
-function measured(line: Line, row: Row, measure: MeasureOf, cup?: Cup | null): Line {
+function measured(line: Line, row: Row, measure: MeasureOf): Line {
   const rest = { ...line }
   delete rest.percent
   delete rest.grams
   delete rest.volume
   if (measure === 'percent') return { ...rest, percent: Number(row.percent.toFixed(2)) }
-  if (measure === 'grams') return { ...rest, grams: Number(row.grams.toFixed(1)) }
-  return { ...rest, volume: inSpoons(row.millilitres, cup) }
+  if (measure === 'grams' || !row.volume) return { ...rest, grams: Number(row.grams.toFixed(1)) }
+  return { ...rest, volume: { ...row.volume, fill: 'spooned' } }
 }
 
 /** What measuring cups and spoons come in, as shares of one, in the order of size. */
@@ -71,16 +65,6 @@ export function inParts(amount: number): string {
   const whole = Math.floor(part / PARTS.length)
   const written = WRITTEN[part % PARTS.length] ?? ''
   return whole > 0 || written === '' ? `${whole}${written}` : written
-}
-
-/** A volume in the largest measure that it fills at least a quarter of, to the quarter or third. */
-export function inSpoons(millilitres: number, kitchen?: Cup | null): Volume {
-  const cup = CUPS[kitchen ?? 'metric']
-  const parts = (of: number) => Math.max(0.25, amountOf(partOf(millilitres / of)))
-  if (millilitres >= cup / 4) return { amount: parts(cup), unit: 'cup', fill: 'spooned' }
-  if (millilitres >= TABLESPOON)
-    return { amount: parts(TABLESPOON), unit: 'tablespoon_metric', fill: 'spooned' }
-  return { amount: parts(TEASPOON), unit: 'teaspoon_metric', fill: 'spooned' }
 }
 
 export const VOLUME_NAMES: Record<Volume['unit'], string> = {

@@ -13,7 +13,21 @@ enum SpoonSet: string
 
     public function teaspoonMillilitres(): float
     {
-        return $this === self::Us ? VolumeUnit::TeaspoonUs->millilitres() : VolumeUnit::TeaspoonMetric->millilitres();
+        return $this->teaspoon()->millilitres();
+    }
+
+    public function teaspoon(): VolumeUnit
+    {
+        return $this === self::Us ? VolumeUnit::TeaspoonUs : VolumeUnit::TeaspoonMetric;
+    }
+
+    public function tablespoon(): VolumeUnit
+    {
+        return match ($this) {
+            self::Us => VolumeUnit::TablespoonUs,
+            self::Metric => VolumeUnit::TablespoonMetric,
+            self::Au => VolumeUnit::TablespoonAu,
+        };
     }
 
     public function teaspoonsInTablespoon(): int

@@ -9,10 +9,8 @@ use StoneMill\Measure\Exception\OutOfRange;
 /** A small amount in the spoons of a kitchen, rounded to a quarter of a teaspoon, for hands without a scale. */
 final readonly class Spoons
 {
-    /** What measuring cups come in, as shares of one, up to the next whole; and how it is written. */
-    private const PARTS = [0.0, 0.25, 1 / 3, 0.5, 2 / 3, 0.75, 1.0];
-
-    private const WRITTEN = ['', '¼', '⅓', '½', '⅔', '¾', ''];
+    /** How the parts of a cup are written, in their order. */
+    private const WRITTEN = ['', '¼', '⅓', '½', '⅔', '¾'];
 
     private function __construct(public int $tablespoons, public int $quarterTeaspoons, private SpoonSet $set)
     {
@@ -33,16 +31,12 @@ final readonly class Spoons
     public static function orCups(float $grams, float $gramsPerMillilitre, Cup $cup = Cup::Metric, SpoonSet $set = SpoonSet::Metric): string
     {
         $cups = $grams / $gramsPerMillilitre / $cup->millilitres();
-        if ($cups < 0.25) {
+        if ($cups < KitchenMeasure::LEAST) {
             return self::holding($grams, $gramsPerMillilitre, $set)->inWords();
         }
-        $whole = (int) floor($cups);
-        $off = array_map(static fn (float $share): float => abs($cups - $whole - $share), self::PARTS);
-        $part = (int) array_search(min($off), $off, true);
-        $said = $whole + self::PARTS[$part];
-        $whole = (int) floor($said);
+        [$whole, $part] = KitchenMeasure::nearest($cups);
 
-        return ($whole > 0 ? $whole : '').self::WRITTEN[$part].($said > 1 ? ' cups' : ' cup');
+        return ($whole > 0 ? $whole : '').self::WRITTEN[$part].($whole + KitchenMeasure::PARTS[$part] > 1 ? ' cups' : ' cup');
     }
 
     public function millilitres(): float

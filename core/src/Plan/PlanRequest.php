@@ -15,6 +15,7 @@ use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Line\Pace;
 use StoneMill\Measure\Cup;
+use StoneMill\Measure\KitchenMeasure;
 use StoneMill\Measure\Spoons;
 use StoneMill\Measure\Spread;
 use StoneMill\Pantry\Catalogue;
@@ -255,6 +256,12 @@ final readonly class PlanRequest
     public function dipped(float $grams, float $gramsPerMillilitre = 1.0): string
     {
         return Spoons::orCups($grams, $gramsPerMillilitre, $this->cup(), $this->gear->spoons);
+    }
+
+    /** A volume in the one measure of the kitchen that suits it, as a formula is written. */
+    public function measured(float $millilitres): KitchenMeasure
+    {
+        return KitchenMeasure::of($millilitres, $this->cup(), $this->gear->spoons);
     }
 
     /** What is said in cups is said in the kitchen's own. */

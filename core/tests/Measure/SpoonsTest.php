@@ -8,8 +8,10 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Measure\Cup;
+use StoneMill\Measure\KitchenMeasure;
 use StoneMill\Measure\Spoons;
 use StoneMill\Measure\SpoonSet;
+use StoneMill\Measure\VolumeUnit;
 use StoneMill\Tests\Bench;
 
 /** Amounts for hands without a scale, in the cups and spoons of the kitchen. */
@@ -26,6 +28,37 @@ final class SpoonsTest extends TestCase
     public function test_a_cup_is_told_to_the_nearest_quarter_or_third(float $grams, string $said): void
     {
         self::assertSame($said, Spoons::orCups($grams, 1.0, Cup::Metric));
+    }
+
+    /** mL, cup, spoons: cups from a quarter on, tablespoons from one on, teaspoons below. */
+    #[TestWith([509.0, Cup::Metric, SpoonSet::Metric, 2.0, VolumeUnit::Cup])]
+    #[TestWith([473.2, Cup::Us, SpoonSet::Us, 2.0, VolumeUnit::Cup])]
+    #[TestWith([248.0, Cup::Metric, SpoonSet::Metric, 1.0, VolumeUnit::Cup])]
+    #[TestWith([30.0, Cup::Metric, SpoonSet::Metric, 2.0, VolumeUnit::TablespoonMetric])]
+    #[TestWith([29.6, Cup::Us, SpoonSet::Us, 2.0, VolumeUnit::TablespoonUs])]
+    #[TestWith([15.0, Cup::Metric, SpoonSet::Au, 3.0, VolumeUnit::TeaspoonMetric])]
+    #[TestWith([40.0, Cup::Metric, SpoonSet::Au, 2.0, VolumeUnit::TablespoonAu])]
+    #[TestWith([2.4, Cup::Metric, SpoonSet::Metric, 0.5, VolumeUnit::TeaspoonMetric])]
+    #[TestWith([0.1, Cup::Metric, SpoonSet::Metric, 0.25, VolumeUnit::TeaspoonMetric])]
+    public function test_a_formula_in_measures_takes_those_that_lie_in_the_kitchen(float $millilitres, Cup $cup, SpoonSet $set, float $amount, VolumeUnit $unit): void
+    {
+        $measure = KitchenMeasure::of($millilitres, $cup, $set);
+        self::assertSame([$amount, $unit], [$measure->amount, $measure->unit]);
+    }
+
+    public function test_what_is_measured_is_within_an_eighth_of_its_measure_and_all_that_can_be_measured_stays_what_it_is(): void
+    {
+        foreach (Cup::cases() as $cup) {
+            foreach (SpoonSet::cases() as $set) {
+                for ($millilitres = 0.3; $millilitres < 3000; $millilitres *= 1.13) {
+                    $measure = KitchenMeasure::of($millilitres, $cup, $set);
+                    $unit = $measure->unit->millilitres($cup);
+                    self::assertEqualsWithDelta($millilitres, $measure->amount * $unit, $measure->amount === 0.25 ? $unit / 4 : $unit / 8 + 1e-9);
+                    $again = KitchenMeasure::of($measure->amount * $unit + 1e-9, $cup, $set);
+                    self::assertEqualsWithDelta($measure->amount * $unit, $again->amount * $again->unit->millilitres($cup), 0.01, 'four American tablespoons are a quarter of a cup but for a thousandth');
+                }
+            }
+        }
     }
 
     public function test_a_tablespoon_is_that_of_the_kitchen(): void

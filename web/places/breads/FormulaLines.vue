@@ -42,7 +42,7 @@ const more = computed(() =>
 )
 const measure = computed<MeasureOf>({
   get: () => measureOf(request),
-  set: value => plan && emit('change', writtenIn(request, value, plan, house.kitchen?.cup)),
+  set: value => plan && emit('change', writtenIn(request, value, plan)),
 })
 const isShared = (ingredient: string) =>
   flours.value.has(ingredient) &&

@@ -23,6 +23,9 @@ final readonly class LedgerPart
     /** @return array<string, mixed> */
     private function ledgerRow(LedgerRow $row): array
     {
+        $millilitres = $row->line->grams / $row->line->ingredient->spoonDensity();
+        $volume = $this->request->measured($millilitres);
+
         return [
             'ingredient' => $row->line->ingredient->id,
             'name' => $row->line->ingredient->name,
@@ -30,7 +33,8 @@ final readonly class LedgerPart
             'lot' => $row->line->lot,
             'goes_in' => ($this->request->formula->line($row->line->ingredient->id)?->way() ?? AddingOrder::usual($row->line->ingredient))->value,
             'grams' => round($row->line->grams, 4),
-            'millilitres' => round($row->line->grams / $row->line->ingredient->spoonDensity(), 4),
+            'millilitres' => round($millilitres, 4),
+            'volume' => ['amount' => round($volume->amount, 4), 'unit' => $volume->unit->value],
             'spoons' => $this->request->dipped($row->line->grams, $row->line->ingredient->spoonDensity()),
             'pot_grams' => $row->line->ingredient->role->isFlourBase() ? round($this->request->potShare() * $row->line->grams, 4) : 0.0,
             'percent' => round($row->percent, 4),
