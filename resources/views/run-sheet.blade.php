@@ -4,19 +4,19 @@
     <meta charset="utf-8">
     <title>{{ $sheet->title }}</title>
     <style>
-        @page { margin: 14mm 15mm; }
-        body { font: 10.5pt/1.3 {!! \App\Http\Faces::FAMILY !!}; color: #262420; }
-        h1 { margin: 0 0 1mm; font-size: 18pt; }
-        p { margin: 0 0 3mm; }
+        @page { margin: 11mm 13mm; }
+        body { font: {{ $points }}pt/1.25 {!! \App\Http\Faces::FAMILY !!}; color: #262420; }
+        h1 { margin: 0 0 1mm; font-size: 1.7em; }
+        p { margin: 0 0 0.6em; }
         .bread { float: right; width: 34mm; height: 22mm; }
         table { width: 100%; border-collapse: collapse; }
-        td { padding: 1.6mm 2mm 1.6mm 0; border-top: 0.3mm solid #b7ad9c; vertical-align: top; }
-        .at { width: 16mm; font-size: 13pt; font-weight: bold; }
+        td { padding: 0.38em 2mm 0.38em 0; border-top: 0.3mm solid #b7ad9c; vertical-align: top; }
+        .at { width: 4.2em; font-size: 1.2em; font-weight: bold; }
         .for { width: 18mm; text-align: right; }
         .box { width: 7mm; }
         .box span { display: inline-block; width: 4mm; height: 4mm; border: 0.3mm solid #262420; }
-        .detail { color: #4a463e; font-size: 9pt; }
-        ul { margin: 3mm 0 0; padding-left: 5mm; font-size: 8.5pt; }
+        .detail { color: #4a463e; font-size: 0.87em; }
+        ul { margin: 0.7em 0 0; padding-left: 5mm; font-size: 0.85em; }
     </style>
 </head>
 <body>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Batch;
+use StoneMill\Plan\Reference;
 use Tests\Contract;
 use Tests\ReadsCalendars;
 use Tests\TestCase;
@@ -110,6 +111,18 @@ final class LineTest extends TestCase
         $this->otherCook();
         $this->get("/batches/$id/run-sheet.txt")->assertNotFound();
         $this->get("/batches/$id/timeline.ics")->assertNotFound();
+    }
+
+    public function test_the_run_sheet_of_every_shipped_bread_is_one_page_on_the_shorter_paper_too(): void
+    {
+        $this->cook();
+        foreach (Reference::shipped()->styles->all() as $style) {
+            [$bread, $batch] = [self::uuid(), self::uuid()];
+            $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => $style->name, 'request' => ['style' => $style->id]])->assertSuccessful();
+            $this->postJson('/api/v1/batches', ['id' => $batch, 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z'])->assertCreated();
+            $pdf = (string) $this->get("/batches/$batch/run-sheet.pdf?paper=letter")->assertOk()->getContent();
+            self::assertSame(1, preg_match_all('~/Type\s*/Page\b~', $pdf), $style->id);
+        }
     }
 
     public function test_hands_that_the_log_knows_make_the_next_plan(): void

@@ -20,8 +20,20 @@ const now = useNow(5000)
 const units = useUnits()
 /** A crowded day is told by its first clashes; each move is offered once, however many it would mend. */
 const CLASHES = 3
+const LANES = 4
 const MOVES = 4
 const shown = computed(() => day.value?.clashes.slice(0, CLASHES) ?? [])
+const all = ref(false)
+/** The day as it is drawn: of many batches those that clash first, in the order of the day. */
+const drawn = computed(() => {
+  if (!day.value || all.value || day.value.batches.length <= LANES) return day.value
+  const named = new Set(shown.value.flatMap(clash => clash.batches))
+  const first = [...day.value.batches].sort(
+    (one, other) => Number(named.has(other.id)) - Number(named.has(one.id)),
+  )
+  const few = new Set(first.slice(0, LANES).map(one => one.id))
+  return { ...day.value, batches: day.value.batches.filter(one => few.has(one.id)) }
+})
 const moves = computed(() => {
   const all = (day.value?.clashes ?? []).flatMap(clash => clash.moves)
   return [...new Map(all.map(one => [one.words, one])).values()].slice(0, MOVES)
@@ -76,7 +88,10 @@ async function move(to: Clash['moves'][number]) {
         :options="['1', '2', '3', '4'].map(value => ({ value, label: value }))"
       />
     </div>
-    <DayLanes :day="day" :now="now" />
+    <DayLanes v-if="drawn" :day="drawn" :now="now" />
+    <p v-if="day.batches.length > LANES" class="day-more">
+      <ElButton @click="all = !all">{{ all ? 'Fewer' : `All ${day.batches.length} batches` }}</ElButton>
+    </p>
     <p v-if="!day.clashes.length" role="status">Nothing is in the way of anything.</p>
     <div v-else class="day-clash">
       <p v-for="clash in shown" :key="`${clash.kind} ${clash.batches.join()}`">{{ clash.words }}</p>
@@ -136,6 +151,7 @@ async function move(to: Clash['moves'][number]) {
   line-height: 1.3;
 }
 
+.day-more,
 .day-clash p {
   margin: 0;
   font-weight: 600;

@@ -31,13 +31,30 @@ const { start, trouble: notBegun } = useStart()
 const begun = shallowRef<Batch[]>([])
 /** A busy kitchen's page stays calm: the few begun last, and the rest on demand. */
 const FEW = 3
+/** Breads and finished batches that stand here, on a day with little under way and on a busy one. */
+const BREADS = { calm: 8, busy: 4 }
+const LATELY = { calm: 5, busy: 3 }
 /** From here on bread was baked, and a batch is no mistake any more. */
 const AT_THE_GRIDDLE = ['griddle', 'stack', 'judge']
 const all = ref(false)
+const allBreads = ref(false)
 /** The day stands above the breads: they are shown where they stay. */
 const told = ref(false)
 const waits = computed(() => !told.value && open.value.length > 1)
 const shown = computed(() => (all.value ? open.value : open.value.slice(0, FEW)))
+const pressure = computed(() => (open.value.length > FEW ? 'busy' : 'calm'))
+const breads = computed(() => (house.kitchen?.breads ?? []).filter(one => !one.archived))
+/** All where they fit; otherwise those that were made last, then those that were written last. */
+const toBegin = computed(() => {
+  const few = BREADS[pressure.value]
+  if (allBreads.value || breads.value.length <= few) return breads.value
+  const made = [...new Set((batches.value ?? []).map(batch => batch.bread.id))]
+  const place = (id: string) => (made.includes(id) ? made.indexOf(id) : made.length)
+  return breads.value
+    .toReversed()
+    .sort((one, other) => place(one.id) - place(other.id))
+    .slice(0, few)
+})
 
 onMounted(async () => {
   await showBegun()
@@ -136,13 +153,18 @@ function latest(bread: string): BatchSummary | undefined {
       <p v-if="notBegun" role="alert">{{ notBegun }}</p>
       <div class="today-breads">
         <BreadCard
-          v-for="bread in house.kitchen?.breads.filter(one => !one.archived)"
+          v-for="bread in toBegin"
           :key="bread.id"
           :bread="bread"
           :last="latest(bread.id)"
           @start="start(bread.id)"
         />
       </div>
+      <p v-if="breads.length > toBegin.length || allBreads">
+        <ElButton @click="allBreads = !allBreads">{{
+          allBreads ? 'Fewer' : `All ${breads.length} breads`
+        }}</ElButton>
+      </p>
     </section>
     <section :class="{ 'is-waiting': waits }" aria-labelledby="lately">
       <h2 id="lately">Lately</h2>
@@ -153,7 +175,7 @@ function latest(bread: string): BatchSummary | undefined {
         <ElButton :loading="loading" @click="more">Show more batches</ElButton>
       </p>
       <ul class="today-done">
-        <li v-for="batch in done.slice(0, 5)" :key="batch.id">
+        <li v-for="batch in done.slice(0, LATELY[pressure])" :key="batch.id">
           <RouterLink :to="{ name: 'made', params: { id: batch.id } }">
             <span class="today-mark" :class="{ 'is-good': batch.is_good }" aria-hidden="true">{{
               batch.is_good ? '●' : '○'

@@ -10,6 +10,7 @@ use App\Http\CurrentKitchen;
 use App\Http\Offset;
 use App\Http\Pdf;
 use App\Http\ReadersUnits;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use StoneMill\Exchange\Findings;
@@ -19,6 +20,9 @@ use StoneMill\Shape\Paper;
 /** One batch on one page, printed or as plain text. */
 final class RunSheetController
 {
+    /** Sizes of its letters; the smallest can still be read at arm's length. */
+    private const POINTS = [11.0, 10.0, 9.0, 8.0];
+
     public function __invoke(Request $request, string $batch, string $form, WriteRunSheet $write): Response
     {
         $found = CurrentKitchen::batch($request, $batch)->load(['revision.formula']);
@@ -33,6 +37,8 @@ final class RunSheetController
         /** @var list<array{text: string}> $cautions */
         $cautions = $found->plan['cautions'] ?? [];
 
-        return Pdf::response(view('run-sheet', ['sheet' => $sheet, 'clock' => $units->clock(), 'cautions' => $cautions, 'portrait' => $found->plan['portrait'] ?? null]), $paper->value, 'run-sheet.pdf');
+        $said = ['sheet' => $sheet, 'clock' => $units->clock(), 'cautions' => $cautions, 'portrait' => $found->plan['portrait'] ?? null];
+
+        return Pdf::onOnePage(static fn (float $points): View => view('run-sheet', [...$said, 'points' => $points]), self::POINTS, $paper->value, 'run-sheet.pdf');
     }
 }
