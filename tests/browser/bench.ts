@@ -42,7 +42,15 @@ export async function ownClock(page: Page) {
   })
 }
 
+/** Today with all of its breads: a kitchen that tests before this one have filled shows a few. */
+export async function everyBread(page: Page) {
+  await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
+  const all = page.getByRole('button', { name: /^All \d+ breads$/ })
+  if (await all.count()) await all.click()
+}
+
 export async function start(page: Page, bread: string) {
+  await everyBread(page)
   await page.getByRole('button', { name: `Start ${bread}` }).click()
   await expect(page).toHaveURL(/\/batch\/.+\/choose/)
   await expect(page.getByRole('heading', { level: 1 })).toContainText(bread)
@@ -93,8 +101,11 @@ export async function expectNoSidewaysScroll(page: Page) {
 export async function tool(page: Page, name: string) {
   const button = page.getByRole('button', { name, exact: true })
   const menu = page.getByRole('button', { name: 'Menu', exact: true })
-  if (!(await button.isVisible())) await menu.click()
-  await button.click()
+  // A page that is still coming shuts the menu again.
+  await expect(async () => {
+    if (!(await button.isVisible())) await menu.click({ timeout: 2000 })
+    await button.click({ timeout: 2000 })
+  }).toPass()
   // It lies over the page until it is shut; some of what is in it ends what it stands on.
   if ((await menu.isVisible()) && (await menu.getAttribute('aria-expanded')) === 'true') await menu.click()
 }

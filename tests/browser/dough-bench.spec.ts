@@ -1,6 +1,14 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { expectAccessible, heading, listenForComplaints, signIn, start, startStyle } from './bench'
+import {
+  expectAccessible,
+  heading,
+  listenForComplaints,
+  signIn,
+  start,
+  startStyle,
+  everyBread,
+} from './bench'
 
 const PANELS = ['Schools', 'Size', 'A swap', 'A blend', 'Compare versions', 'Label and cost']
 
@@ -188,6 +196,7 @@ test('what a bread must do leads to a bread, and the bread to a batch', async ({
   await page.getByRole('button', { name: 'Start a batch' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('× Thick precooked-corn round')
   await page.goto('/')
+  await everyBread(page)
   await expect(page.getByRole('button', { name: 'Start Thick precooked-corn round' })).toBeVisible()
 })
 

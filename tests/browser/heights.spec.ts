@@ -1,5 +1,5 @@
 import type { Kitchen } from '../../web/api/types'
-import { signIn } from './bench'
+import { everyBread, signIn, startStyle } from './bench'
 import { expect, test } from './test'
 
 /** A hair's breadth more is none. */
@@ -48,4 +48,34 @@ test('no place and no way to change a formula is taller than two screens at the 
       await screens(`${bread.name}: ${way}`)
     }
   }
+})
+
+test('Today is two screens however much is under way and however many breads there are', async ({ page }) => {
+  test.setTimeout(90_000)
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await signIn(page)
+  const before = (await (await page.request.get('/api/v1/kitchen')).json()) as Kitchen
+  for (const style of [
+    'pressed-masa',
+    'millet-round',
+    'rice-round',
+    'almond-wrap',
+    'oat-round',
+    'raised-round',
+  ])
+    await startStyle(page, style)
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'The day' })).toBeVisible()
+  await page.waitForLoadState('networkidle')
+  const tall = await page.evaluate(() => document.documentElement.scrollHeight / window.innerHeight)
+  expect(tall).toBeLessThanOrEqual(TWO_SCREENS)
+  await expect(page.getByRole('button', { name: /^Start / })).toHaveCount(4)
+  // What was made last stands first, and the rest is a tap away.
+  await expect(page.getByRole('button', { name: /^Start / }).first()).toHaveAccessibleName(
+    'Start Raised soft round',
+  )
+  await everyBread(page)
+  await expect(page.getByRole('button', { name: /^Start / })).toHaveCount(
+    before.breads.filter(one => !one.archived).length + 6,
+  )
 })

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expectAccessible, signIn, start, tool } from './bench'
+import { expectAccessible, signIn, start, tool, everyBread } from './bench'
 import { expect, test } from './test'
 
 test('the record is found again by what was said, opened, left out, and two are held side by side', async ({
@@ -103,11 +103,13 @@ test('what was begun by mistake or is not in use goes out of sight, and comes ba
   await page.getByRole('button', { name: 'Put away Soft rice rounds' }).click()
   await expect(page.getByRole('link', { name: /^Soft rice rounds/ })).toBeHidden()
   await page.goto('/')
+  await everyBread(page)
   await expect(page.getByRole('button', { name: 'Start Soft rice rounds' })).toBeHidden()
   await page.goto('/breads')
   await page.getByRole('button', { name: 'Put away (1)' }).click()
   await page.getByRole('button', { name: 'Take out Soft rice rounds' }).click()
   await page.goto('/')
+  await everyBread(page)
   await expect(page.getByRole('button', { name: 'Start Soft rice rounds' })).toBeVisible()
 
   await page.goto('/hearth')

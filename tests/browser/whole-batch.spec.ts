@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { heading, listenForComplaints, signIn, start, tool } from './bench'
+import { heading, listenForComplaints, signIn, start, tool, everyBread } from './bench'
 
 /** Presses Tab until the focus is on the button of that name, as a cook without a mouse would. */
 async function tabTo(page: Page, name: string | RegExp) {
@@ -117,6 +117,7 @@ test.describe('with a finger', () => {
   test('a whole batch by touch, with a simulated scale and taps on the griddle itself', async ({ page }) => {
     const complaints = listenForComplaints(page)
     await signIn(page)
+    await everyBread(page)
     await page.getByRole('button', { name: 'Start Soft rice rounds' }).tap()
     for (let taps = 0; taps < 8; taps++) await page.getByRole('button', { name: 'Less: Pieces' }).tap()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 × Soft rice rounds')

@@ -19,9 +19,9 @@ const trouble = ref('')
 const now = useNow(5000)
 const units = useUnits()
 /** A crowded day is told by its first clashes; each move is offered once, however many it would mend. */
-const CLASHES = 3
-const LANES = 4
-const MOVES = 4
+const CLASHES = 2
+const LANES = 3
+const MOVES = 2
 const shown = computed(() => day.value?.clashes.slice(0, CLASHES) ?? [])
 const all = ref(false)
 /** The day as it is drawn: of many batches those that clash first, in the order of the day. */
@@ -81,6 +81,9 @@ async function move(to: Clash['moves'][number]) {
     <div class="row">
       <h2 id="the-day">The day</h2>
       <span class="day-key soft"><i class="is-hands" /> hands <i class="is-griddle" /> griddle</span>
+      <ElButton v-if="day.batches.length > LANES" @click="all = !all">{{
+        all ? 'Fewer' : `All ${day.batches.length} batches`
+      }}</ElButton>
       <Choice
         v-model="hands"
         class="day-hands"
@@ -89,9 +92,6 @@ async function move(to: Clash['moves'][number]) {
       />
     </div>
     <DayLanes v-if="drawn" :day="drawn" :now="now" />
-    <p v-if="day.batches.length > LANES" class="day-more">
-      <ElButton @click="all = !all">{{ all ? 'Fewer' : `All ${day.batches.length} batches` }}</ElButton>
-    </p>
     <p v-if="!day.clashes.length" role="status">Nothing is in the way of anything.</p>
     <div v-else class="day-clash">
       <p v-for="clash in shown" :key="`${clash.kind} ${clash.batches.join()}`">{{ clash.words }}</p>
@@ -151,7 +151,6 @@ async function move(to: Clash['moves'][number]) {
   line-height: 1.3;
 }
 
-.day-more,
 .day-clash p {
   margin: 0;
   font-weight: 600;

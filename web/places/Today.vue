@@ -33,7 +33,7 @@ const begun = shallowRef<Batch[]>([])
 const FEW = 3
 /** Breads and finished batches that stand here, on a day with little under way and on a busy one. */
 const BREADS = { calm: 8, busy: 4 }
-const LATELY = { calm: 5, busy: 3 }
+const LATELY = { calm: 5, busy: 2 }
 /** From here on bread was baked, and a batch is no mistake any more. */
 const AT_THE_GRIDDLE = ['griddle', 'stack', 'judge']
 const all = ref(false)
@@ -104,7 +104,12 @@ function latest(bread: string): BatchSummary | undefined {
   <!-- All at once, so that nothing moves under a finger; a house that is away tells nothing more than the breads. -->
   <div v-if="batches || houseAway" class="today">
     <section v-if="open.length || begun.length || discarded" aria-labelledby="under-way">
-      <h2 id="under-way">Under way</h2>
+      <div class="row">
+        <h2 id="under-way">Under way</h2>
+        <ElButton v-if="open.length > FEW" class="today-rest" @click="all = !all">{{
+          all ? 'Fewer' : `All ${open.length} that are under way`
+        }}</ElButton>
+      </div>
       <p v-if="discarded" class="row" role="status">
         {{ discarded.bread.name }} is out of sight.
         <ElButton @click="bringBack">Bring it back</ElButton>
@@ -142,14 +147,19 @@ function latest(bread: string): BatchSummary | undefined {
           >
         </template>
       </TodayLine>
-      <p v-if="open.length > FEW">
-        <ElButton @click="all = !all">{{ all ? 'Fewer' : `All ${open.length} that are under way` }}</ElButton>
-      </p>
     </section>
     <TodayTrials />
     <DayPanel @told="told = true" />
     <section :class="{ 'is-waiting': waits }" aria-labelledby="begin">
-      <h1 id="begin">What will it be?</h1>
+      <div class="row">
+        <h1 id="begin">What will it be?</h1>
+        <ElButton
+          v-if="breads.length > toBegin.length || allBreads"
+          class="today-rest"
+          @click="allBreads = !allBreads"
+          >{{ allBreads ? 'Fewer' : `All ${breads.length} breads` }}</ElButton
+        >
+      </div>
       <p v-if="notBegun" role="alert">{{ notBegun }}</p>
       <div class="today-breads">
         <BreadCard
@@ -160,11 +170,6 @@ function latest(bread: string): BatchSummary | undefined {
           @start="start(bread.id)"
         />
       </div>
-      <p v-if="breads.length > toBegin.length || allBreads">
-        <ElButton @click="allBreads = !allBreads">{{
-          allBreads ? 'Fewer' : `All ${breads.length} breads`
-        }}</ElButton>
-      </p>
     </section>
     <section :class="{ 'is-waiting': waits }" aria-labelledby="lately">
       <h2 id="lately">Lately</h2>
@@ -207,6 +212,10 @@ function latest(bread: string): BatchSummary | undefined {
 .today section {
   display: grid;
   gap: 0.7rem;
+}
+
+.today-rest {
+  margin-left: auto;
 }
 
 .today-breads {
