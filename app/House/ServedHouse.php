@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\House;
 
+use Illuminate\Contracts\Process\ProcessResult;
 use Illuminate\Support\Facades\Process;
 
 /** What a house wants that is reached from elsewhere: its place, its names, its certificate, its servers and what they are begun by. */
@@ -29,7 +30,7 @@ final readonly class ServedHouse
     /** @return list<Finding> */
     public function findings(): array
     {
-        $settings = Settings::read($this->config, $this->units);
+        $settings = Settings::read($this->config);
 
         return [
             ...$this->place(),
@@ -151,13 +152,13 @@ final readonly class ServedHouse
         $name = $settings->names()[0] ?? 'localhost';
         $address = rtrim($settings->of('APP_URL'), '/');
         $port = parse_url($address, PHP_URL_PORT) ?? 443;
-        $asked = Process::timeout(2 * self::ANSWER_SECONDS)->run(['curl', '--silent', '--show-error', '--max-time', (string) self::ANSWER_SECONDS, '--resolve', "$name:$port:127.0.0.1", '--cacert', $settings->certificate(), "$address/up"]);
-        $isUp = $asked->successful() && str_contains($asked->output(), '"up":true');
+        $ask = static fn (string ...$trust): ProcessResult => Process::timeout(2 * self::ANSWER_SECONDS)
+            ->run(['curl', '--silent', '--show-error', '--max-time', (string) self::ANSWER_SECONDS, '--resolve', "$name:$port:127.0.0.1", ...array_values($trust), "$address/up"]);
+        $answers = static fn (ProcessResult $asked): bool => $asked->successful() && str_contains($asked->output(), '"up":true');
+        $asked = $ask('--cacert', $settings->certificate());
         // A certificate of a public authority is known to the machine, not to itself.
-        if (! $isUp) {
-            $asked = Process::timeout(2 * self::ANSWER_SECONDS)->run(['curl', '--silent', '--show-error', '--max-time', (string) self::ANSWER_SECONDS, '--resolve', "$name:$port:127.0.0.1", "$address/up"]);
-            $isUp = $asked->successful() && str_contains($asked->output(), '"up":true');
-        }
+        $asked = $answers($asked) ? $asked : $ask();
+        $isUp = $answers($asked);
         $why = trim($asked->errorOutput()) ?: mb_substr(trim($asked->output()), 0, 120);
 
         return [new Finding('Answers', $isUp ? "$address/up" : ($why === '' ? 'no answer' : $why), $isUp ? '' : 'journalctl -u stone-mill-php -u stone-mill-web says why.')];

@@ -13,17 +13,15 @@ final readonly class Settings
 
     public const UNITS = '/etc/systemd/system';
 
-    public const RUN = '/run/stone-mill';
-
     public const USER = 'mill';
 
     /** @param array<string, string> $environment of the units */
-    private function __construct(public string $config, public string $units, public array $environment)
+    private function __construct(public string $config, public array $environment)
     {
     }
 
     /** @return self|null null where there is no such file */
-    public static function read(string $config, string $units): ?self
+    public static function read(string $config): ?self
     {
         $file = "$config/environment";
         if (! is_readable($file)) {
@@ -36,7 +34,7 @@ final readonly class Settings
             }
         }
 
-        return new self($config, $units, $environment);
+        return new self($config, $environment);
     }
 
     public function of(string $name): string

@@ -114,8 +114,9 @@ final readonly class PlannedBake
         $bake = $this->work->bake;
         $depths = $bake->mesh->layersOf($bake->bread->thicknessMillimetres / 1000);
         $peaks = $bake->peaks();
+        $whole = array_sum($depths);
         foreach ($depths as $layer => $depth) {
-            $share += $depth / array_sum($depths) * $swelling->shareAt($peaks[$layer]);
+            $share += $depth / $whole * $swelling->shareAt($peaks[$layer]);
         }
 
         return $share;

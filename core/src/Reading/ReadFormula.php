@@ -13,6 +13,9 @@ final readonly class ReadFormula
     /** @var list<ReadLine> as they were read; what cannot be added to the same thing above it is asked about */
     public array $lines;
 
+    /** @var array<string, ReadLine> each ingredient once in a place, its amounts added up */
+    private array $sums;
+
     /** @param list<ReadLine> $lines */
     public function __construct(array $lines)
     {
@@ -29,36 +32,37 @@ final readonly class ReadFormula
             $sums[$key] = $sum ?? $sums[$key];
         }
         $this->lines = $lines;
+        $this->sums = $sums;
     }
 
     /** Lines that cannot be used before the cook has said more. */
     public function open(): int
     {
-        return count($this->of(LineKind::Asked));
+        return count(self::of(LineKind::Asked, $this->lines));
     }
 
     /** @return list<ReadLine> what goes into the bowl, each ingredient once, its amounts added up */
     public function dough(): array
     {
-        return self::summed([...$this->of(LineKind::Dough), ...array_filter($this->of(LineKind::Water), static fn (ReadLine $line): bool => $line->amount !== null)]);
+        return [...self::of(LineKind::Dough, $this->sums), ...self::of(LineKind::Water, $this->sums)];
     }
 
     /** @return list<ReadLine> what goes under, around, into or onto the pieces, each ingredient once in a place */
     public function extras(): array
     {
-        return self::summed($this->of(LineKind::Extra));
+        return self::of(LineKind::Extra, $this->sums);
     }
 
     /** Pieces that it says it makes. */
     public function count(): ?int
     {
-        return $this->of(LineKind::Yield)[0]->count ?? null;
+        return self::of(LineKind::Yield, $this->lines)[0]->count ?? null;
     }
 
     /** °C of the water that it names. */
     public function waterCelsius(): ?float
     {
-        return $this->of(LineKind::Water)[0]->celsius ?? null;
+        return self::of(LineKind::Water, $this->lines)[0]->celsius ?? null;
     }
 
     /**
@@ -89,10 +93,13 @@ final readonly class ReadFormula
         return $all;
     }
 
-    /** @return list<ReadLine> */
-    private function of(LineKind $kind): array
+    /**
+     * @param array<ReadLine> $lines
+     * @return list<ReadLine>
+     */
+    private static function of(LineKind $kind, array $lines): array
     {
-        return array_values(array_filter($this->lines, static fn (ReadLine $line): bool => $line->kind === $kind));
+        return array_values(array_filter($lines, static fn (ReadLine $line): bool => $line->kind === $kind));
     }
 
     /** Lines of one key are one line of the formula; null for what is no line of it. */
@@ -101,20 +108,5 @@ final readonly class ReadFormula
         $isLine = $line->kind === LineKind::Dough || $line->kind === LineKind::Extra || $line->kind === LineKind::Water && $line->amount !== null;
 
         return $isLine ? ($line->ingredient->id ?? '').' '.($line->place->value ?? '') : null;
-    }
-
-    /**
-     * @param list<ReadLine> $lines
-     * @return list<ReadLine>
-     */
-    private static function summed(array $lines): array
-    {
-        $once = [];
-        foreach ($lines as $line) {
-            $key = (string) self::key($line);
-            $once[$key] = isset($once[$key]) ? $once[$key]->and($line) ?? $once[$key] : $line;
-        }
-
-        return array_values($once);
     }
 }
