@@ -5,9 +5,9 @@ import type { Profile } from '@/api/types'
 import { own } from './person'
 import { useHouse } from './house'
 import { useAppearance } from '@/ui/appearance'
-import { countHours, hours } from '@/ui/timeOfDay'
+import { hours } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
-import { beginWeeks, weekStart } from '@/ui/week'
+import { weekStart } from '@/ui/week'
 
 const SETTLES_MS = 800
 const UNTOLD = 'profile'
@@ -35,8 +35,8 @@ export function useProfile(): void {
   const now = computed(() => JSON.stringify(shown()))
 
   function show({ mass, temperature, length, energy, clock, week_start, ...looks }: Profile) {
-    if (clock) countHours(clock)
-    if (week_start) beginWeeks(week_start)
+    if (clock) hours.value = clock
+    if (week_start) weekStart.value = week_start
     Object.assign(units.choice, {
       ...(mass && { mass }),
       ...(temperature && { temperature }),

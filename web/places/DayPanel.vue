@@ -6,6 +6,7 @@ import type { Clash, Day } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import DayLanes from '@/pictures/DayLanes.vue'
 import { fromLocal, toLocal } from '@/bench/serving'
+import AllOrFewer from '@/ui/AllOrFewer.vue'
 import Choice from '@/ui/Choice.vue'
 import { useNow } from '@/ui/now'
 import { useUnits } from '@/ui/units'
@@ -81,9 +82,11 @@ async function move(to: Clash['moves'][number]) {
     <div class="row">
       <h2 id="the-day">The day</h2>
       <span class="day-key soft"><i class="is-hands" /> hands <i class="is-griddle" /> griddle</span>
-      <ElButton v-if="day.batches.length > LANES" @click="all = !all">{{
-        all ? 'Fewer' : `All ${day.batches.length} batches`
-      }}</ElButton>
+      <AllOrFewer
+        v-if="day.batches.length > LANES"
+        v-model="all"
+        :all="`All ${day.batches.length} batches`"
+      />
       <Choice
         v-model="hands"
         class="day-hands"

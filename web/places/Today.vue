@@ -7,6 +7,7 @@ import { houseAway } from '@/bench/houseAway'
 import { prepare, tellAll } from '@/bench/begin'
 import { begunHere, lastHeard } from '@/bench/shelf'
 import { useHouse } from '@/bench/house'
+import AllOrFewer from '@/ui/AllOrFewer.vue'
 import WheatMark from '@/ui/WheatMark.vue'
 import { STAGE_NAMES } from '@/bench/course'
 import { timeOfDay } from '@/ui/timeOfDay'
@@ -106,9 +107,12 @@ function latest(bread: string): BatchSummary | undefined {
     <section v-if="open.length || begun.length || discarded" aria-labelledby="under-way">
       <div class="row">
         <h2 id="under-way">Under way</h2>
-        <ElButton v-if="open.length > FEW" class="today-rest" @click="all = !all">{{
-          all ? 'Fewer' : `All ${open.length} that are under way`
-        }}</ElButton>
+        <AllOrFewer
+          v-if="open.length > FEW"
+          v-model="all"
+          class="today-rest"
+          :all="`All ${open.length} that are under way`"
+        />
       </div>
       <p v-if="discarded" class="row" role="status">
         {{ discarded.bread.name }} is out of sight.
@@ -153,12 +157,12 @@ function latest(bread: string): BatchSummary | undefined {
     <section :class="{ 'is-waiting': waits }" aria-labelledby="begin">
       <div class="row">
         <h1 id="begin">What will it be?</h1>
-        <ElButton
-          v-if="breads.length > toBegin.length || allBreads"
+        <AllOrFewer
+          v-if="breads.length > BREADS[pressure]"
+          v-model="allBreads"
           class="today-rest"
-          @click="allBreads = !allBreads"
-          >{{ allBreads ? 'Fewer' : `All ${breads.length} breads` }}</ElButton
-        >
+          :all="`All ${breads.length} breads`"
+        />
       </div>
       <p v-if="notBegun" role="alert">{{ notBegun }}</p>
       <div class="today-breads">

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
-import { api, toldBy } from '@/api/client'
+import { api } from '@/api/client'
 import type { Photo, PhotoPlace } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { houseClock } from '@/bench/houseClock'
 import { standInPhoto } from '@/devices/cameraStandIn'
 import { shadeWord } from '@/pictures/shade'
 import { useAppearance } from './appearance'
+import { useTried } from './useTried'
 
 /** Photos of a bread: from the camera or from a file; and the colour of a face, read off one against a white sheet. */
 const {
@@ -20,8 +21,7 @@ const emit = defineEmits<{ change: []; shade: [shade: number] }>()
 const MOST = 6
 const STEP = 0.02
 const appearance = useAppearance()
-const trouble = ref('')
-const busy = ref(false)
+const { trouble, busy, tried } = useTried()
 const open = ref<Photo | null>(null)
 const aim = ref<'white' | 'bread'>('white')
 const places = ref<{ white: PhotoPlace; bread: PhotoPlace }>({
@@ -31,18 +31,6 @@ const places = ref<{ white: PhotoPlace; bread: PhotoPlace }>({
 const read = ref<{ shade: number; low: number; high: number } | null>(null)
 const address = (photo: Photo) => `/api/v1/batches/${batch}/photos/${photo.id}`
 const full = computed(() => photos.length >= MOST)
-
-async function tried(doing: () => Promise<unknown>) {
-  busy.value = true
-  try {
-    await doing()
-    trouble.value = ''
-  } catch (failure) {
-    trouble.value = toldBy(failure)
-  } finally {
-    busy.value = false
-  }
-}
 
 const keep = (file: Blob) =>
   tried(async () => {

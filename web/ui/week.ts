@@ -7,7 +7,3 @@ export const DAY_OF: Record<WeekStart, number> = { sunday: 0, monday: 1, saturda
 
 /** The first day of a week in every calendar that opens. */
 export const weekStart = useLocalStorage<WeekStart>('mill.weekStart', 'monday')
-
-export function beginWeeks(day: WeekStart): void {
-  weekStart.value = day
-}

@@ -1,18 +1,17 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { onMounted, ref, shallowRef } from 'vue'
-import { api, toldBy } from '@/api/client'
+import { api } from '@/api/client'
 import type { Copies } from '@/api/types'
-import { tellAll } from '@/bench/begin'
+import { turnTo } from '@/bench/anotherHouse'
 import { day } from '@/bench/batches'
-import { forgetTheHouse } from '@/bench/serviceWorker'
 import { timeOfDay } from '@/ui/timeOfDay'
+import { useTried } from '@/ui/useTried'
 
 /** Copies of the whole house: made each night, or now; put back while the house runs, and what was there stays. */
 const all = shallowRef<Copies | null>(null)
-const trouble = ref('')
+const { trouble, busy, tried } = useTried()
 const said = ref('')
-const busy = ref(false)
 /** The copy that is asked about. */
 const asked = ref('')
 const KINDS: Record<Copies['copies'][number]['kind'], string> = {
@@ -20,34 +19,15 @@ const KINDS: Record<Copies['copies'][number]['kind'], string> = {
   set_aside: 'What another one replaced',
 }
 
-onMounted(() => doing(async () => void (all.value = await api.copies())))
-
-async function doing(work: () => Promise<void>) {
-  busy.value = true
-  try {
-    await work()
-    trouble.value = ''
-  } catch (failure) {
-    trouble.value = toldBy(failure)
-  } finally {
-    busy.value = false
-  }
-}
+onMounted(() => tried(async () => (all.value = await api.copies())))
 
 const make = () =>
-  doing(async () => {
+  tried(async () => {
     all.value = await api.makeCopy()
     said.value = 'A copy of now is made, and was read through.'
   })
 
-/** What was written on this device goes to the house before it is another, and nothing of the old one stays here. */
-const putBack = (id: string) =>
-  doing(async () => {
-    await tellAll()
-    await api.restoreCopy(id)
-    await forgetTheHouse()
-    location.assign('/')
-  })
+const putBack = (id: string) => tried(() => turnTo(() => api.restoreCopy(id)))
 </script>
 
 <template>

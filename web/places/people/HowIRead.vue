@@ -1,14 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { countHours, hours, type Hours } from '@/ui/timeOfDay'
+import { hours } from '@/ui/timeOfDay'
 import Choice from '@/ui/Choice.vue'
 import { useUnits } from '@/ui/units'
-import { beginWeeks, weekStart, type WeekStart } from '@/ui/week'
+import { weekStart } from '@/ui/week'
 
 /** How this person reads numbers, days and hours, on every device. */
 const units = useUnits()
-const clock = computed({ get: () => hours.value, set: (how: Hours) => countHours(how) })
-const week = computed({ get: () => weekStart.value, set: (day: WeekStart) => beginWeeks(day) })
 const MASS = [
   { value: 'g', label: 'Grams' },
   { value: 'oz', label: 'Ounces' },
@@ -51,9 +48,9 @@ const WEEK = [
       <dt>Energy</dt>
       <dd><Choice v-model="units.choice.energy" quiet label="Energy" :options="ENERGY" /></dd>
       <dt>Times of day</dt>
-      <dd><Choice v-model="clock" quiet label="Times of day" :options="HOURS" /></dd>
+      <dd><Choice v-model="hours" quiet label="Times of day" :options="HOURS" /></dd>
       <dt>Weeks begin on</dt>
-      <dd><Choice v-model="week" quiet label="Weeks begin on" :options="WEEK" /></dd>
+      <dd><Choice v-model="weekStart" quiet label="Weeks begin on" :options="WEEK" /></dd>
     </dl>
   </section>
 </template>

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef } from 'vue'
-import { api, toldBy } from '@/api/client'
+import { api } from '@/api/client'
 import type { ImportReport } from '@/api/types'
 import { useHouse } from '@/bench/house'
 import Choice from '@/ui/Choice.vue'
 import FileField from '@/ui/FileField.vue'
+import { useTried } from '@/ui/useTried'
 
 /** The whole kitchen as a file for another house, and such a file in: looked at first, then brought in. */
 const house = useHouse()
 const file = shallowRef<File | null>(null)
 const differing = ref<'keep' | 'take'>('keep')
 const report = shallowRef<ImportReport | null>(null)
-const trouble = ref('')
-const busy = ref(false)
+const { trouble, busy, tried } = useTried()
 const isIn = ref(false)
 const WORDS: Record<string, string> = {
   cooks: 'Cooks',
@@ -40,19 +40,14 @@ const rows = computed(() =>
 )
 
 async function bring(look: boolean) {
-  if (!file.value) return
-  busy.value = true
-  try {
-    report.value = await api.bringIn(file.value, differing.value, look)
+  const read = file.value
+  if (!read) return
+  const isDone = await tried(async () => {
+    report.value = await api.bringIn(read, differing.value, look)
     isIn.value = !look
-    trouble.value = ''
     if (!look) await house.refresh()
-  } catch (failure) {
-    trouble.value = toldBy(failure)
-    report.value = null
-  } finally {
-    busy.value = false
-  }
+  })
+  if (!isDone) report.value = null
 }
 
 async function chosen(one: File) {

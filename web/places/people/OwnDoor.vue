@@ -3,8 +3,7 @@ import { ElButton, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import { api, toldBy } from '@/api/client'
 import type { People } from '@/api/types'
-import { tellAll } from '@/bench/begin'
-import { forgetTheHouse } from '@/bench/serviceWorker'
+import { turnTo } from '@/bench/anotherHouse'
 import { useHouse } from '@/bench/house'
 import Field from '@/ui/Field.vue'
 import KeepForm from '@/ui/KeepForm.vue'
@@ -45,17 +44,9 @@ async function follow(asked: () => Promise<People>) {
   }
 }
 
-/** What was written here goes to this kitchen before the page turns to another. */
-async function into(asked: () => Promise<unknown>) {
-  await tellAll()
-  await asked()
-  await forgetTheHouse()
-  location.assign('/')
-}
-
 async function go(id: string) {
   try {
-    await into(() => api.enterKitchen(id))
+    await turnTo(() => api.enterKitchen(id))
   } catch (failure) {
     trouble.value = toldBy(failure)
   }
@@ -77,7 +68,7 @@ async function go(id: string) {
     <KeepForm
       class="own-form"
       label="Open another kitchen"
-      :doing="() => into(() => api.openAnother(kitchen))"
+      :doing="() => turnTo(() => api.openAnother(kitchen))"
     >
       <Field name="kitchen" label="A kitchen of your own beside it"
         ><ElInput v-model="kitchen" maxlength="80"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { ElButton, ElOption, ElSelect } from 'element-plus'
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { api, toldBy } from '@/api/client'
+import { api } from '@/api/client'
 import type { People, Person, Role } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { useHouse } from '@/bench/house'
 import { day } from '@/bench/batches'
+import { useTried } from '@/ui/useTried'
 import KitchenAsFile from './KitchenAsFile.vue'
 import Copies from './Copies.vue'
 import ResetPassword from './ResetPassword.vue'
@@ -13,7 +14,7 @@ import ResetPassword from './ResetPassword.vue'
 /** Who cooks in this kitchen, who is asked to, and the kitchen as files. */
 const house = useHouse()
 const all = shallowRef<People | null>(null)
-const trouble = ref('')
+const { trouble, tried } = useTried()
 const copied = ref('')
 const resetting = ref('')
 const isOwner = computed(() => house.session?.user?.role === 'owner')
@@ -27,14 +28,7 @@ const LINKS: { role: Role; words: string }[] = [
 onMounted(() => doing(api.people))
 
 /** Whatever is changed answers with everybody. */
-async function doing(asked: () => Promise<People>) {
-  try {
-    all.value = await asked()
-    trouble.value = ''
-  } catch (failure) {
-    trouble.value = toldBy(failure)
-  }
-}
+const doing = (asked: () => Promise<People>) => tried(async () => (all.value = await asked()))
 
 const linkOf = (secret: string) => `${location.origin}/join/${secret}`
 
