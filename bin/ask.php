@@ -5,7 +5,6 @@ declare(strict_types=1);
 use StoneMill\Ask\Desk;
 use StoneMill\Ask\PlanInWords;
 use StoneMill\Ask\Question;
-use StoneMill\Ask\TrialTable;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\FieldError;
 use StoneMill\Exchange\JsonText;
@@ -35,7 +34,7 @@ function document(string $file, Question $question): mixed
     $isDocument = str_starts_with(ltrim($text), '{');
 
     return match (true) {
-        $question === Question::Trial && ! $isDocument => TrialTable::document($text),
+        $question === Question::Trial && ! $isDocument => ['csv' => $text],
         $question === Question::Formula && ! $isDocument => ['text' => $text],
         $question === Question::Bags && ! $isDocument => ['csv' => $text],
         default => JsonText::decoded($text),

@@ -21,10 +21,12 @@ use App\Http\Controllers\KeepKitchenController;
 use App\Http\Controllers\KeepLotController;
 use App\Http\Controllers\KeepOwnIngredientController;
 use App\Http\Controllers\KeepPasswordController;
+use App\Http\Controllers\KeepPastBatchController;
 use App\Http\Controllers\KeepPersonController;
 use App\Http\Controllers\KeepPhotoController;
 use App\Http\Controllers\KeepProfileController;
 use App\Http\Controllers\LeaveOutController;
+use App\Http\Controllers\LetBackController;
 use App\Http\Controllers\ListBatchesController;
 use App\Http\Controllers\ListTrialsController;
 use App\Http\Controllers\MakeCopyController;
@@ -91,6 +93,7 @@ Route::middleware(['auth', WorkersOnly::class])->group(static function (): void 
         Route::post('breads/{bread}/revisions', SaveRevisionController::class);
         Route::get('breads/{bread}/prepared', PrepareBatchController::class);
         Route::post('batches', StartBatchController::class);
+        Route::post('batches/past', KeepPastBatchController::class);
         Route::patch('batches/{batch}', ReplanBatchController::class);
         Route::post('batches/{batch}/causes', FindCausesController::class);
         Route::post('riddles', AnswerRiddleController::class);
@@ -111,6 +114,7 @@ Route::middleware(['auth', WorkersOnly::class])->group(static function (): void 
     Route::get('copies', ShowCopiesController::class);
     Route::put('people/{person}', KeepPersonController::class);
     Route::delete('people/{person}', RemovePersonController::class);
+    Route::put('people/{person}/back', LetBackController::class);
     Route::post('invitations', InviteController::class);
     Route::delete('invitations/{invitation}', WithdrawInvitationController::class);
     Route::put('me/password', KeepPasswordController::class);

@@ -23,6 +23,11 @@ export const router = createRouter({
     { path: '/grain', name: 'grain', component: () => import('./places/larder/FromTheGrain.vue') },
     { path: '/hearth', name: 'hearth', component: () => import('./places/hearth/Hearth.vue') },
     { path: '/trials', name: 'trials', component: () => import('./places/trials/Trials.vue') },
+    {
+      path: '/trials/table',
+      name: 'trial-table',
+      component: () => import('./places/trials/TrialTable.vue'),
+    },
     { path: '/trials/:id', name: 'trial', component: () => import('./places/trials/TrialPage.vue') },
     { path: '/practice', name: 'practice', component: () => import('./places/practice/Practice.vue') },
     { path: '/record', name: 'record', component: () => import('./places/record/Record.vue') },
@@ -30,6 +35,11 @@ export const router = createRouter({
       path: '/record/compare',
       name: 'compare',
       component: () => import('./places/record/CompareBatches.vue'),
+    },
+    {
+      path: '/record/sheet',
+      name: 'batch-sheet',
+      component: () => import('./places/record/BatchesFromSheet.vue'),
     },
     { path: '/record/:id', name: 'made', component: () => import('./places/record/MadeBatch.vue') },
     { path: '/batch/:id/:stage?', name: 'batch', component: () => import('./stages/BatchPage.vue') },

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Http\KeptSessions;
+use App\Models\FormerMembership;
 use App\Models\Kitchen;
 use App\Models\Membership;
 use App\Models\Role;
@@ -45,12 +46,22 @@ final class ChangePeople
     {
         DB::transaction(static function () use ($kitchen, $place): void {
             self::refuseWithoutOwner($kitchen, $place, 'person');
+            FormerMembership::query()->updateOrCreate(['kitchen_id' => $kitchen->id, 'user_id' => $place->user_id], ['role' => $place->role]);
             $place->delete();
             $other = Membership::query()->where('user_id', $place->user_id)->orderBy('id')->first();
             if ($other !== null && $place->user->kitchen_id === $kitchen->id) {
                 $place->user->update(['kitchen_id' => $other->kitchen_id]);
             }
             KeptSessions::endAllOf($place->user);
+        });
+    }
+
+    /** What somebody was allowed here before is allowed again. Whoever was asked in meanwhile stays as they are. */
+    public function letBack(Kitchen $kitchen, FormerMembership $place): void
+    {
+        DB::transaction(static function () use ($kitchen, $place): void {
+            Membership::query()->firstOrCreate(['kitchen_id' => $kitchen->id, 'user_id' => $place->user_id], ['role' => $place->role]);
+            $place->delete();
         });
     }
 

@@ -39,7 +39,7 @@ final class JudgeBatch
                 throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), ['verdict' => $given]);
             }
             $told = (new VerdictDocument($verdict))->json();
-            KeptVerdict::query()->updateOrCreate(['batch_id' => $batch->id], ['halves' => null, ...$told, 'change_id' => $changeId]);
+            KeptVerdict::query()->updateOrCreate(['batch_id' => $batch->id], ['halves' => null, 'again' => null, ...$told, 'change_id' => $changeId]);
             // What was said before stays beside what is said now.
             DB::table('verdict_history')->insert(['batch_id' => $batch->id, 'user_id' => $user->id, 'said_at' => LogTime::format(new DateTimeImmutable), 'verdict' => json_encode($told, JSON_THROW_ON_ERROR)]);
             $batch->load('verdict');

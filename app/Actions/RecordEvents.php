@@ -80,8 +80,12 @@ final class RecordEvents
         return $state->with($event);
     }
 
-    /** @param list<CoreEvent> $events */
-    private static function append(Batch $batch, User $user, BatchState $state, array $events): void
+    /**
+     * What was found right already, in the transaction of whoever found it so.
+     *
+     * @param list<CoreEvent> $events
+     */
+    public static function append(Batch $batch, User $user, BatchState $state, array $events): void
     {
         if ($events === []) {
             return;

@@ -91,7 +91,7 @@ final readonly class StartBatch
     {
         $record = (new Learn)($kitchen);
 
-        return $this->withExperience($record, $cook, $this->withGear($kitchen, $record, $this->withLots($kitchen, $record, $bread)));
+        return $this->withExperience($record, $cook, $this->withGear($kitchen, $record, $cook, $this->withLots($kitchen, $record, $bread)));
     }
 
     /**
@@ -112,9 +112,9 @@ final readonly class StartBatch
      * @param array<string, mixed> $request
      * @return array<string, mixed>
      */
-    private function withGear(Kitchen $kitchen, KitchenRecord $record, array $request): array
+    private function withGear(Kitchen $kitchen, KitchenRecord $record, User $cook, array $request): array
     {
-        $gear = array_filter(['cup' => $kitchen->cup, 'spoon' => $kitchen->spoon], static fn (?string $set): bool => $set !== null);
+        $gear = array_filter($cook->measuresIn($kitchen), static fn (?string $set): bool => $set !== null);
         // What the bread itself is baked on or in stands above what the kitchen has first.
         $own = is_array($request['gear'] ?? null) ? $request['gear'] : [];
         $ownGriddle = data_get($own, 'griddle.id');

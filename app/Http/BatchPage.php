@@ -18,7 +18,7 @@ final readonly class BatchPage
     private const USUAL = 60;
 
     /** What a list needs; plans and logs stay where they are. */
-    private const COLUMNS = ['id', 'uuid', 'kitchen_id', 'formula_revision_id', 'version', 'started_at', 'finished_at', 'summary', 'lesson_left_out', 'is_good', 'discarded_at', 'trial_id', 'trial_level'];
+    private const COLUMNS = ['id', 'uuid', 'kitchen_id', 'formula_revision_id', 'version', 'started_at', 'finished_at', 'summary', 'lesson_left_out', 'is_good', 'discarded_at', 'sheet_key', 'trial_id', 'trial_level'];
 
     private const CURSOR = '/^([od])~(\d{4}-\d\d-\d\d \d\d:\d\d:\d\d)~(\d{1,18})$/D';
 

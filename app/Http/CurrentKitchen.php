@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Models\Batch;
 use App\Models\Bread;
+use App\Models\FormerMembership;
 use App\Models\Kitchen;
 use App\Models\Membership;
 use App\Models\Photo;
@@ -50,6 +51,12 @@ final class CurrentKitchen
     public static function place(Kitchen $kitchen, string $person): Membership
     {
         return Membership::query()->with('user')->where('kitchen_id', $kitchen->id)->where('user_id', (int) $person)->firstOrFail();
+    }
+
+    /** The place that somebody had in this kitchen; who had none does not exist here. */
+    public static function formerPlace(Kitchen $kitchen, string $person): FormerMembership
+    {
+        return FormerMembership::query()->with('user')->where('kitchen_id', $kitchen->id)->where('user_id', (int) $person)->firstOrFail();
     }
 
     /** The bread of that identifier in this kitchen; elsewhere it does not exist. */

@@ -12,7 +12,7 @@ final class Profile
     /** What there is to choose from, by what is chosen. */
     private const CHOICES = [
         'mass' => ['g', 'oz'], 'temperature' => ['C', 'F'], 'length' => ['mm', 'in'], 'energy' => ['both', 'kJ', 'kcal'], 'clock' => ['24', '12'], 'week_start' => ['monday', 'sunday', 'saturday'],
-        'theme' => ['light', 'dark'], 'view' => ['desk', 'bench'],
+        'cup' => ['kitchen', 'us', 'metric'], 'spoon' => ['kitchen', 'us', 'metric', 'au'], 'theme' => ['light', 'dark'], 'view' => ['desk', 'bench'],
     ];
 
     private const SWITCHES = ['muted', 'spoken', 'simulated'];

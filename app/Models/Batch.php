@@ -40,6 +40,7 @@ use StoneMill\Record\Verdict as CoreVerdict;
  * @property string $words of its verdict and notes
  * @property bool|null $is_good whether a cook would make it again; null where nobody judged
  * @property string|null $discarded_at
+ * @property string|null $sheet_key by what its cook's own sheet knows it, where it came out of one
  * @property int|null $trial_id
  * @property int|null $trial_level its level in its trial, by its place
  * @property string|null $change_id the client's identifier of the last change of the plan

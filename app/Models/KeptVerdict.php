@@ -13,21 +13,22 @@ use StoneMill\Record\Verdict as CoreVerdict;
 /**
  * What came out of a batch.
  *
- * @phpstan-type Said array{pliability: string|null, puff: string|null, shade_first: float, shade_second: float, cracks: string, sticking: string, pieces_good: int, pieces_second: int, pieces_lost: int, notes: string|null, score: int|null}
+ * @phpstan-type Said array{pliability: string|null, puff: string|null, shade_first: float|null, shade_second: float|null, cracks: string|null, sticking: string|null, pieces_good: int|null, pieces_second: int|null, pieces_lost: int|null, notes: string|null, score: int|null, again?: int|bool|null}
  *
  * @property int $id
  * @property int $batch_id
  * @property string|null $pliability
  * @property string|null $puff
- * @property float $shade_first
- * @property float $shade_second
- * @property string $cracks
- * @property string $sticking
- * @property int $pieces_good
- * @property int $pieces_second
- * @property int $pieces_lost
+ * @property float|null $shade_first
+ * @property float|null $shade_second
+ * @property string|null $cracks
+ * @property string|null $sticking
+ * @property int|null $pieces_good
+ * @property int|null $pieces_second
+ * @property int|null $pieces_lost
  * @property string|null $notes
  * @property int|null $score from 0 to 10, of all together
+ * @property bool|null $again whether its cook would make it again, where that was said in so many words
  * @property list<Said>|null $halves what was said of each half, where the dough was made in two ways
  * @property string|null $change_id the client's identifier of the last change
  */
@@ -54,22 +55,23 @@ final class KeptVerdict extends Model
         return CoreVerdict::kept(
             $said['pliability'] === null ? null : Pliability::from($said['pliability']),
             $said['puff'] === null ? null : Puff::from($said['puff']),
-            (float) $said['shade_first'],
-            (float) $said['shade_second'],
-            Extent::from($said['cracks']),
-            Extent::from($said['sticking']),
+            $said['shade_first'] === null ? null : (float) $said['shade_first'],
+            $said['shade_second'] === null ? null : (float) $said['shade_second'],
+            $said['cracks'] === null ? null : Extent::from($said['cracks']),
+            $said['sticking'] === null ? null : Extent::from($said['sticking']),
             $said['pieces_good'],
             $said['pieces_second'],
             $said['pieces_lost'],
             $said['notes'],
             $said['score'],
             $halves,
+            isset($said['again']) ? (bool) $said['again'] : null,
         );
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shade_first' => 'float', 'shade_second' => 'float', 'halves' => 'array'];
+        return ['shade_first' => 'float', 'shade_second' => 'float', 'halves' => 'array', 'again' => 'boolean'];
     }
 }

@@ -27,6 +27,9 @@ final class User extends Authenticatable
 
     protected $guarded = [];
 
+    /** Chosen where somebody measures with what the kitchen has. */
+    private const OF_THE_KITCHEN = 'kitchen';
+
     protected $attributes = ['profile' => '{}'];
 
     protected $hidden = ['password', 'remember_token'];
@@ -47,6 +50,18 @@ final class User extends Authenticatable
     public function role(): ?Role
     {
         return Membership::query()->where('kitchen_id', $this->kitchen_id)->where('user_id', $this->id)->first()?->role;
+    }
+
+    /** @return array{cup: string|null, spoon: string|null} what this person measures with there: a set of their own, or the kitchen's; null where nobody said */
+    public function measuresIn(Kitchen $kitchen): array
+    {
+        $own = function (string $what): ?string {
+            $set = $this->profile[$what] ?? self::OF_THE_KITCHEN;
+
+            return is_string($set) && $set !== self::OF_THE_KITCHEN ? $set : null;
+        };
+
+        return ['cup' => $own('cup') ?? $kitchen->cup, 'spoon' => $own('spoon') ?? $kitchen->spoon];
     }
 
     /** @return array<string, string> */

@@ -1,7 +1,7 @@
 # Completion for bash: source <(bin/mill completion)
 _mill() {
     local word=${COMP_WORDS[COMP_CWORD]} command=${COMP_WORDS[1]:-}
-    local questions='plan compare swap blend choose nixtamal milling label shape bake turns loads calibrate practice day sheet learn causes trial riddle formula bags'
+    local questions='plan compare swap blend choose nixtamal milling label shape bake turns loads calibrate practice day sheet learn causes trial riddle formula bags past'
     if [ "$COMP_CWORD" -eq 1 ]; then
         mapfile -t COMPREPLY < <(compgen -W "demo up test $questions backup restore export import users password doctor house check rebuild bench attack shots completion manual help version" -- "$word")
         return

@@ -26,7 +26,7 @@ TEXT
 # The questions of the core, each asked with a document.
 is_question() {
     case "$1" in
-        plan | compare | swap | blend | choose | nixtamal | milling | label | shape | bake | turns | loads | calibrate | practice | day | sheet | learn | causes | trial | riddle | formula | bags) ;;
+        plan | compare | swap | blend | choose | nixtamal | milling | label | shape | bake | turns | loads | calibrate | practice | day | sheet | learn | causes | trial | riddle | formula | bags | past) ;;
         *) return 1 ;;
     esac
 }
@@ -103,6 +103,7 @@ bin/mill QUESTION FILE.json        - in place of a file reads standard input
     causes     what may be wrong with a bread        trial     what measurements of a few levels say (JSON, or CSV: level,value)
     formula    what a formula in a cook's own words says (JSON, or the text itself)
     bags       what a sheet of bags says (JSON, or the CSV itself)
+    past       what a record kept until now says
     riddle     a batch to find the fault of
     Ends with 0 answered; 2 refused, with a problem document (or sentences on a terminal) on standard error; 1 anything else.
 TEXT

@@ -12,6 +12,7 @@ use App\Kitchens\Part;
 use App\Models\Kitchen;
 use App\Models\Membership;
 use App\Models\User;
+use Database\Seeders\DemoKitchen;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -45,6 +46,7 @@ final class KitchenFileTest extends TestCase
     {
         $cook = $this->cook();
         $this->withPhoto();
+        $this->withPast();
         $cook->kitchen->update(['set_aside' => ["feel:$cook->id", "thickness:$cook->id lever_press", 'colour:pressed-masa']]);
         $first = $this->written($cook->kitchen);
         $shown = $this->shown();
@@ -194,6 +196,7 @@ final class KitchenFileTest extends TestCase
     {
         $cook = $this->cook();
         $this->withPhoto();
+        $this->withPast();
         $file = $this->written($cook->kitchen);
         $process = new Process(['/usr/bin/python3', '-c', <<<'PY'
             import hashlib, json, sys, zipfile
@@ -217,6 +220,13 @@ final class KitchenFileTest extends TestCase
                 self::assertSame('', Contract::errors('kitchen-file.schema.json#/$defs/'.$part->value, $row), $part->value);
             }
         }
+    }
+
+    /** A batch out of a sheet, of which little is told. */
+    private function withPast(): void
+    {
+        $bread = DemoKitchen::uuid('bread pressed-masa');
+        $this->postJson('/api/v1/batches/past', ['key' => 'A7', 'bread' => $bread, 'at' => '2026-01-07T12:00:00Z', 'flour_grams' => 300, 'water_grams' => 400, 'felt' => 'ready', 'verdict' => ['again' => true, 'score' => 8]])->assertCreated();
     }
 
     private function written(Kitchen $kitchen, string $name = 'first'): string

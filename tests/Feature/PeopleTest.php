@@ -251,6 +251,40 @@ final class PeopleTest extends TestCase
         $this->putJson("/api/v1/people/$owner->id", ['role' => 'guest'])->assertUnprocessable();
     }
 
+    public function test_whoever_was_shown_out_by_mistake_is_let_in_again_as_before_and_nobody_else_is(): void
+    {
+        $owner = $this->cook();
+        $second = Membership::query()->where('kitchen_id', $owner->kitchen_id)->where('user_id', '!=', $owner->id)->firstOrFail();
+        $second->update(['role' => Role::Guest]);
+        $this->deleteJson("/api/v1/people/$second->user_id")->assertOk()->assertJsonPath('former', [['id' => (string) $second->user_id, 'name' => $second->user->name, 'role' => 'guest']]);
+        $this->putJson("/api/v1/people/$second->user_id/back")->assertOk()->assertJsonPath('former', []);
+        self::assertSame(Role::Guest, $second->user->refresh()->role());
+        $this->putJson("/api/v1/people/$second->user_id/back")->assertNotFound();
+        $stranger = $this->otherCook();
+        $this->actingAs($owner);
+        $this->putJson("/api/v1/people/$stranger->id/back")->assertNotFound();
+        $this->actingAs($second->user);
+        self::assertSame([], $this->getJson('/api/v1/people')->json('former'));
+    }
+
+    public function test_a_cup_of_somebodys_own_measures_their_batches_and_nobody_elses(): void
+    {
+        $cook = $this->cook();
+        $cook->kitchen->update(['cup' => 'us']);
+        $bread = Uuid::uuid4()->toString();
+        $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => 'By the cup', 'request' => ['style' => 'pressed-masa', 'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'volume' => ['amount' => 2, 'unit' => 'cup', 'fill' => 'spooned']]]]]])->assertCreated();
+        $flour = fn (): mixed => $this->postJson('/api/v1/batches', ['id' => Uuid::uuid4()->toString(), 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z'])->assertCreated()->json('plan.ledger.0.grams');
+        $us = $flour();
+        $this->putJson('/api/v1/me/profile', ['cup' => 'metric', 'spoon' => 'au'])->assertOk();
+        $cook->refresh();
+        // 250 mL over 236.588.
+        self::assertEqualsWithDelta(250 / 236.588, $flour() / $us, 0.01);
+        $this->putJson('/api/v1/me/profile', ['cup' => 'kitchen'])->assertOk();
+        $cook->refresh();
+        self::assertSame($us, $flour());
+        $this->putJson('/api/v1/me/profile', ['cup' => 'bucket'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'cup');
+    }
+
     public function test_how_somebody_reads_hours_weeks_and_energy_comes_along_and_other_words_are_refused(): void
     {
         $this->cook();

@@ -19,13 +19,13 @@ test('bags come out of a sheet that a cook keeps: columns are told, rows settled
     .getByLabel('A CSV file')
     .setInputFiles({ name: 'bags.csv', mimeType: 'text/csv', buffer: Buffer.from(SHEET) })
   await expect(page.getByRole('button', { name: 'Keep 0 bags' })).toBeDisabled()
-  for (const [field, head] of [
-    ['What it is', 'Mehl'],
-    ['How much was bought', 'Menge'],
-    ['Bought on', 'Gekauft'],
+  for (const [head, field] of [
+    ['Mehl', 'What it is'],
+    ['Menge', 'How much was bought'],
+    ['Gekauft', 'Bought on'],
   ] as const) {
-    await page.getByRole('combobox', { name: field, exact: true }).click()
-    await page.getByRole('option', { name: head }).filter({ visible: true }).click()
+    await page.getByRole('combobox', { name: `What ${head} says` }).click()
+    await page.getByRole('option', { name: field, exact: true }).filter({ visible: true }).click()
   }
   await expect(page.getByRole('button', { name: 'Keep 2 bags' })).toBeEnabled()
   await expect(page.getByRole('row').filter({ hasText: 'teff' })).toContainText('day first')

@@ -59,7 +59,11 @@ test('five people, two kitchens and three roles: asked in by links, at work unde
     // A link that was followed opens nothing.
     await second.goto('/people')
     await second.getByRole('button', { name: 'Show fifth out' }).click()
-    await expect(second.getByRole('listitem').filter({ hasText: 'fifth' })).toHaveCount(0)
+    // By mistake, and not.
+    await second.getByRole('button', { name: 'Let fifth in again' }).click()
+    await second.getByRole('button', { name: 'Show fifth out' }).click()
+    await expect(second.getByText('fifth was shown out')).toBeVisible()
+    await expect(second.getByRole('button', { name: 'Show fifth out' })).toHaveCount(0)
     // A kitchen of the own beside it, and back.
     await third.goto('/you')
     await third.getByLabel('A kitchen of your own beside it').fill('Market stall')

@@ -30,6 +30,7 @@ export const api = {
   keepPerson: (person: string, body: { role?: the.Role; password?: string }) =>
     told(contract.PUT('/people/{person}', { ...at({ person }), body })),
   removePerson: (person: string) => told(contract.DELETE('/people/{person}', at({ person }))),
+  letBack: (person: string) => told(contract.PUT('/people/{person}/back', at({ person }))),
   invitation: (secret: string) => told(contract.GET('/joining/{secret}', at({ secret }))),
   join: (secret: string, body: { name?: string; password?: string }) =>
     told(contract.POST('/joining/{secret}', { ...at({ secret }), body })),
@@ -86,6 +87,11 @@ export const api = {
   /** What a formula in a cook's own words says. */
   formula: (body: the.FormulaQuestion, signal?: AbortSignal) =>
     asked(() => contract.POST('/formula', { body }), signal),
+  /** What the sheets say in which a cook kept the batches until now. */
+  past: (body: the.PastQuestion, signal?: AbortSignal) =>
+    asked(() => contract.POST('/past', { body }), signal),
+  keepPast: (bread: string, batch: the.PastBatch) =>
+    told(contract.POST('/batches/past', { body: { ...batch, bread } })),
   /** What the sheet says in which a cook already keeps the bags. */
   bags: (body: the.BagsQuestion, signal?: AbortSignal) =>
     asked(() => contract.POST('/bags', { body }), signal),
@@ -162,6 +168,9 @@ export const api = {
     told(contract.POST('/batches/{batch}/photos/{photo}/shade', { ...at({ batch, photo }), body: places })),
   riddles: () => told(contract.GET('/riddles')),
   answerRiddle: (body: the.RiddleQuestion) => told(contract.POST('/riddles', { body })),
+  /** What measurements of a few levels say, in the table that they were written in. */
+  weighTable: (body: the.TrialQuestion, signal?: AbortSignal) =>
+    asked(() => contract.POST('/trial', { body }), signal),
   trials: () => told(contract.GET('/trials')),
   trial: (trial: string) => told(contract.GET('/trials/{trial}', at({ trial }))),
   beginTrial: (body: the.TrialToBegin) => told(contract.POST('/trials', { body })),

@@ -12,6 +12,22 @@ const good: Verdict = {
   pieces_good: 14,
   pieces_second: 0,
   pieces_lost: 0,
+  score: null,
+  notes: null,
+}
+
+/** Out of a sheet that was kept before the house was there. */
+const untold: Verdict = {
+  ...good,
+  pliability: null,
+  puff: null,
+  shade_first: null,
+  shade_second: null,
+  cracks: null,
+  sticking: null,
+  pieces_good: null,
+  pieces_second: null,
+  pieces_lost: null,
 }
 
 describe('how a batch came out', () => {
@@ -26,6 +42,10 @@ describe('how a batch came out', () => {
     [{ ...good, pliability: null, puff: null }, 'No trouble'],
     [{ ...good, pliability: 'limp' }, 'Limp, full puff'],
     [{ ...good, sticking: 'some' }, 'Wraps, full puff; some sticking'],
+    [{ ...untold, again: true }, 'To make again'],
+    [{ ...untold, cracks: 'much', again: false }, 'Many cracks; not like that again'],
+    [{ ...untold, score: 7 }, 'Score 7'],
+    [untold, 'Little was told'],
   ])('is said in a line', (verdict, words) => {
     expect(inShort(verdict)).toBe(words)
   })

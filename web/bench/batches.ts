@@ -14,20 +14,25 @@ export const PUFF: Record<NonNullable<Verdict['puff']>, string> = {
   full: 'Full puff',
 }
 
-const AMOUNT: Record<Verdict['cracks'], string> = { none: 'no', some: 'some', much: 'many' }
+const AMOUNT: Record<NonNullable<Verdict['cracks']>, string> = { none: 'no', some: 'some', much: 'many' }
 
 /** How a batch came out, in a line. */
 export function inShort(verdict: Verdict): string {
   const troubles = [
-    verdict.cracks !== 'none' ? `${AMOUNT[verdict.cracks]} cracks` : '',
-    verdict.sticking !== 'none' ? `${verdict.sticking} sticking` : '',
+    verdict.cracks && verdict.cracks !== 'none' ? `${AMOUNT[verdict.cracks]} cracks` : '',
+    verdict.sticking && verdict.sticking !== 'none' ? `${verdict.sticking} sticking` : '',
     verdict.pieces_lost ? `${verdict.pieces_lost} lost` : '',
   ].filter(Boolean)
   const head = [
     verdict.pliability ? PLIABILITY[verdict.pliability] : '',
     verdict.puff && verdict.puff !== 'none' ? PUFF[verdict.puff].toLowerCase() : '',
   ].filter(Boolean)
-  const said = [head.join(', '), troubles.join(', ')].filter(Boolean).join('; ') || 'No trouble'
+  // What was made before the house was there may say no more than this.
+  const again = verdict.again === undefined ? '' : verdict.again ? 'to make again' : 'not like that again'
+  const score = verdict.score === null ? '' : `Score ${verdict.score}`
+  const said =
+    [head.join(', '), troubles.join(', '), again].filter(Boolean).join('; ') ||
+    (verdict.cracks === null ? score || 'Little was told' : 'No trouble')
   return said.charAt(0).toUpperCase() + said.slice(1)
 }
 

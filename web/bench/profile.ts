@@ -2,9 +2,11 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, watch } from 'vue'
 import { api, Refusal, Unreachable } from '@/api/client'
 import type { Profile } from '@/api/types'
+import { forgetPrepared } from './begin'
 import { own } from './person'
 import { useHouse } from './house'
 import { useAppearance } from '@/ui/appearance'
+import { ownCup, ownSpoon } from '@/ui/ownMeasures'
 import { hours } from '@/ui/timeOfDay'
 import { useUnits } from '@/ui/units'
 import { weekStart } from '@/ui/week'
@@ -26,6 +28,8 @@ export function useProfile(): void {
     ...units.choice,
     clock: hours.value,
     week_start: weekStart.value,
+    cup: ownCup.value,
+    spoon: ownSpoon.value,
     theme: appearance.theme,
     view: appearance.view,
     muted: appearance.muted,
@@ -34,9 +38,11 @@ export function useProfile(): void {
   })
   const now = computed(() => JSON.stringify(shown()))
 
-  function show({ mass, temperature, length, energy, clock, week_start, ...looks }: Profile) {
+  function show({ mass, temperature, length, energy, clock, week_start, cup, spoon, ...looks }: Profile) {
     if (clock) hours.value = clock
     if (week_start) weekStart.value = week_start
+    if (cup) ownCup.value = cup
+    if (spoon) ownSpoon.value = spoon
     Object.assign(units.choice, {
       ...(mass && { mass }),
       ...(temperature && { temperature }),
@@ -75,6 +81,8 @@ export function useProfile(): void {
     try {
       await api.keepProfile(JSON.parse(said) as Profile)
       known = said
+      // What a batch would begin with is told by the cook's own cup.
+      forgetPrepared()
       if (localStorage.getItem(own(UNTOLD)) === said) localStorage.removeItem(own(UNTOLD))
     } catch (failure) {
       // It stays on this device, and is told on the next visit.

@@ -1,3 +1,5 @@
+import type { Verdict } from '@/api/types'
+
 /** The colour of a baked face from 0 (pale) to 1 (burnt), for drawing only. */
 const STEPS: [number, [number, number, number]][] = [
   [0, [245, 233, 203]],
@@ -23,4 +25,12 @@ export function shadeWord(shade: number): string {
   if (shade < 0.65) return 'golden'
   if (shade < 0.8) return 'brown'
   return 'dark'
+}
+
+/** The faces as they were judged, in a sentence; nothing where nobody told. */
+export function facesInWords(verdict: Pick<Verdict, 'shade_first' | 'shade_second'>): string {
+  const { shade_first: first, shade_second: second } = verdict
+  if (first === null && second === null) return ''
+  const of = (shade: number | null) => (shade === null ? 'not told' : shadeWord(shade))
+  return `Judged: first face ${of(first)}, second face ${of(second)}.`
 }

@@ -75,6 +75,7 @@ final class BatchDocument
             'left_out' => $batch->lesson_left_out,
             'is_good' => $batch->is_good,
             'discarded' => $batch->discarded_at !== null,
+            'from_sheet' => $batch->sheet_key !== null,
             'trial' => $trial === null ? null : TrialDocument::ofBatch($trial, $batch),
         ];
     }

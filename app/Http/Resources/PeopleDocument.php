@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Feed;
+use App\Models\FormerMembership;
 use App\Models\Invitation;
 use App\Models\Kitchen;
 use App\Models\Membership;
@@ -14,7 +15,7 @@ use App\Models\User;
 /** Who cooks in a kitchen, and who is asked to. */
 final class PeopleDocument
 {
-    /** @return array<string, mixed> links of invitations for owners only */
+    /** @return array<string, mixed> links of invitations, and who was shown out, for owners only */
     public static function of(Kitchen $kitchen, User $reader): array
     {
         $places = Membership::query()->with('user')->where('kitchen_id', $kitchen->id)->orderBy('id')->get();
@@ -24,6 +25,9 @@ final class PeopleDocument
             'people' => $places->map(static fn (Membership $place): array => [
                 'id' => (string) $place->user_id, 'name' => $place->user->name, 'role' => $place->role->value, 'is_me' => $place->user_id === $reader->id,
             ])->all(),
+            'former' => $isOwner ? FormerMembership::query()->with('user')->where('kitchen_id', $kitchen->id)->whereNotIn('user_id', $places->pluck('user_id'))->orderBy('id')->get()->map(static fn (FormerMembership $place): array => [
+                'id' => (string) $place->user_id, 'name' => $place->user->name, 'role' => $place->role->value,
+            ])->all() : [],
             'invitations' => array_map(static fn (Invitation $one): array => [
                 'id' => $one->uuid, 'role' => $one->role->value, 'expires_at' => $one->expires_at->toAtomString(), 'secret' => Invitation::secretOf($one->uuid),
             ], $isOwner ? Invitation::openOf($kitchen) : []),

@@ -73,7 +73,8 @@ final readonly class Desk
             Question::Riddle => $this->faults()->riddle($document),
             Question::Trial => (new TrialDesk)->trial($document),
             Question::Formula => (new FormulaDesk($this->reference, Reference::names()))->formula($document),
-            Question::Bags => (new BagDesk($this->reference, Reference::names()))->bags($document),
+            Question::Bags => (new SheetDesk($this->reference, Reference::names()))->bags($document),
+            Question::Past => (new SheetDesk($this->reference, Reference::names()))->past($document),
             Question::Causes => $this->faults()->causes($document),
         };
     }

@@ -29,4 +29,5 @@ enum Question: string
     case Riddle = 'riddle';
     case Formula = 'formula';
     case Bags = 'bags';
+    case Past = 'past';
 }

@@ -13,7 +13,7 @@ final readonly class VerdictDocument
     {
     }
 
-    /** @return array<string, string|int|float|list<array<string, mixed>>|null> */
+    /** @return array<string, string|int|float|bool|list<array<string, mixed>>|null> */
     public function json(): array
     {
         return [
@@ -21,13 +21,14 @@ final readonly class VerdictDocument
             'puff' => $this->verdict->puff?->value,
             'shade_first' => $this->verdict->shadeFirst,
             'shade_second' => $this->verdict->shadeSecond,
-            'cracks' => $this->verdict->cracks->value,
-            'sticking' => $this->verdict->sticking->value,
+            'cracks' => $this->verdict->cracks?->value,
+            'sticking' => $this->verdict->sticking?->value,
             'pieces_good' => $this->verdict->good,
             'pieces_second' => $this->verdict->seconds,
             'pieces_lost' => $this->verdict->lost,
             'score' => $this->verdict->score,
             'notes' => $this->verdict->notes,
+            ...($this->verdict->again === null ? [] : ['again' => $this->verdict->again]),
             ...($this->verdict->halves === [] ? [] : ['halves' => array_map(static fn (Verdict $half): array => (new self($half))->json(), $this->verdict->halves)]),
         ];
     }

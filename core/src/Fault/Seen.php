@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace StoneMill\Fault;
 
 use StoneMill\Plan\BatchPlan;
-use StoneMill\Record\Extent;
 use StoneMill\Record\Pliability;
 use StoneMill\Record\Puff;
 use StoneMill\Record\Verdict;
@@ -33,7 +32,7 @@ final readonly class Seen
     {
         $dark = $pale = false;
         foreach ([$verdict->shadeFirst, $verdict->shadeSecond] as $face => $shade) {
-            $off = $shade - ($plan->turns->faces[$face]->shade ?? $shade);
+            $off = $shade === null ? 0.0 : $shade - ($plan->turns->faces[$face]->shade ?? $shade);
             $dark = $dark || $off > self::SHADE;
             $pale = $pale || $off < -self::SHADE;
         }
@@ -49,8 +48,8 @@ final readonly class Seen
     public static function toldBy(Verdict $verdict): array
     {
         return array_values(array_filter([
-            $verdict->cracks === Extent::None ? null : Symptom::Cracks,
-            $verdict->sticking === Extent::None ? null : Symptom::SticksToGriddle,
+            $verdict->cracks?->isFault() === true ? Symptom::Cracks : null,
+            $verdict->sticking?->isFault() === true ? Symptom::SticksToGriddle : null,
             in_array($verdict->pliability, [Pliability::Shatters, Pliability::CracksWhenFolded], true) ? Symptom::Stiff : null,
             $verdict->pliability === Pliability::Limp ? Symptom::Soggy : null,
             $verdict->puff === Puff::None ? Symptom::NoPuff : null,

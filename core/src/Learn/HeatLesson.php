@@ -132,7 +132,7 @@ final readonly class HeatLesson
         $said = [];
         foreach ([$verdict->shadeFirst, $verdict->shadeSecond] as $face => $judged) {
             $expected = $plan->shades[$face] ?? 0.0;
-            if ($expected < self::LEAST_SHADE || $judged < self::LEAST_SHADE || $judged > self::MOST_SHADE) {
+            if ($judged === null || $expected < self::LEAST_SHADE || $judged < self::LEAST_SHADE || $judged > self::MOST_SHADE) {
                 continue;
             }
             $brownness = Colour::ofShade($judged);

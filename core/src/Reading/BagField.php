@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Reading;
 
 /** What a column of a cook's own sheet may say of a bag. */
-enum BagField: string
+enum BagField: string implements SheetField
 {
     case Ingredient = 'ingredient';
     case Label = 'label';
@@ -32,7 +32,6 @@ enum BagField: string
         };
     }
 
-    /** @return list<string> heads that mean it, in small letters without what stands in brackets; the first is the house's own */
     public function heads(): array
     {
         return match ($this) {

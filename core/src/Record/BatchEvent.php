@@ -22,6 +22,8 @@ use StoneMill\School\Symptom;
  */
 final readonly class BatchEvent
 {
+    public const LONGEST_INGREDIENT = 60;
+
     private const LONGEST_CAUSE = 60;
 
     private const LONGEST_STEP = 20;
@@ -108,7 +110,7 @@ final readonly class BatchEvent
             kind: $kind,
             at: LogTime::ofMilliseconds(LogTime::toMilliseconds($node->at('at')->moment())),
             stage: $node->at('stage')->optionalChoice(Stage::class),
-            ingredient: $node->at('ingredient')->optionalText(60),
+            ingredient: $node->at('ingredient')->optionalText(self::LONGEST_INGREDIENT),
             grams: $node->at('grams')->optionalNumber(0, Limits::MOST_GRAMS, 'g'),
             waterGrams: $node->at('water_grams')->optionalNumber(0, Limits::MOST_GRAMS, 'g'),
             flourGrams: $node->at('flour_grams')->optionalNumber(0, Limits::MOST_GRAMS, 'g'),

@@ -11,6 +11,17 @@ enum Extent: string
     case Some = 'some';
     case Much = 'much';
 
+    public function isFault(): bool
+    {
+        return $this !== self::None;
+    }
+
+    /** The worse of two; null where one was not told. */
+    public static function worse(?self $one, ?self $other): ?self
+    {
+        return $one === null || $other === null ? null : ($one->stepsDown() <= $other->stepsDown() ? $one : $other);
+    }
+
     /** Steps from much of it to none. */
     public function stepsDown(): int
     {

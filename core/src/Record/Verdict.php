@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use StoneMill\Exchange\Node;
+use StoneMill\Plan\Limits;
 
-/** What came out: told by the cook, read back by the record. */
+/**
+ * What came out: told by the cook, read back by the record. Of a batch that was made before anybody asked, as much as its cook took down: what was
+ * never told is null there, and only there.
+ */
 final readonly class Verdict
 {
     private const FIELDS = [
@@ -17,24 +21,28 @@ final readonly class Verdict
     /** Of all together, from 0 to this. */
     public const MOST_SCORE = 10;
 
+    public const LONGEST_NOTES = 2000;
+
     /**
      * Pliability and puff are null for a bread that is not folded, and for one that does not puff.
      *
      * @param list<self> $halves what was said of each half, where the dough was made in two ways; else none
+     * @param bool|null $again whether its cook would make it again, where that was said in so many words
      */
     private function __construct(
         public ?Pliability $pliability,
         public ?Puff $puff,
-        public float $shadeFirst,
-        public float $shadeSecond,
-        public Extent $cracks,
-        public Extent $sticking,
-        public int $good,
-        public int $seconds,
-        public int $lost,
+        public ?float $shadeFirst,
+        public ?float $shadeSecond,
+        public ?Extent $cracks,
+        public ?Extent $sticking,
+        public ?int $good,
+        public ?int $seconds,
+        public ?int $lost,
         public ?string $notes,
         public ?int $score = null,
         public array $halves = [],
+        public ?bool $again = null,
     ) {
     }
 
@@ -73,8 +81,8 @@ final readonly class Verdict
             $first->puff === null || $second->puff === null ? null : ($first->puff->steps() <= $second->puff->steps() ? $first->puff : $second->puff),
             ($first->shadeFirst + $second->shadeFirst) / 2,
             ($first->shadeSecond + $second->shadeSecond) / 2,
-            $first->cracks->stepsDown() <= $second->cracks->stepsDown() ? $first->cracks : $second->cracks,
-            $first->sticking->stepsDown() <= $second->sticking->stepsDown() ? $first->sticking : $second->sticking,
+            Extent::worse($first->cracks, $second->cracks),
+            Extent::worse($first->sticking, $second->sticking),
             $first->good + $second->good,
             $first->seconds + $second->seconds,
             $first->lost + $second->lost,
@@ -82,6 +90,42 @@ final readonly class Verdict
             $first->score === null || $second->score === null ? null : (int) round(($first->score + $second->score) / 2),
             [$first, $second],
         );
+    }
+
+    /** Of a batch of long ago, as much as was taken down of it; null where that says nothing of how it came out. */
+    public static function readTold(Node $node): ?self
+    {
+        $node->object([...self::FIELDS, 'again']);
+        $pieces = static fn (string $field): ?int => $node->at($field)->optionalInteger(0, Limits::PIECES);
+        $told = new self(
+            $node->at('pliability')->optionalChoice(Pliability::class),
+            $node->at('puff')->optionalChoice(Puff::class),
+            $node->at('shade_first')->optionalNumber(0, 1),
+            $node->at('shade_second')->optionalNumber(0, 1),
+            $node->at('cracks')->optionalChoice(Extent::class),
+            $node->at('sticking')->optionalChoice(Extent::class),
+            $pieces('pieces_good'),
+            $pieces('pieces_second'),
+            $pieces('pieces_lost'),
+            $node->at('notes')->optionalProse(self::LONGEST_NOTES),
+            $node->at('score')->optionalInteger(0, self::MOST_SCORE),
+            [],
+            $node->at('again')->optionalBoolean(),
+        );
+
+        return $told->saysSomething() ? $told : null;
+    }
+
+    /** The same with these notes. */
+    public function noting(?string $notes): self
+    {
+        return new self($this->pliability, $this->puff, $this->shadeFirst, $this->shadeSecond, $this->cracks, $this->sticking, $this->good, $this->seconds, $this->lost, $notes, $this->score, $this->halves, $this->again);
+    }
+
+    /** Whether anything is told of how it came out; notes alone may be of anything. */
+    public function saysSomething(): bool
+    {
+        return array_filter([$this->pliability, $this->puff, $this->shadeFirst, $this->shadeSecond, $this->cracks, $this->sticking, $this->good, $this->seconds, $this->lost, $this->score, $this->again], static fn (mixed $told): bool => $told !== null) !== [];
     }
 
     private static function readOf(Node $node, int $pieces, PlannedBatch $plan): self
@@ -96,7 +140,7 @@ final readonly class Verdict
             $node->at('pieces_good')->integer(0, $pieces),
             $node->at('pieces_second')->integer(0, $pieces),
             $node->at('pieces_lost')->integer(0, $pieces),
-            $node->at('notes')->optionalProse(2000),
+            $node->at('notes')->optionalProse(self::LONGEST_NOTES),
             $node->at('score')->optionalInteger(0, self::MOST_SCORE),
         );
         if ($verdict->good + $verdict->seconds + $verdict->lost > $pieces) {
@@ -116,14 +160,19 @@ final readonly class Verdict
      *
      * @param list<self> $halves
      */
-    public static function kept(?Pliability $pliability, ?Puff $puff, float $shadeFirst, float $shadeSecond, Extent $cracks, Extent $sticking, int $good, int $seconds, int $lost, ?string $notes, ?int $score = null, array $halves = []): self
+    public static function kept(?Pliability $pliability, ?Puff $puff, ?float $shadeFirst, ?float $shadeSecond, ?Extent $cracks, ?Extent $sticking, ?int $good, ?int $seconds, ?int $lost, ?string $notes, ?int $score = null, array $halves = [], ?bool $again = null): self
     {
-        return new self($pliability, $puff, $shadeFirst, $shadeSecond, $cracks, $sticking, $good, $seconds, $lost, $notes, $score, $halves);
+        return new self($pliability, $puff, $shadeFirst, $shadeSecond, $cracks, $sticking, $good, $seconds, $lost, $notes, $score, $halves, $again);
     }
 
-    /** Whether a cook would make it again: it bends without breaking, nothing cracked, nothing was lost. */
-    public function isGood(): bool
+    /** Whether a cook would make it again: as was said; else it bends without breaking, nothing cracked, nothing was lost. Null where too little was told. */
+    public function isGood(): ?bool
     {
-        return in_array($this->pliability, [null, Pliability::Folds, Pliability::Wraps], true) && $this->cracks === Extent::None && $this->lost === 0;
+        if ($this->again !== null) {
+            return $this->again;
+        }
+        $isFaulty = ! in_array($this->pliability, [null, Pliability::Folds, Pliability::Wraps], true) || $this->cracks?->isFault() === true || $this->lost > 0;
+
+        return $isFaulty ? false : ($this->cracks === null || $this->lost === null ? null : true);
     }
 }

@@ -50,11 +50,11 @@ enum Judged: string
         return match ($this) {
             self::Pliability => self::steps($verdict->pliability?->steps()),
             self::Puff => self::steps($verdict->puff?->steps()),
-            self::Cracks => self::steps($verdict->cracks->stepsDown()),
-            self::Sticking => self::steps($verdict->sticking->stepsDown()),
+            self::Cracks => self::steps($verdict->cracks?->stepsDown()),
+            self::Sticking => self::steps($verdict->sticking?->stepsDown()),
             self::Shade => self::off($verdict, $batch),
             self::Loss => self::lossOff($batch),
-            self::GoodShare => $verdict->good / max(1, $pieces ?? $batch->portions()->count),
+            self::GoodShare => $verdict->good === null ? null : $verdict->good / max(1, $pieces ?? $batch->portions()->count),
             self::Score => self::steps($verdict->score),
         };
     }
@@ -69,7 +69,7 @@ enum Judged: string
     {
         $planned = $batch->plan()->shades;
 
-        return count($planned) < 2 ? null : (abs($verdict->shadeFirst - $planned[0]) + abs($verdict->shadeSecond - $planned[1])) / 2;
+        return count($planned) < 2 || $verdict->shadeFirst === null || $verdict->shadeSecond === null ? null : (abs($verdict->shadeFirst - $planned[0]) + abs($verdict->shadeSecond - $planned[1])) / 2;
     }
 
     private static function lossOff(BatchState $batch): ?float

@@ -6,7 +6,6 @@ namespace StoneMill\Tests\Trial;
 
 use PHPUnit\Framework\TestCase;
 use StoneMill\Ask\TrialDesk;
-use StoneMill\Ask\TrialTable;
 use StoneMill\Document\AnalysisDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Tests\Bench;
@@ -143,11 +142,24 @@ final class AnalysisTest extends TestCase
 
     public function test_a_table_of_anyones_measurements_is_read_and_a_wrong_line_is_named(): void
     {
-        $told = Bench::ask('trial', TrialTable::document("level,value\n124,38\n124,37\n132,\"41\"\r\n132,42\n"));
+        $told = Bench::ask('trial', ['csv' => "level,value\n124,38\n124,37\n132,\"41\"\r\n132,42\n"]);
         self::assertSame(['124', '132'], array_map(static fn (mixed $one): mixed => is_array($one) ? $one['name'] : null, (array) $told['levels']));
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage('line 3');
-        TrialTable::document("level,value\n124,38\n124,warm\n");
+        Bench::ask('trial', ['csv' => "level,value\n124,38\n124,warm\n"]);
+    }
+
+    public function test_a_table_may_have_no_heads_heads_of_its_own_and_several_trials(): void
+    {
+        $standing = static fn (array $table): array => [data(Bench::ask('trial', $table), 'levels.0.count'), data(Bench::ask('trial', $table), 'levels.1.mean'), data(Bench::ask('trial', $table), 'table.trial')];
+        self::assertSame([2, 41.5, null], $standing(['csv' => "124;38\n124;37\n132;41\n132;42\n"]));
+        self::assertSame([2, 41.5, null], $standing(['csv' => "Salz\tGewicht\n1 %\t38\n1 %\t37\n2 %\t41,0\n2 %\t42\n", 'columns' => ['level' => 'Salz', 'value' => 'Gewicht']]));
+        // Yes is one and no is none; what was not judged yet says nothing.
+        $two = "Question,Set to,Good\nHotter?,210,yes\nHotter?,230,no\nHotter?,230,\nLonger?,short,no\nLonger?,long,yes\n";
+        self::assertSame([1, 0.0, 'Hotter?'], $standing(['csv' => $two]));
+        self::assertSame([1, 1.0, 'Longer?'], $standing(['csv' => $two, 'trial' => 'Longer?']));
+        $this->expectExceptionMessage('tells of 1 things');
+        Bench::ask('trial', ['csv' => "level,value\n124,38\n"]);
     }
 
     public function test_halves_of_one_dough_are_held_against_each_other_dough_by_dough(): void
@@ -193,17 +205,18 @@ final class AnalysisTest extends TestCase
 
     public function test_a_table_with_a_third_column_is_of_halves(): void
     {
-        $document = TrialTable::document("rest,score,dough\nshort,5,a\nlong,6,a\nshort,4,b\nlong,6,b\n");
-        self::assertSame(['level' => 'long', 'value' => 6.0, 'pair' => 'a'], data($document, 'points.1'));
-        self::assertEqualsWithDelta(1.5, data((new TrialDesk)->trial($document)->json, 'difference.value'), 1e-9);
-        foreach (["short,5,a\nshort,6,a\nlong,1,b\n" => 'points[1].pair', "short,5,a\nlong,6\n" => 'points[1].pair', "x,5,a\ny,6,a\nz,7,a\n" => 'points[0].pair'] as $table => $path) {
+        $ask = static fn (string $table): array => (new TrialDesk)->trial(['csv' => $table])->json;
+        self::assertEqualsWithDelta(1.5, data($ask("rest,score,dough\nshort,5,a\nlong,6,a\nshort,4,b\nlong,6,b\n"), 'difference.value'), 1e-9);
+        foreach (["short,5,a\nshort,6,a\nlong,1,b\n" => 'Both halves', "short,5,a\nlong,6\n" => 'Some points name', "x,5,a\ny,6,a\nz,7,a\n" => 'Halves of one dough'] as $table => $words) {
             try {
-                (new TrialDesk)->trial(TrialTable::document($table));
+                $ask($table);
                 self::fail('was taken: '.$table);
             } catch (InvalidInput $refusal) {
-                self::assertContains($path, array_column((array) data($refusal->toProblem(), 'errors'), 'path'));
+                self::assertStringContainsString($words, $refusal->getMessage());
             }
         }
+        $this->expectExceptionMessage('Both halves');
+        (new TrialDesk)->trial(['levels' => [['name' => 'short'], ['name' => 'long']], 'points' => [['level' => 'short', 'value' => 5, 'pair' => 'a'], ['level' => 'short', 'value' => 6, 'pair' => 'a']]]);
     }
 
     /**

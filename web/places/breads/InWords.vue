@@ -14,6 +14,7 @@ import Field from '@/ui/Field.vue'
 import FileField from '@/ui/FileField.vue'
 import KeepForm from '@/ui/KeepForm.vue'
 import { namesOf, ownDocuments } from '@/ui/formula'
+import { measuresOf } from '@/ui/ownMeasures'
 import { requestOf } from './inWords'
 import ReadPart from './ReadPart.vue'
 
@@ -23,7 +24,8 @@ const SETTLES_MS = 350
 const house = useHouse()
 const router = useRouter()
 const text = ref('')
-const cup = ref<'us' | 'metric' | 'open'>(house.kitchen?.cup ?? 'open')
+const measures = computed(() => measuresOf(house.kitchen))
+const cup = ref<'us' | 'metric' | 'open'>(measuresOf(house.kitchen).cup ?? 'open')
 const settled = ref<NonNullable<FormulaQuestion['settled']>>([])
 const name = ref('')
 const style = ref('')
@@ -33,7 +35,7 @@ const question = computed<FormulaQuestion>(() => ({
   text: text.value,
   measures: {
     ...(cup.value === 'open' ? {} : { cup: cup.value }),
-    ...(house.kitchen?.spoon ? { spoon: house.kitchen.spoon } : {}),
+    ...(measures.value.spoon ? { spoon: measures.value.spoon } : {}),
   },
   own_ingredients: ownDocuments(house.kitchen),
   settled: settled.value,

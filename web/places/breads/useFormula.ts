@@ -6,6 +6,7 @@ import { uuid } from '@/api/uuid'
 import { own } from '@/bench/person'
 import { useHouse } from '@/bench/house'
 import { withBags, withOwn } from '@/ui/formula'
+import { measuresOf } from '@/ui/ownMeasures'
 
 const MOST_STEPS = 60
 
@@ -74,7 +75,7 @@ export function useFormula() {
         JSON.stringify({ after: newest.value.number, request: next } satisfies Draft),
       )
     else localStorage.removeItem(keyOf(bread.value.id))
-    void planning.about(withBags(next, house.kitchen))
+    void planning.about(withBags(next, house.kitchen && { ...house.kitchen, ...measuresOf(house.kitchen) }))
   }
 
   return {

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core'
-import { ElButton, ElInput, ElOption, ElSelect } from 'element-plus'
+import { ElButton, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { useAsking } from '@/api/asking'
 import { api, toldBy } from '@/api/client'
-import type { BagField, ReadBag } from '@/api/types'
+import type { ReadBag } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { useHouse } from '@/bench/house'
-import FileField from '@/ui/FileField.vue'
+import SheetColumns from '@/ui/SheetColumns.vue'
+import SheetIn from '@/ui/SheetIn.vue'
 import { useUnits } from '@/ui/units'
 import { namesOf, ownDocuments } from '@/ui/formula'
 
@@ -18,7 +19,7 @@ const SETTLES_MS = 350
 const house = useHouse()
 const units = useUnits()
 const csv = ref('')
-const columns = ref<Partial<Record<BagField, string>> | null>(null)
+const columns = ref<Record<string, string> | null>(null)
 /** What the cook says that a row is, by its number; an empty name leaves the row out. */
 const meant = ref<Record<number, string>>({})
 const kept = ref<string[]>([])
@@ -31,14 +32,6 @@ const question = computed(() => ({
   ...(columns.value ? { columns: columns.value } : {}),
   own_ingredients: ownDocuments(house.kitchen),
 }))
-/** As the cook said, or as the heads speak for themselves; what was said shows before the house has answered. */
-const heads = computed<Partial<Record<BagField, string>>>(
-  () =>
-    columns.value ??
-    Object.fromEntries(
-      (answer.value?.fields ?? []).flatMap(one => (one.head ? [[one.field, one.head]] : [])),
-    ),
-)
 const isOf = (bag: ReadBag) => meant.value[bag.row] ?? bag.ingredient ?? ''
 const taken = computed(() => answer.value?.bags.filter(bag => isOf(bag) !== '') ?? [])
 
@@ -54,16 +47,6 @@ watchDebounced(
   },
   { debounce: SETTLES_MS },
 )
-
-async function open(file: File) {
-  csv.value = await file.text()
-}
-
-function says(field: BagField, head: string) {
-  columns.value = Object.fromEntries(
-    Object.entries({ ...heads.value, [field]: head }).filter(([, name]) => name),
-  )
-}
 
 /** One after the other, so that what was kept before something went wrong is known and can be taken back. */
 async function keep() {
@@ -118,38 +101,11 @@ async function takeBack() {
       <ElButton @click="takeBack">Put them away again</ElButton>
     </p>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
-    <div class="sheet-in">
-      <ElInput
-        v-model="csv"
-        type="textarea"
-        :rows="4"
-        maxlength="400000"
-        aria-label="Your sheet"
-        :placeholder="EXAMPLE"
-      />
-      <div class="stack">
-        <FileField label="A CSV file" accept=".csv,.tsv,.txt,text/csv" @chosen="open" />
-        <ElButton v-if="!csv" @click="csv = EXAMPLE">Try it with an example</ElButton>
-      </div>
-    </div>
+    <SheetIn v-model="csv" label="Your sheet" file="A CSV file" :example="EXAMPLE" />
     <p v-if="refused" role="alert">{{ refused }}</p>
     <template v-if="answer">
-      <h2>Which column says what</h2>
-      <div class="sheet-fields">
-        <div v-for="one in answer.fields" :key="one.field">
-          <span class="soft" aria-hidden="true">{{ one.words }}</span>
-          <ElSelect
-            :model-value="heads[one.field] ?? ''"
-            placeholder="No column"
-            filterable
-            :aria-label="one.words"
-            @update:model-value="(head: string) => says(one.field, head)"
-          >
-            <ElOption value="" label="No column" />
-            <ElOption v-for="head in answer.heads" :key="head" :value="head" :label="head" />
-          </ElSelect>
-        </div>
-      </div>
+      <h2>What each column says</h2>
+      <SheetColumns v-model="columns" :heads="answer.heads" :fields="answer.fields" />
       <h2>What would be kept</h2>
       <table>
         <thead>
@@ -221,23 +177,6 @@ async function takeBack() {
   margin: 0;
 }
 
-.sheet-in {
-  display: grid;
-  grid-template-columns: 2fr 1fr;
-  gap: 1rem;
-}
-
-.sheet-fields > div {
-  display: grid;
-  gap: 0.2rem;
-}
-
-.sheet-fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
-  gap: 0.6rem;
-}
-
 table {
   border-collapse: collapse;
 }
@@ -259,10 +198,6 @@ td .el-select {
 }
 
 @media (max-width: 52rem) {
-  .sheet-in {
-    grid-template-columns: minmax(0, 1fr);
-  }
-
   table {
     display: block;
     overflow-x: auto;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { hours } from '@/ui/timeOfDay'
 import Choice from '@/ui/Choice.vue'
+import { ownCup, ownSpoon, OWN_CUPS, OWN_SPOONS } from '@/ui/ownMeasures'
 import { useUnits } from '@/ui/units'
 import { weekStart } from '@/ui/week'
 
@@ -47,6 +48,10 @@ const WEEK = [
       <dd><Choice v-model="units.choice.length" quiet label="Lengths" :options="LENGTH" /></dd>
       <dt>Energy</dt>
       <dd><Choice v-model="units.choice.energy" quiet label="Energy" :options="ENERGY" /></dd>
+      <dt>Your cup</dt>
+      <dd><Choice v-model="ownCup" quiet label="Your cup" :options="OWN_CUPS" /></dd>
+      <dt>Your spoons</dt>
+      <dd><Choice v-model="ownSpoon" quiet label="Your spoons" :options="OWN_SPOONS" /></dd>
       <dt>Times of day</dt>
       <dd><Choice v-model="hours" quiet label="Times of day" :options="HOURS" /></dd>
       <dt>Weeks begin on</dt>

@@ -81,6 +81,14 @@ const turn = (person: Person, role: Role) => doing(() => api.keepPerson(person.i
           <ResetPassword v-if="resetting === person.id" :person="person" @kept="resetting = ''" />
         </li>
       </ul>
+      <ul v-if="all?.former.length" class="people-list">
+        <li v-for="person in all.former" :key="person.id">
+          <span class="soft">{{ person.name }} was shown out</span>
+          <ElButton :aria-label="`Let ${person.name} in again`" @click="doing(() => api.letBack(person.id))"
+            >Let in again</ElButton
+          >
+        </li>
+      </ul>
       <template v-if="isOwner && all">
         <h2>Ask somebody in</h2>
         <p class="soft">

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import SectionPicture from '@/pictures/SectionPicture.vue'
-import { shadeWord } from '@/pictures/shade'
+import { facesInWords } from '@/pictures/shade'
 import PhotoShelf from '@/ui/PhotoShelf.vue'
 import { day, inShort } from '@/bench/batches'
 import PlannedAndDone from './PlannedAndDone.vue'
@@ -34,8 +34,8 @@ const trouble = computed(() => one.trouble.value || other.trouble.value)
           >
         </h2>
         <p v-if="batch.verdict">
-          <strong>{{ inShort(batch.verdict) }}.</strong> Faces {{ shadeWord(batch.verdict.shade_first) }} and
-          {{ shadeWord(batch.verdict.shade_second) }}. {{ batch.verdict.notes }}
+          <strong>{{ inShort(batch.verdict) }}.</strong> {{ facesInWords(batch.verdict) }}
+          {{ batch.verdict.notes }}
         </p>
         <p v-else class="soft">Nobody judged it.</p>
         <SectionPicture v-if="bakes" :section="bakes.own ?? bakes.found" :title="batch.bread.name" narrow />

@@ -6,7 +6,7 @@ import { api } from '@/api/client'
 import { useHouse } from '@/bench/house'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import SectionPicture from '@/pictures/SectionPicture.vue'
-import { shadeWord } from '@/pictures/shade'
+import { facesInWords } from '@/pictures/shade'
 import ForWhom from '@/ui/ForWhom.vue'
 import Fold from '@/ui/Fold.vue'
 import KeepWords from '@/ui/KeepWords.vue'
@@ -32,6 +32,13 @@ async function leaveOut() {
   await api.leaveOut(batch.value.id, !batch.value.left_out)
   await Promise.all([look(), house.refresh()])
 }
+
+/** What came out of a sheet may have come in by mistake. */
+async function takeOut() {
+  if (!batch.value) return
+  await api.discard(batch.value.id, !batch.value.discarded)
+  await Promise.all([look(), house.refresh()])
+}
 </script>
 
 <template>
@@ -46,7 +53,9 @@ async function leaveOut() {
         <BreadPicture class="made-picture" :portrait="batch.plan.portrait" />
         <h1>{{ batch.bread.name }}</h1>
         <p>
-          {{ day(batch.started_at) }} {{ timeOfDay(batch.started_at) }}, version {{ batch.bread.revision }}.
+          {{ day(batch.started_at)
+          }}{{ batch.from_sheet ? ', out of a sheet of your own' : ` ${timeOfDay(batch.started_at)}` }},
+          version {{ batch.bread.revision }}.
           <strong v-if="batch.verdict">{{ inShort(batch.verdict) }}.</strong>
           <span v-else class="soft">Nobody judged it.</span>
         </p>
@@ -64,6 +73,9 @@ async function leaveOut() {
           }}</RouterLink>
           <ElButton @click="leaveOut">{{
             batch.left_out ? 'Learn from it' : 'Leave it out of what is learned'
+          }}</ElButton>
+          <ElButton v-if="batch.from_sheet" @click="takeOut">{{
+            batch.discarded ? 'Take it back into the record' : 'Take it out of the record'
           }}</ElButton>
         </div>
       </header>
@@ -89,10 +101,7 @@ async function leaveOut() {
       <section class="panel stack" aria-labelledby="bake">
         <h2 id="bake">Inside the bread, as planned</h2>
         <SectionPicture v-if="bakes" :section="bakes.own ?? bakes.found" :title="batch.bread.name" />
-        <p v-if="batch.verdict" class="soft">
-          Judged: first face {{ shadeWord(batch.verdict.shade_first) }}, second face
-          {{ shadeWord(batch.verdict.shade_second) }}.
-        </p>
+        <p v-if="batch.verdict" class="soft">{{ facesInWords(batch.verdict) }}</p>
       </section>
       <section class="panel stack" aria-labelledby="photos">
         <h2 id="photos">Photos</h2>

@@ -3,7 +3,7 @@ import { watchDebounced } from '@vueuse/core'
 import { ElButton, ElDatePicker, ElInput, ElOption, ElSelect } from 'element-plus'
 import { computed, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Sought } from '@/api/types'
+import type { BatchSummary, Sought } from '@/api/types'
 import { useHouse } from '@/bench/house'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import SymptomPicture from '@/pictures/SymptomPicture.vue'
@@ -33,6 +33,13 @@ const VERDICTS = [
 /** One bread alone is worth a picture. */
 const ofOneBread = computed(() => (sought.bread ? (batches.value ?? []) : []))
 watchDebounced(sought, () => void look(), { debounce: 250 })
+
+/** What it took; how warm it was is not known of what came out of a sheet. */
+function waterOf(batch: BatchSummary): string {
+  if (batch.hydration_percent === null) return ''
+  const percent = units.text(batch.hydration_percent, 'percent')
+  return batch.from_sheet ? percent : `${percent} at ${units.text(batch.water_celsius, 'celsius')}`
+}
 
 function choose(id: string) {
   chosen.value = chosen.value.includes(id)
@@ -133,20 +140,21 @@ function compare() {
           <span>{{ day(batch.started_at) }}</span>
           <BreadPicture :portrait="batch.portrait" />
           <strong>{{ batch.bread.name }} <WheatMark v-if="batch.contains_wheat" /></strong>
-          <span
-            >{{ units.text(batch.hydration_percent ?? 0, 'percent') }} at
-            {{ units.text(batch.water_celsius, 'celsius') }}</span
-          >
+          <span>{{ waterOf(batch) }}</span>
           <span>
             {{ batch.verdict ? inShort(batch.verdict) : 'nobody judged' }}
             <em v-if="batch.verdict?.notes" class="soft">{{ batch.verdict.notes }}</em>
             <em v-for="one in batch.faults" :key="one.symptom" class="soft">{{ one.name }}. </em>
+            <em v-if="batch.from_sheet" class="soft">Out of a sheet. </em>
             <em v-if="batch.left_out" class="soft">Left out of what is learned.</em>
           </span>
         </RouterLink>
       </li>
     </ul>
     <ElButton v-if="next" :loading="loading" @click="more">Show older batches</ElButton>
+    <p class="screen-only">
+      <RouterLink :to="{ name: 'batch-sheet' }">Batches from a sheet of your own →</RouterLink>
+    </p>
     <TakeAlongTables
       v-if="batches?.length"
       :tables="[

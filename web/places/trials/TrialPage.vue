@@ -10,6 +10,7 @@ import Fold from '@/ui/Fold.vue'
 import { useUnits } from '@/ui/units'
 import { day } from '@/bench/batches'
 import { nextWords } from './levels'
+import TrialNumbers from './TrialNumbers.vue'
 import { useTrialBatch } from './useTrialBatch'
 
 /** One trial: what can be said, on top; its points; the next batch; the decision. */
@@ -20,7 +21,6 @@ const trial = shallowRef<Trial | null>(null)
 const trouble = ref('')
 const { begin, trouble: notBegun } = useTrialBatch()
 const result = computed(() => trial.value?.result)
-const chance = computed(() => result.value?.difference?.chance ?? null)
 const text = (value: number | null, unit: string | null) =>
   value === null ? '–' : unit === 'index' ? String(Math.round(value)) : units.text(value, unit as Unit)
 
@@ -80,33 +80,17 @@ async function decide(level: number | null) {
       </p>
       <section class="panel stack">
         <TrialPicture :result="result" :background="trial.background" :gauge="trial.judged.name" />
-        <dl v-if="result.difference" class="trial-numbers">
-          <div>
-            <dt>Chance that {{ result.levels[result.best ?? 0]?.name }} is the better</dt>
-            <dd>
-              {{ chance === null ? '–' : `${Math.round(100 * Math.min(0.99, Math.max(0.01, chance)))} %` }}
-            </dd>
-          </div>
-          <div>
-            <dt>Better by{{ result.difference.in_ranks ? ', in ranks' : '' }}</dt>
-            <dd>
-              {{ Math.abs(result.difference.value).toFixed(2) }}
-              <span class="soft">{{
-                result.difference.ninety_five.low === null
-                  ? 'too few for a margin'
-                  : `(95 %: ${result.difference.ninety_five.low.toFixed(2)} to ${result.difference.ninety_five.high?.toFixed(2) ?? '–'})`
-              }}</span>
-            </dd>
-          </div>
-          <div v-if="result.more">
-            <dt>More {{ trial.halves ? 'doughs' : 'of each' }} that would tell</dt>
-            <dd>{{ result.more }}</dd>
-          </div>
-          <div v-if="result.next !== null">
-            <dt>Next level worth a try</dt>
-            <dd>{{ trial.factor.unit ? text(result.next, trial.factor.unit) : result.next }}</dd>
-          </div>
-        </dl>
+        <TrialNumbers
+          :result="result"
+          :of="trial.halves ? 'doughs' : 'of each'"
+          :next="
+            trial.factor.unit
+              ? text(result.next, trial.factor.unit)
+              : result.next === null
+                ? ''
+                : String(result.next)
+          "
+        />
       </section>
       <Fold name="trial-drags" title="What each level changes of the bread as it stands">
         <div v-for="one in trial.drags" :key="one.level">
@@ -159,21 +143,5 @@ async function decide(level: number | null) {
 .trial-acts :deep(.el-button) {
   min-height: 3.5rem;
   margin: 0;
-}
-
-.trial-numbers {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.6rem 2rem;
-  margin: 0;
-}
-
-.trial-numbers dt {
-  color: var(--ink-soft);
-}
-
-.trial-numbers dd {
-  margin: 0;
-  font: 600 1.15rem var(--font-head);
 }
 </style>

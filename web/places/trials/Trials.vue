@@ -31,6 +31,7 @@ onMounted(async () => {
     <header class="row">
       <h1>Trials</h1>
       <ElButton v-if="trials && !isNew" type="primary" @click="isNew = true">Try one thing</ElButton>
+      <RouterLink :to="{ name: 'trial-table' }">A table of your own →</RouterLink>
     </header>
     <p v-if="trouble || notBegun" role="alert">{{ trouble || notBegun }}</p>
     <TrialForm

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton, ElInput } from 'element-plus'
 import { computed, watch } from 'vue'
-import type { BatchState, Verdict } from '@/api/types'
+import type { BatchState, VerdictGiven } from '@/api/types'
 import { shadeColour, shadeWord } from '@/pictures/shade'
 import { PLIABILITY, PUFF } from '@/bench/batches'
 import Choice from '@/ui/Choice.vue'
@@ -13,8 +13,8 @@ const { count, asked } = defineProps<{ count: number; asked: BatchState['judged_
 const verdict = defineModel<Draft>({ required: true })
 const named = <T extends string>(names: Record<T, string>) =>
   (Object.entries(names) as [T, string][]).map(([value, label]) => ({ value, label }))
-const EXTENT = named<Verdict['cracks']>({ none: 'None', some: 'Some', much: 'Many' })
-const STICKING = named<Verdict['sticking']>({ none: 'None', some: 'Some', much: 'A lot' })
+const EXTENT = named<VerdictGiven['cracks']>({ none: 'None', some: 'Some', much: 'Many' })
+const STICKING = named<VerdictGiven['sticking']>({ none: 'None', some: 'Some', much: 'A lot' })
 const FACES = [
   { key: 'shade_first', label: 'First face' },
   { key: 'shade_second', label: 'Second face' },

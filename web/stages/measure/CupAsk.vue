@@ -4,6 +4,7 @@ import type { PlanRequest } from '@/api/types'
 import { useHouse } from '@/bench/house'
 import Choice from '@/ui/Choice.vue'
 import { CUPS, type Cup } from '@/ui/cups'
+import { ownCup } from '@/ui/ownMeasures'
 import { useBatch } from '../batch'
 import { withCup, withVolume } from '@/api/requests'
 
@@ -32,7 +33,8 @@ const cup = computed({
   set: (value?: Cup) => {
     if (!value) return
     store.change(withVolume(withCup(request, value), ingredient, { unit: 'cup' }))
-    if (house.kitchen?.cup !== value) void house.keepMeasure({ cup: value })
+    if (ownCup.value !== 'kitchen') ownCup.value = value
+    else if (house.kitchen?.cup !== value) void house.keepMeasure({ cup: value })
   },
 })
 </script>

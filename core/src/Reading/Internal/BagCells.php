@@ -4,21 +4,17 @@ declare(strict_types=1);
 
 namespace StoneMill\Reading\Internal;
 
-use DateTimeImmutable;
 use StoneMill\Measure\Rounding;
 use StoneMill\Pantry\ByNames;
 use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\Ingredient;
-use StoneMill\Reading\AmountKind;
 use StoneMill\Reading\BagField;
-use StoneMill\Reading\Measures;
+use StoneMill\Reading\Columns;
 use StoneMill\Reading\ReadBag;
 
 /** The cells of one row, each read for what its column says. What cannot be read is left out, and said. */
 final readonly class BagCells
 {
-    private const YES = ['yes', 'y', 'true', '1', 'x', '✓', 'ja', 'certified'];
-
     /** A bag of less has the wrong unit more often than it is so small. */
     private const LEAST_GRAMS = 50.0;
 
@@ -26,48 +22,40 @@ final readonly class BagCells
 
     private const LONGEST_NOTE = 1000;
 
-    /**
-     * @param list<string> $heads
-     * @param array<string, string> $columns heads by field
-     */
-    public function __construct(private Catalogue $catalogue, private ByNames $names, private NameFinder $finder, private array $heads, private array $columns)
+    private NameFinder $finder;
+
+    private CellNumbers $numbers;
+
+    public function __construct(private Catalogue $catalogue, ByNames $names, private Columns $columns)
     {
+        $this->finder = new NameFinder($catalogue, $names);
+        $this->numbers = new CellNumbers($names);
     }
 
     /** @param list<string> $row */
     public function bag(array $row, int $number): ReadBag
     {
         $doubts = new Doubts;
-        $said = $this->cell($row, BagField::Ingredient);
+        $said = $this->columns->cell($row, BagField::Ingredient);
         [$ingredient, $choices] = $this->ingredient($said, $doubts);
-        $label = $this->cell($row, BagField::Label);
+        $label = $this->columns->cell($row, BagField::Label);
         $label = $label === '' ? ($said === '' ? 'Bag '.$number : $said) : $label;
-        $grams = $this->grams($this->cell($row, BagField::Grams), $doubts);
+        $grams = $this->grams($this->columns->cell($row, BagField::Grams), $doubts);
 
         return new ReadBag(
             $number,
             $ingredient,
             mb_substr($label, 0, self::LONGEST_LABEL),
             $grams,
-            $this->price($this->cell($row, BagField::Price), $grams, $doubts),
-            $this->day($this->cell($row, BagField::Bought), $doubts),
-            $this->day($this->cell($row, BagField::Opened), $doubts),
-            $this->day($this->cell($row, BagField::BestBefore), $doubts),
-            in_array(mb_strtolower($this->cell($row, BagField::Certified)), self::YES, true),
-            ($notes = mb_substr($this->cell($row, BagField::Notes), 0, self::LONGEST_NOTE)) === '' ? null : $notes,
+            $this->price($this->columns->cell($row, BagField::Price), $grams, $doubts),
+            Days::day($this->columns->cell($row, BagField::Bought), $doubts),
+            Days::day($this->columns->cell($row, BagField::Opened), $doubts),
+            Days::day($this->columns->cell($row, BagField::BestBefore), $doubts),
+            CellWords::isYes($this->columns->cell($row, BagField::Certified)),
+            ($notes = mb_substr($this->columns->cell($row, BagField::Notes), 0, self::LONGEST_NOTE)) === '' ? null : $notes,
             $doubts->all(),
             $choices,
         );
-    }
-
-    /** @param list<string> $row */
-    private function cell(array $row, BagField $field): string
-    {
-        $at = isset($this->columns[$field->value]) ? array_search($this->columns[$field->value], $this->heads, true) : false;
-        $cell = $at === false ? '' : ($row[$at] ?? '');
-
-        // A spreadsheet is kept from running words as a formula by an apostrophe before them.
-        return preg_match("/^'[=+\-@]/", $cell) === 1 ? substr($cell, 1) : $cell;
     }
 
     /**
@@ -100,19 +88,10 @@ final readonly class BagCells
         if ($said === '') {
             return null;
         }
-        $amount = Amounts::in($said, new Measures, $this->names)->amounts[0] ?? null;
-        if ($amount !== null && $amount->kind === AmountKind::Grams) {
-            return $amount->number->likely;
-        }
-        if (preg_match('/^\d+(?:[.,]\d+)*$/', $said) !== 1) {
+        $grams = $this->numbers->grams($said, (string) $this->columns->head(BagField::Grams));
+        if ($grams === null) {
             $doubts->say(sprintf('“%s” is no weight.', $said));
-
-            return null;
-        }
-        $head = mb_strtolower($this->columns[BagField::Grams->value] ?? '');
-        $unit = preg_match('/\b(kg|kilos?|lbs?|pounds?|oz|ounces?)\b/', $head, $found) === 1 ? $found[1] : 'g';
-        $grams = (Amounts::in("$said $unit", new Measures, $this->names)->amounts[0] ?? null)?->number->likely;
-        if ($grams !== null && $grams < self::LEAST_GRAMS) {
+        } elseif ($grams < self::LEAST_GRAMS && CellNumbers::number($said) !== null) {
             $doubts->say(sprintf('%s g is little for a bag: kilograms?', Rounding::written($grams, 1)));
         }
 
@@ -125,7 +104,7 @@ final readonly class BagCells
             return null;
         }
         $price = (float) str_replace(',', '.', $found[0]);
-        $head = mb_strtolower($this->columns[BagField::Price->value] ?? '');
+        $head = mb_strtolower((string) $this->columns->head(BagField::Price));
         if (str_contains($head, 'kg') || str_contains(mb_strtolower($said), 'kg')) {
             return $price;
         }
@@ -137,33 +116,5 @@ final readonly class BagCells
         $doubts->say(sprintf('%s was taken for the whole bag.', $said));
 
         return round(1000 * $price / $grams, 4);
-    }
-
-    private function day(string $said, Doubts $doubts): ?string
-    {
-        if ($said === '') {
-            return null;
-        }
-        if (preg_match('/^(\d{4})-(\d{1,2})-(\d{1,2})/', $said, $iso) === 1) {
-            [$year, $month, $day] = [(int) $iso[1], (int) $iso[2], (int) $iso[3]];
-        } elseif (preg_match('~^(\d{1,2})[./\-](\d{1,2})[./\-](\d{4})$~', $said, $parts) === 1) {
-            [$day, $month, $year] = [(int) $parts[1], (int) $parts[2], (int) $parts[3]];
-            if ($month > 12) {
-                [$day, $month] = [$month, $day];
-            } elseif ($day <= 12 && $day !== $month && ! str_contains($said, '.')) {
-                // With points between, everybody writes the day first.
-                $doubts->say(sprintf('%s was read with the day first.', $said));
-            }
-        } else {
-            $date = preg_match('/\d{4}/', $said) === 1 ? DateTimeImmutable::createFromFormat('!j M Y', trim((string) preg_replace('/[.,]/', '', $said))) : false;
-            [$year, $month, $day] = $date === false ? [0, 0, 0] : [(int) $date->format('Y'), (int) $date->format('n'), (int) $date->format('j')];
-        }
-        if (! checkdate(max(0, $month), max(0, $day), max(1, $year))) {
-            $doubts->say(sprintf('“%s” is no day.', $said));
-
-            return null;
-        }
-
-        return sprintf('%04d-%02d-%02d', $year, $month, $day);
     }
 }

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Batch;
+use App\Models\Bread;
+use App\Models\BreadRevision;
+use App\Models\KeptVerdict;
+use App\Models\Kitchen;
+use App\Models\User;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use StoneMill\Document\VerdictDocument;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Exchange\Findings;
+use StoneMill\Exchange\Node;
+use StoneMill\Kitchen\PastBatch;
+use StoneMill\Record\LogTime;
+
+/** Keeps a batch that was made before the house was there, out of its cook's own sheet: all of it or nothing, and the same one once. */
+final readonly class KeepPastBatch
+{
+    public function __construct(private StartBatch $start)
+    {
+    }
+
+    /**
+     * @return array{Batch, bool} the batch, and whether it is new in the record
+     *
+     * @throws InvalidInput If it lies ahead, or the bread cannot be planned so.
+     */
+    public function __invoke(Kitchen $kitchen, Bread $bread, PastBatch $past, User $cook): array
+    {
+        if ($past->at > new DateTimeImmutable) {
+            throw InvalidInput::at('at', 'This lies ahead: it cannot have been made.', LogTime::format($past->at), 'a moment that is over');
+        }
+        $id = $past->idIn((string) $kitchen->id);
+        $known = $this->known($kitchen, [$id, $past->key]);
+        if ($known !== null) {
+            return [$known, $this->bringBack($known)];
+        }
+        $revision = BreadRevision::query()->where('formula_id', $bread->id)->latest('number')->firstOrFail();
+        $batch = $this->start->prepared($kitchen, $bread, $id, $past->at, $cook, ['revision' => $revision->number, 'request' => $past->request($revision->document)]);
+
+        return DB::transaction(function () use ($kitchen, $batch, $past, $cook, $id): array {
+            $known = $this->known($kitchen, [$id]);
+            if ($known !== null) {
+                return [$known, false];
+            }
+            $batch->fill(['sheet_key' => $past->key, 'finished_at' => $past->at]);
+            $this->start->keep($batch);
+            $this->tell($batch, $past, $cook);
+
+            return [$batch, true];
+        });
+    }
+
+    /**
+     * The batch that goes by one of these here; a sheet may be a house's own, and name its batches as the house does.
+     *
+     * @param list<string> $uuids
+     */
+    private function known(Kitchen $kitchen, array $uuids): ?Batch
+    {
+        return Batch::query()->where('kitchen_id', $kitchen->id)->whereIn('uuid', $uuids)->first();
+    }
+
+    /** One that was taken back comes back; it is new in the record then. */
+    private function bringBack(Batch $batch): bool
+    {
+        $wasGone = $batch->discarded_at !== null && $batch->sheet_key !== null;
+        if ($wasGone) {
+            $batch->update(['discarded_at' => null]);
+        }
+
+        return $wasGone;
+    }
+
+    private function tell(Batch $batch, PastBatch $past, User $cook): void
+    {
+        $findings = new Findings;
+        $node = Node::root([], $findings)->at('weighed');
+        $state = $batch->state();
+        $events = [];
+        foreach ($past->events($batch->uuid, $state->plan()) as $event) {
+            $events[] = $event->by((string) $cook->id);
+            $state->check($event, $node);
+            $state = $state->with($event->by((string) $cook->id));
+        }
+        $findings->refuseIfAny();
+        if ($past->verdict !== null) {
+            $told = (new VerdictDocument($past->verdict))->json();
+            KeptVerdict::query()->create(['batch_id' => $batch->id, ...$told]);
+            DB::table('verdict_history')->insert(['batch_id' => $batch->id, 'user_id' => $cook->id, 'said_at' => LogTime::format(new DateTimeImmutable), 'verdict' => json_encode($told, JSON_THROW_ON_ERROR)]);
+            $batch->load('verdict');
+        }
+        RecordEvents::append($batch, $cook, $state, $events);
+        $batch->update($batch->columnsAfter($state));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * The place that somebody had in a kitchen and can be given again.
+ *
+ * @property int $id
+ * @property int $kitchen_id
+ * @property int $user_id
+ * @property Role $role
+ * @property User $user
+ */
+final class FormerMembership extends Model
+{
+    protected $guarded = [];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['role' => Role::class];
+    }
+}
