@@ -15,7 +15,7 @@ async function press(slider, index) {
       const planned = new Promise(resolve => {
         window.fetch = async (...asked) => {
           const answer = await send(...asked)
-          if (String(asked[0]).endsWith('/api/v1/plan') && answer.ok)
+          if ((asked[0].url ?? String(asked[0])).endsWith('/api/v1/plan') && answer.ok)
             // Read and shown by the page first.
             void answer
               .clone()

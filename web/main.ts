@@ -23,5 +23,12 @@ for (const { components } of router.resolve(location.pathname).matched) {
   if (typeof page === 'function') void (page as () => Promise<unknown>)().catch(() => undefined)
 }
 
-createApp(App).use(pinia).use(router).mount('#app')
+/** A house that is slow is not waited for: its frame is shown. */
+const PATIENCE_MS = 600
+const app = createApp(App).use(pinia).use(router)
+// Drawn once, the whole page is there sooner than its frame first and the rest after it.
+void Promise.race([
+  router.isReady().catch(() => undefined),
+  new Promise(then => setTimeout(then, PATIENCE_MS)),
+]).then(() => app.mount('#app'))
 registerServiceWorker()

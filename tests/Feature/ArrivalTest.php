@@ -9,7 +9,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
-/** Whoever arrives at an address is answered with the page, and with what the page will ask for next. */
+/** Whoever arrives at an address is answered with the page, and with the answers to what the page would ask first. */
 final class ArrivalTest extends TestCase
 {
     private const ID = '0b5c3a52-6c77-4b6e-9f39-7a7f0a7c1f11';
@@ -45,16 +45,24 @@ final class ArrivalTest extends TestCase
         self::assertSame(substr_count((string) file_get_contents(__DIR__.'/../../web/router.ts'), 'component:') - 1, count([...self::addresses()]));
     }
 
-    public function test_a_cook_who_arrives_asks_for_the_kitchen_with_the_page_and_today_for_what_is_under_way(): void
+    public function test_a_cook_who_arrives_is_given_the_kitchen_with_the_page_and_today_what_is_under_way(): void
     {
-        $this->cook();
-        $this->arrive('/')->assertSee('<link rel="preload" as="fetch" href="/api/v1/kitchen" crossorigin>', false)->assertSee('/api/v1/batches');
-        $this->arrive('/larder')->assertSee('/api/v1/kitchen')->assertDontSee('/api/v1/batches');
+        $cook = $this->cook();
+        $cook->kitchen->update(['name' => '</script><b>']);
+        $arrival = $this->arrive('/')->assertDontSee('</script><b>', false);
+        preg_match_all('~<script type="application/json" data-answer="/api/v1/(\w+)">(.*?)</script>~s', (string) $arrival->getContent(), $given, PREG_SET_ORDER);
+        foreach ($given as [, $asked, $answer]) {
+            self::assertSame($this->getJson("/api/v1/$asked")->json(), json_decode($answer, true, 32, JSON_THROW_ON_ERROR), "as it is answered to whoever asks: $asked");
+        }
+        self::assertSame(['session', 'kitchen', 'batches'], array_column($given, 1));
+        self::assertSame(['session', 'kitchen'], array_keys((array) $this->arrive('/larder')->viewData('answers')));
+        // What stands behind the address is no question of the page.
+        self::assertCount(3, (array) $this->arrive('/?done=perhaps')->assertOk()->viewData('answers'));
     }
 
     public function test_a_stranger_is_shown_the_door_and_asks_for_nothing_that_is_refused(): void
     {
-        $arrival = $this->arrive('/larder')->assertDontSee('/api/v1/kitchen');
+        $arrival = $this->arrive('/larder')->assertDontSee('/api/v1/kitchen')->assertSee('{"user":null,"first_run":', false);
         self::assertSame(['web/main.ts', 'web/places/SignIn.vue'], $arrival->viewData('parts'));
     }
 
@@ -62,7 +70,8 @@ final class ArrivalTest extends TestCase
     {
         $this->cook();
         $kept = $this->get('/');
-        self::assertSame([['web/main.ts'], ['session']], [$kept->viewData('parts'), $kept->viewData('asked')]);
+        self::assertSame([['web/main.ts'], []], [$kept->viewData('parts'), $kept->viewData('answers')]);
+        self::assertStringNotContainsString('data-answer', (string) $kept->getContent());
     }
 
     public function test_the_page_can_read_the_time_of_the_house_from_its_own_arrival(): void

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
+import { hasArrived } from '@/api/arrived'
 import { api, onSessionEnded, Refusal, Unreachable } from '@/api/client'
 import type { Kitchen, Session } from '@/api/types'
 import { forgetPrepared } from './begin'
@@ -69,15 +70,14 @@ export const useHouse = defineStore('house', () => {
   }
 
   /**
-   * Asked at once, with the time: a page waits for the slowest of them, not for all. What the house told the browser to fetch with the page
-   * is taken up here, so that it is given to nobody later.
+   * Asked at once, with the time: a page waits for the slowest of them, not for all. What the house sent along with the page is taken
+   * up here, so that it is given to nobody later.
    */
   function arrivedWith(): { session: Promise<Session> | null; kitchen: Promise<Kitchen> | null } {
     const isFirst = !session.value
-    const isHinted = document.querySelector('link[rel="preload"][href="/api/v1/kitchen"]') !== null
     const asked = {
       session: isFirst ? api.session() : null,
-      kitchen: isFirst && isHinted && !kitchen.value ? api.kitchen() : null,
+      kitchen: isFirst && hasArrived('/kitchen') && !kitchen.value ? api.kitchen() : null,
     }
     void asked.session?.catch(() => undefined)
     void asked.kitchen?.catch(() => undefined)

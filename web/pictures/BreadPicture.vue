@@ -13,15 +13,7 @@ const shape = computed(() => (portrait ? breadShape(portrait) : null))
     <template v-if="portrait && shape">
       <path :d="shape.side" :fill="portrait.side" class="bread-rim" />
       <path :d="shape.face" :fill="portrait.base" :class="{ 'bread-dome': portrait.puffs }" />
-      <ellipse
-        v-for="(spot, index) in shape.spots"
-        :key="index"
-        :cx="spot.x"
-        :cy="spot.y"
-        :rx="spot.rx"
-        :ry="spot.ry"
-        :fill="portrait.spot"
-      />
+      <path :d="shape.spots" :fill="portrait.spot" />
     </template>
   </svg>
 </template>

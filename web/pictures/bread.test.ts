@@ -24,7 +24,7 @@ describe('the picture of a bread', () => {
   it('is as wide as the bread, and a spot lies where it was told', () => {
     const shape = breadShape(disc)
     expect(box(shape.face)).toMatchObject({ left: -80, right: 80 })
-    expect(shape.spots[0]).toMatchObject({ x: 40, rx: 8 })
+    expect(shape.spots).toMatch(/^M32 \S+a8 /)
   })
 
   it('stands higher the thicker it is, and higher when it puffs', () => {
