@@ -1,9 +1,10 @@
 import type { Kitchen } from '../../web/api/types'
-import { everyBread, signIn, startStyle } from './bench'
+import { everyBread, signIn, startStyle, tool } from './bench'
 import { expect, test } from './test'
 
 /** A hair's breadth more is none. */
 const TWO_SCREENS = 2.01
+const AT_THE_BENCH = 1.51
 
 test('no place and no way to change a formula is taller than two screens at the desk', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 800 })
@@ -78,4 +79,52 @@ test('Today is two screens however much is under way and however many breads the
   await expect(page.getByRole('button', { name: /^Start / })).toHaveCount(
     before.breads.filter(one => !one.archived).length + 6,
   )
+})
+
+const TABS: Record<string, string[]> = {
+  choose: ['How much', 'When', 'What is in it'],
+  griddle: ['Work', 'Plan the heat', 'What if'],
+}
+const STAGES = ['choose', 'measure', 'water', 'mix', 'rest', 'portion', 'shape', 'griddle', 'stack', 'judge']
+
+test('no stage and no view of one is taller than two screens at the desk, and where hands work, than one and a half on a bench tablet', async ({
+  page,
+}) => {
+  test.setTimeout(240_000)
+  await signIn(page)
+  for (const style of ['almond-wrap', 'millet-round']) {
+    await startStyle(page, style)
+    const batch = page.url().replace(/choose$/, '')
+    const screens = async (size: { width: number; height: number }, most: number, what: string) => {
+      await page.setViewportSize(size)
+      await expect
+        .poll(() => page.evaluate(() => document.documentElement.scrollHeight / window.innerHeight), {
+          message: `${style}: ${what} at ${size.width}`,
+        })
+        .toBeLessThanOrEqual(most)
+    }
+    for (const stage of STAGES) {
+      await page.goto(`${batch}${stage}`)
+      for (const tab of TABS[stage] ?? ['']) {
+        if (tab) await page.getByText(tab, { exact: true }).first().click()
+        await page.waitForLoadState('networkidle')
+        await screens({ width: 1280, height: 800 }, TWO_SCREENS, `${stage} ${tab}`)
+      }
+    }
+    await tool(page, 'Bench view')
+    for (const stage of STAGES) {
+      await page.goto(`${batch}${stage}`)
+      const [tab] = TABS[stage] ?? []
+      if (tab) await page.getByText(tab, { exact: true }).first().click()
+      await page.waitForLoadState('networkidle')
+      for (const size of [
+        { width: 1280, height: 800 },
+        { width: 1180, height: 820 },
+        { width: 820, height: 1180 },
+      ])
+        await screens(size, AT_THE_BENCH, `${stage} at the bench`)
+    }
+    await page.setViewportSize({ width: 1280, height: 800 })
+    await tool(page, 'Bench view')
+  }
 })

@@ -21,7 +21,9 @@ test('the inside of the bread follows the sliders, and the cook’s own times st
   const before = await plan.getAttribute('aria-label')
   await page.getByRole('slider', { name: 'Griddle surface' }).press('ArrowLeft')
   await expect(plan).not.toHaveAttribute('aria-label', before ?? '')
+  await view(page, 'What if')
   await expect(page.getByText('If the griddle or the disc is a little off')).toBeVisible()
+  await view(page, 'Plan the heat')
 
   await page.getByRole('button', { name: 'Try your own times' }).click()
   await expect(picture(page, 'Your times')).toBeVisible()
@@ -41,7 +43,7 @@ test('the inside of the bread follows the sliders, and the cook’s own times st
 
 test('a wish is found heat and times, and the batch takes them', async ({ page }) => {
   await atStage(page, 'griddle')
-  await view(page, 'Plan the heat')
+  await view(page, 'What if')
   await page.getByText('Find the heat and the times for another bread').click()
   await page.getByRole('button', { name: 'Two turns', exact: true }).click()
   await page.getByRole('button', { name: 'Find it' }).click()
@@ -50,6 +52,7 @@ test('a wish is found heat and times, and the batch takes them', async ({ page }
   await expect(page.getByText(/All that was wished|Not all of it can be had/)).toBeVisible()
   const times = (await found.getAttribute('aria-label'))?.match(/lift at (\d:\d\d)/)?.[1]
   await page.getByRole('button', { name: 'Take this plan' }).click()
+  await view(page, 'Plan the heat')
   await expect(page.getByRole('heading', { name: new RegExp(`Each piece: ${times}`) })).toBeVisible()
 })
 

@@ -133,11 +133,12 @@ async function enter() {
 
 :root[data-view='bench'] .batch {
   grid-template-columns: 8.5rem minmax(0, 1fr);
-  gap: 0.6rem 1rem;
+  gap: 0.5rem 1rem;
+  padding-block: 0.6rem 5.6rem;
 }
 
 :root[data-view='bench'] .batch-stage {
-  gap: 0.6rem;
+  gap: 0.5rem;
 }
 
 :root[data-view='bench'] .batch-bowl {

@@ -48,6 +48,9 @@ const beside = (value: number, limit: number, unit: string) => units.beside(valu
 
 <style scoped>
 .warnings {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
+  gap: 0.5rem 1.6rem;
   margin: 0;
   padding: 0.6rem 0.8rem;
   border: 2px dashed var(--heat);
@@ -70,9 +73,5 @@ const beside = (value: number, limit: number, unit: string) => units.beside(valu
   .warnings li {
     flex-wrap: wrap;
   }
-}
-
-.warnings li + li {
-  margin-block-start: 0.5rem;
 }
 </style>

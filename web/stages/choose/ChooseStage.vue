@@ -59,7 +59,7 @@ const hands = computed({
   <StageHead :says="`${plan.portion.count} × ${batch.bread.name}`" :detail="style?.purpose" />
   <ActBar :plan="plan" stage="choose" />
   <Views v-model="view" label="What to choose" :options="[...VIEWS]" />
-  <Warnings :plan="plan" :begun="batch.state.begun" @mend="store.mend" />
+  <Warnings v-if="view === 'much'" :plan="plan" :begun="batch.state.begun" @mend="store.mend" />
   <div v-if="view === 'much'" class="choose">
     <div class="panel stack choose-much">
       <h2>How many, how big</h2>
@@ -119,6 +119,7 @@ const hands = computed({
         </p>
       </div>
     </BenchFold>
+    <LearnedPanel class="choose-learned" :plan="plan" :request="request" :begun="batch.state.begun" />
   </div>
   <template v-else-if="view === 'when'">
     <div class="panel stack">
@@ -137,7 +138,7 @@ const hands = computed({
       @change="store.change"
     />
   </div>
-  <LearnedPanel :plan="plan" :request="request" :begun="batch.state.begun" />
+  <LearnedPanel v-if="view !== 'much'" :plan="plan" :request="request" :begun="batch.state.begun" />
 </template>
 
 <style scoped>
@@ -147,12 +148,21 @@ const hands = computed({
   gap: var(--gap);
 }
 
+.choose-learned {
+  grid-column: 1 / -1;
+}
+
 :root[data-view='bench'] .choose {
-  grid-template-columns: minmax(0, 1fr);
+  align-items: start;
+}
+
+:root[data-view='bench'] .choose-learned {
+  grid-column: auto;
 }
 
 :root[data-view='bench'] .choose-much {
   display: grid;
+  grid-column: 1 / -1;
   grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
 }
 

@@ -1,25 +1,21 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, onScopeDispose, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api } from '@/api/client'
 import { useAsking } from '@/api/asking'
 import type { OwnTurns, Plan, PlanRequest } from '@/api/types'
 import SectionPicture from '@/pictures/SectionPicture.vue'
 import Fader from '@/ui/Fader.vue'
-import Fold from '@/ui/Fold.vue'
 import { TOUCH_WORDS } from '@/ui/touches'
-import { clock, useUnits } from '@/ui/units'
+import { clock } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withWish } from '@/api/requests'
 import BakeWords from '@/ui/BakeWords.vue'
-import FindTurns from './FindTurns.vue'
-import OffPlans from './OffPlans.vue'
 import { ADDED, addable, MOST_TOUCHES, movedTo, ownFrom, withoutTouch, withTouch } from './ownTimes'
 
 /** One bread through the model: what the plan makes of it, and the cook's own times beside it. */
 const { request, plan, cooking } = defineProps<{ request: PlanRequest; plan: Plan; cooking: boolean }>()
 const store = useBatch()
-const units = useUnits()
 const bakes = useAsking(api.bake)
 const own = ref<OwnTurns['touches'] | null>(request.griddle?.own?.touches ?? null)
 const finishSeconds = ref(request.griddle?.own?.finish_seconds ?? plan.griddle.finish_seconds)
@@ -39,20 +35,6 @@ watch(
     }),
   { immediate: true },
 )
-/** What being a little off does takes eight bakes more: it waits until the hand rests. */
-const REST_MILLISECONDS = 450
-const off = useAsking(api.bake)
-let resting: ReturnType<typeof setTimeout> | undefined
-watch(
-  modelRequest,
-  request => {
-    clearTimeout(resting)
-    resting = setTimeout(() => void off.about({ request, sensitivity: true }), REST_MILLISECONDS)
-  },
-  { immediate: true },
-)
-onScopeDispose(() => clearTimeout(resting))
-
 function nameOf(touch: OwnTurns['touches'][number], index: number): string {
   return touch.action === 'lift' ? TOUCH_WORDS.lift : `${TOUCH_WORDS[touch.action]} ${index + 1}`
 }
@@ -97,7 +79,6 @@ function use() {
         <BakeWords :words="mine.words" />
       </div>
     </div>
-    <OffPlans v-if="!own && off.answer.value?.sensitivity" :off="off.answer.value.sensitivity" />
     <template v-if="own">
       <div class="own-touches">
         <div v-for="(touch, index) in own" :key="index" class="own-touch">
@@ -154,13 +135,6 @@ function use() {
       </template>
       <span v-if="usesOwn" class="soft">This batch is cooked by your times.</span>
     </div>
-    <FindTurns v-if="!own" :request="modelRequest" :plan="plan" :cooking="cooking" />
-    <Fold v-if="found" name="bake-trust" title="How far this can be trusted" quiet>
-      Heat unaccounted for: {{ units.text(found.residuals.heat_percent, 'percent') }}; water:
-      {{ units.text(found.residuals.water_percent, 'percent') }}. Contact with the metal, how steam moves and
-      how readily a dough colours are planning estimates: expect times to be off by a fifth until your griddle
-      is calibrated, and look at the bread.
-    </Fold>
   </section>
 </template>
 

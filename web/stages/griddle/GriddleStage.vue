@@ -26,16 +26,18 @@ import KnobSetting from './KnobSetting.vue'
 import OvenFaders from './OvenFaders.vue'
 import OvenPanel from './OvenPanel.vue'
 import ProbePanel from './ProbePanel.vue'
+import WhatIf from './WhatIf.vue'
 import { roundWords } from './finish'
 import { useHands } from './useHands'
 
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 /** Thinner breads leave no room for a probe. */
 const PROBE_MILLIMETRES = 6
-/** Working a griddle and planning its heat are two things: one at a time. */
+/** Working a griddle, planning its heat and asking what else could be are three things: one at a time. */
 const VIEWS = [
   { value: 'work', label: 'Work' },
   { value: 'plan', label: 'Plan the heat' },
+  { value: 'if', label: 'What if' },
 ] as const
 const view = remembered<(typeof VIEWS)[number]['value']>('griddle', 'work')
 // With bread on the metal hands come first, however the page was left.
@@ -110,27 +112,37 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
   <OvenPanel v-if="oven && (!next || oven.started_at)" :oven="oven" :plan="plan" />
   <div class="griddle-folds">
     <Fold v-if="view === 'work' && isBench" name="cues" title="Sound, voice, pedal"><CuePanel /></Fold>
-    <BenchFold name="heat" title="How hot it is">
-      <KnobSetting :plan="plan" :request="request" />
-      <div class="griddle-heat">
-        <HeatWatch :plan="plan" :request="request" :surface="batch.state.griddle.surface" />
-        <ProbePanel v-if="thick && plan.griddle.done_celsius" :plan="plan" :griddle="griddle" />
-      </div>
-    </BenchFold>
+    <KnobSetting v-if="view === 'plan'" :plan="plan" :request="request" />
+    <!-- It goes on reading while the heat is planned anew. -->
+    <div v-show="view === 'work'" class="stack">
+      <BenchFold name="heat" title="How hot it is">
+        <KnobSetting :plan="plan" :request="request" />
+        <div class="griddle-heat">
+          <HeatWatch :plan="plan" :request="request" :surface="batch.state.griddle.surface" />
+          <ProbePanel v-if="thick && plan.griddle.done_celsius" :plan="plan" :griddle="griddle" />
+        </div>
+      </BenchFold>
+    </div>
   </div>
   <Warnings :plan="plan" stage="griddle" :begun="batch.state.begun" @mend="store.mend" />
-  <template v-if="view === 'plan'">
-    <LearnedPanel :plan="plan" :request="request" stage="griddle" :begun="cooking" />
-    <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
-    <OvenFaders v-if="usesOven" :plan="plan" :request="request" />
+  <div v-if="view === 'plan'" class="griddle-plan">
+    <div class="stack">
+      <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
+      <OvenFaders v-if="usesOven" :plan="plan" :request="request" />
+    </div>
     <BakeBench :request="request" :plan="plan" :cooking="cooking" />
+  </div>
+  <template v-if="view === 'if'">
+    <LearnedPanel :plan="plan" :request="request" stage="griddle" :begun="cooking" />
+    <WhatIf :request="request" :plan="plan" :cooking="cooking" />
   </template>
 </template>
 
 <style scoped>
 .griddle-head {
   display: flex;
-  gap: 0.8rem;
+  flex-wrap: wrap;
+  gap: 0.4rem 0.8rem;
   align-items: center;
   justify-content: space-between;
 }
@@ -169,6 +181,16 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
 :root[data-view='bench'] .griddle-folds {
   grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
   align-items: start;
+}
+
+.griddle-plan {
+  display: grid;
+  gap: 0.8rem;
+  align-items: start;
+}
+
+:root[data-view='bench'] .griddle-plan {
+  grid-template-columns: repeat(auto-fit, minmax(min(22rem, 100%), 1fr));
 }
 
 .griddle-heat {

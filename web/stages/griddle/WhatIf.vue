@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { computed, onScopeDispose, watch } from 'vue'
+import { useAsking } from '@/api/asking'
+import { api } from '@/api/client'
+import { withWish } from '@/api/requests'
+import type { Plan, PlanRequest } from '@/api/types'
+import { useUnits } from '@/ui/units'
+import FindTurns from './FindTurns.vue'
+import OffPlans from './OffPlans.vue'
+
+/** What being a little off does, the heat and the times for another bread, and how far all of it can be trusted. */
+const { request, plan, cooking } = defineProps<{ request: PlanRequest; plan: Plan; cooking: boolean }>()
+const units = useUnits()
+/** The model's plan, whatever times the cook has. */
+const modelRequest = computed(() => withWish(request, 'griddle', { own: undefined }))
+const bake = useAsking(api.bake)
+const residuals = computed(() => bake.answer.value?.found.residuals ?? null)
+/** What being a little off does takes eight bakes more: it waits until the hand rests. */
+const REST_MILLISECONDS = 450
+let resting: ReturnType<typeof setTimeout> | undefined
+watch(
+  modelRequest,
+  request => {
+    clearTimeout(resting)
+    resting = setTimeout(() => void bake.about({ request, sensitivity: true }), REST_MILLISECONDS)
+  },
+  { immediate: true },
+)
+onScopeDispose(() => clearTimeout(resting))
+</script>
+
+<template>
+  <section class="panel stack" aria-label="What if">
+    <p v-if="bake.refused.value" role="alert">{{ bake.refused.value }}</p>
+    <OffPlans v-if="bake.answer.value?.sensitivity" :off="bake.answer.value.sensitivity" />
+    <FindTurns :request="modelRequest" :plan="plan" :cooking="cooking" />
+    <p v-if="residuals" class="soft">
+      How far this can be trusted: heat unaccounted for
+      {{ units.text(residuals.heat_percent, 'percent') }}, water
+      {{ units.text(residuals.water_percent, 'percent') }}. Contact with the metal, how steam moves and how
+      readily a dough colours are planning estimates: expect times to be off by a fifth until your griddle is
+      calibrated, and look at the bread.
+    </p>
+  </section>
+</template>
