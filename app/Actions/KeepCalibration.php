@@ -9,7 +9,6 @@ use App\Models\KeptCalibration;
 use App\Models\Kitchen;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
-use LogicException;
 use StoneMill\Document\CalibrationDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
@@ -30,8 +29,7 @@ final readonly class KeepCalibration
         $takenAt = $body->at('taken_at')->moment();
         $question = $body->at('question')->fields();
         $reckoning = Reckoning::readNode($body->at('question'), $findings);
-        $findings->refuseIfAny();
-        $answer = (new CalibrationDocument($reckoning ?? throw new LogicException('A calibration without findings was not read.')))->json();
+        $answer = (new CalibrationDocument($findings->sound($reckoning)))->json();
 
         return DB::transaction(static function () use ($kitchen, $id, $tool, $setting, $takenAt, $question, $answer): KeptCalibration {
             $gear = Gear::query()->where('kitchen_id', $kitchen->id)->where('uuid', $tool)->where('kind', 'griddle')->first() ?? throw new ModelNotFoundException;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\House;
 
+use App\Database\Copies;
+use App\Database\Copy;
 use App\Database\FileCondition;
 use App\Database\KitchenFile;
 use App\Database\KitchenKeeper;
@@ -100,6 +102,15 @@ final readonly class Machine
         return $condition->isUsable() ? [...$findings, ...$this->inside($kitchen)] : $findings;
     }
 
+    /** Days since the newest copy, where the copies of the night go or beside the kitchen; null where there is none. */
+    private static function daysSinceACopy(KitchenFile $kitchen): ?int
+    {
+        $beside = array_filter(glob(dirname($kitchen->path).'/*.sqlite') ?: [], static fn (string $path): bool => $path !== $kitchen->path);
+        $made = [...array_map(static fn (string $path): int => (int) filemtime($path), $beside), ...array_map(static fn (Copy $copy): int => $copy->at->getTimestamp(), Copies::ofThisHouse()->all($kitchen))];
+
+        return $made === [] ? null : (int) floor((time() - max($made)) / 86400);
+    }
+
     /** @return list<Finding> */
     private function inside(KitchenFile $kitchen): array
     {
@@ -113,15 +124,14 @@ final readonly class Machine
             return [new Finding('Database', $failure->getMessage(), 'Close whatever else has it open, and look again.')];
         }
         $whole = $kitchen->isWhole();
-        $copies = array_filter(glob(dirname($kitchen->path).'/*.sqlite') ?: [], static fn (string $path): bool => $path !== $kitchen->path);
-        $copy = $copies === [] ? null : (int) floor((time() - max(array_map(static fn (string $path): int => (int) filemtime($path), $copies))) / 86400);
+        $copy = self::daysSinceACopy($kitchen);
 
         return [
             new Finding('Journal', $mode, $mode === 'wal' ? '' : 'Start bin/mill demo once: it turns write-ahead logging on, without which two tablets wait for each other.'),
             new Finding('Integrity', $whole ? 'nothing out of order' : 'damaged', $whole ? '' : 'bin/mill restore COPY puts a copy back and keeps this file beside it.'),
             new Finding('References', "$broken loose", $broken === '0' ? '' : 'bin/mill restore a copy, or write to whoever looks after this house.'),
             new Finding('Clock', gmdate('Y-m-d H:i:s').' UTC', $newest <= time() + self::CLOCK_SECONDS ? '' : sprintf('The newest entry is of %s UTC: set this machine\'s clock.', gmdate('Y-m-d H:i:s', $newest))),
-            new Finding('Last copy beside it', $copy === null ? 'none' : "$copy days old", $copy !== null && $copy <= self::OLDEST_COPY_DAYS ? '' : sprintf('bin/mill backup %s/copy-%s.sqlite', dirname($kitchen->path), date('Y-m-d'))),
+            new Finding('Last copy', $copy === null ? 'none' : "$copy days old", $copy !== null && $copy <= self::OLDEST_COPY_DAYS ? '' : sprintf('bin/mill backup %s/copy-%s.sqlite', dirname($kitchen->path), date('Y-m-d'))),
         ];
     }
 }

@@ -103,7 +103,12 @@ final class BackUpTest extends TestCase
         self::assertStringContainsString('bin/mill backup', $said);
         self::assertSame(0, $this->artisan('mill:backup', $this->folder.'/copy.sqlite')[0]);
         self::assertSame(0600, fileperms($this->folder.'/copy.sqlite') & 0777);
-        self::assertStringContainsString('Last copy beside it    0 days old', $this->artisan('mill:doctor')[1]);
+        self::assertMatchesRegularExpression('/well  Last copy +0 days old/', $this->artisan('mill:doctor')[1]);
+        unlink($this->folder.'/copy.sqlite');
+        self::assertMatchesRegularExpression('/WANTS Last copy +none/', $this->artisan('mill:doctor')[1]);
+        // The copy of the night, in the folder of its own.
+        self::assertSame(0, $this->artisan('mill:backup')[0]);
+        self::assertMatchesRegularExpression('/well  Last copy +0 days old/', $this->artisan('mill:doctor')[1]);
     }
 
     public function test_the_command_works_on_the_kitchen_that_is_named_from_wherever_the_cook_stands(): void

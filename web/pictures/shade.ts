@@ -1,5 +1,3 @@
-import type { Verdict } from '@/api/types'
-
 /** The colour of a baked face from 0 (pale) to 1 (burnt), for drawing only. */
 const STEPS: [number, [number, number, number]][] = [
   [0, [245, 233, 203]],
@@ -17,20 +15,4 @@ export function shadeColour(shade: number): string {
   const share = (at - from) / (to - from)
   const channels = start.map((value, index) => Math.round(value + ((end[index] ?? value) - value) * share))
   return `rgb(${channels.join(', ')})`
-}
-
-export function shadeWord(shade: number): string {
-  if (shade < 0.25) return 'pale'
-  if (shade < 0.42) return 'light'
-  if (shade < 0.65) return 'golden'
-  if (shade < 0.8) return 'brown'
-  return 'dark'
-}
-
-/** The faces as they were judged, in a sentence; nothing where nobody told. */
-export function facesInWords(verdict: Pick<Verdict, 'shade_first' | 'shade_second'>): string {
-  const { shade_first: first, shade_second: second } = verdict
-  if (first === null && second === null) return ''
-  const of = (shade: number | null) => (shade === null ? 'not told' : shadeWord(shade))
-  return `Judged: first face ${of(first)}, second face ${of(second)}.`
 }

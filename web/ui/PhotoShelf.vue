@@ -6,7 +6,7 @@ import type { Photo, PhotoPlace } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { houseClock } from '@/bench/houseClock'
 import { standInPhoto } from '@/devices/cameraStandIn'
-import { shadeWord } from '@/pictures/shade'
+import { useShadeWords } from '@/bench/shades'
 import { useAppearance } from './appearance'
 import { useTried } from './useTried'
 
@@ -17,6 +17,7 @@ const {
   still = false,
   offers = false,
 } = defineProps<{ batch: string; photos: Photo[]; still?: boolean; offers?: boolean }>()
+const { shadeWord } = useShadeWords()
 const emit = defineEmits<{ change: []; shade: [shade: number] }>()
 const MOST = 6
 const STEP = 0.02

@@ -14,6 +14,7 @@ use App\Models\Trial;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use StoneMill\Document\LearnDocument;
+use StoneMill\Griddle\Face;
 use StoneMill\Griddle\SurfaceRange;
 use StoneMill\Measure\Spread;
 use StoneMill\Pantry\Ingredient;
@@ -53,7 +54,7 @@ final readonly class KitchenDocument
             'schools' => array_map(self::school(...), Reference::schools()->rows),
             'styles' => array_map(self::style(...), $this->reference->styles->all()),
             'own_ingredients' => OwnIngredient::query()->where('kitchen_id', $kitchen->id)->oldest('name')->get()->map(static fn (OwnIngredient $own): array => ['version' => $own->version, 'document' => $own->document])->all(),
-            'limits' => ['surface_celsius' => [SurfaceRange::LEAST_CELSIUS, SurfaceRange::MOST_CELSIUS]],
+            'limits' => ['surface_celsius' => [SurfaceRange::LEAST_CELSIUS, SurfaceRange::MOST_CELSIUS], 'shade_words' => Face::words()],
             'ingredients' => array_map(static fn (Ingredient $ingredient): array => [
                 'id' => $ingredient->id, 'name' => $ingredient->name, 'role' => $ingredient->role->value, 'eaten' => $ingredient->isEaten(),
             ], $this->reference->catalogue->all()),

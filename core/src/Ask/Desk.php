@@ -105,12 +105,8 @@ final readonly class Desk
         $findings->refuseIfAny();
         $before = PlanRequest::readNode($root->at('before'), $this->reference, $findings);
         $after = PlanRequest::readNode($root->at('after'), $this->reference, $findings);
-        $findings->refuseIfAny();
-        if ($before === null || $after === null) {
-            throw new \LogicException('A request without findings was not read.');
-        }
 
-        return new Answer(['changes' => ComparisonDocument::json(new Comparison($this->planner->plan($before), $this->planner->plan($after)))]);
+        return new Answer(['changes' => ComparisonDocument::json(new Comparison($this->planner->plan($findings->sound($before)), $this->planner->plan($findings->sound($after))))]);
     }
 
     private function blend(mixed $document): Answer
@@ -133,8 +129,7 @@ final readonly class Desk
     {
         $findings = new Findings;
         $label = OwnLabel::read(Node::root($document, $findings), $this->reference->catalogue);
-        $findings->refuseIfAny();
 
-        return new Answer((new OwnLabelDocument($label ?? throw new \LogicException('A label without findings was not read.')))->json());
+        return new Answer((new OwnLabelDocument($findings->sound($label)))->json());
     }
 }

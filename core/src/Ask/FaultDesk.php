@@ -67,8 +67,7 @@ final readonly class FaultDesk
         $stage = $root->at('stage')->optionalChoice(Stage::class);
         $piece = $root->at('piece')->optionalInteger(1, Limits::PIECES);
         $tried = $root->at('tried')->isAbsent() ? [] : array_map($this->tried(...), $root->at('tried')->items(0, self::TRIED));
-        $findings->refuseIfAny();
-        $plan = $this->planner->plan($request ?? throw new \LogicException('A request without findings was not read.'));
+        $plan = $this->planner->plan($findings->sound($request));
         $state = self::state($root->at('events'), PlannedBatch::of($plan));
         $findings->refuseIfAny();
 

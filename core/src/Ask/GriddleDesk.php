@@ -107,9 +107,8 @@ final readonly class GriddleDesk
     {
         $node->fields();
         $request = PlanRequest::readNode($node, $this->reference, $findings);
-        $findings->refuseIfAny();
 
-        return $this->planner->settled($request ?? throw new \LogicException('A request without findings was not read.'));
+        return $this->planner->settled($findings->sound($request));
     }
 
     private static function found(Laying $laying): PlannedBake

@@ -56,8 +56,7 @@ final readonly class ShapeDesk
         $root = Node::root($document, $findings)->object(['request', 'wedges', 'cut', 'stuffed', 'batter', 'sheet']);
         $root->at('request')->fields();
         $request = PlanRequest::readNode($root->at('request'), $this->reference, $findings);
-        $findings->refuseIfAny();
-        $plan = $this->sketcher->plan($request ?? throw new \LogicException('A request without findings was not read.'));
+        $plan = $this->sketcher->plan($findings->sound($request));
         $answer = new ShapeDocument(
             $plan,
             self::handling($plan),

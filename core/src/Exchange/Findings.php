@@ -22,6 +22,23 @@ final class Findings
         return $this->errors === [];
     }
 
+    /**
+     * What was read, once nothing is wrong with it: a reader builds it or finds what stands in its way.
+     *
+     * @template Read of object
+     *
+     * @param Read|null $read
+     * @return Read
+     *
+     * @throws InvalidInput If anything was found.
+     */
+    public function sound(?object $read): object
+    {
+        $this->refuseIfAny();
+
+        return $read ?? throw new \LogicException('Nothing was read, and nothing was found against it.');
+    }
+
     /** @throws InvalidInput If anything was found. */
     public function refuseIfAny(): void
     {

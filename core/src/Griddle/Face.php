@@ -51,12 +51,24 @@ final readonly class Face
 
     public function inWords(): string
     {
-        return match (true) {
-            $this->shade < 0.25 => 'pale',
-            $this->shade < 0.42 => 'light',
-            $this->shade < 0.65 => 'golden',
-            $this->shade < self::BURNT => 'brown',
-            default => 'dark, near burning',
-        };
+        foreach (self::words() as ['below' => $below, 'word' => $word]) {
+            if ($below === null || $this->shade < $below) {
+                return $below === null ? $word.', near burning' : $word;
+            }
+        }
+
+        throw new \LogicException('The last word is for all that is darker.');
+    }
+
+    /** @return list<array{below: float|null, word: string}> what a shade is called, the lightest first; the last is for all that is darker */
+    public static function words(): array
+    {
+        return [
+            ['below' => 0.25, 'word' => 'pale'],
+            ['below' => 0.42, 'word' => 'light'],
+            ['below' => 0.65, 'word' => 'golden'],
+            ['below' => self::BURNT, 'word' => 'brown'],
+            ['below' => null, 'word' => 'dark'],
+        ];
     }
 }

@@ -97,9 +97,8 @@ final readonly class PlanRequest
         }
         $findings->refuseIfAny();
         $request = self::readNode($root, $reference, $findings);
-        $findings->refuseIfAny();
 
-        return $request ?? throw new \LogicException('A request without findings was not read.');
+        return $findings->sound($request);
     }
 
     /** Reads a request that stands inside another document; null where it broke the contract, which the findings tell. */

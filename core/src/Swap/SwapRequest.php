@@ -44,9 +44,8 @@ final readonly class SwapRequest
         }
         $larder = $root->at('larder')->isAbsent() ? null : self::larder($root->at('larder'), $request->catalogue ?? $reference->catalogue);
         $without = $root->at('without')->choices(Allergen::class, 12);
-        $findings->refuseIfAny();
 
-        return new self($fields, $request ?? throw new \LogicException('A request without findings was not read.'), $replace, $larder, $without);
+        return new self($fields, $findings->sound($request), $replace, $larder, $without);
     }
 
     public function isAtHand(string $ingredient): bool

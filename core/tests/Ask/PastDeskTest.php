@@ -60,6 +60,7 @@ final class PastDeskTest extends TestCase
         yield 'no weight' => ['Flour', 'two bags', ['batch.flour_grams' => null, 'batch.notes' => 'Flour: two bags']];
         yield 'too much for any kitchen' => ['Flour (kg)', '900', ['batch.flour_grams' => null, 'batch.notes' => 'Flour (kg): 900']];
         yield 'pieces that nobody makes' => ['Pieces', '1000', ['batch.pieces' => null, 'batch.notes' => 'Pieces: 1000']];
+        yield 'notes without end' => ['Notes', str_repeat('soft ', 500), ['batch.notes' => mb_substr(str_repeat('soft ', 500), 0, 2000), 'doubts' => ['Its notes are longer than 2000 letters: the rest is left out.']]];
         yield 'what a spreadsheet was kept from running' => ['Notes', "'=like this", ['batch.notes' => '=like this']];
     }
 

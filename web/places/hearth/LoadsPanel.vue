@@ -4,13 +4,15 @@ import { api } from '@/api/client'
 import { useAsking } from '@/api/asking'
 import type { Gear, PlanRequest } from '@/api/types'
 import { useHouse } from '@/bench/house'
-import { shadeColour, shadeWord } from '@/pictures/shade'
+import { shadeColour } from '@/pictures/shade'
+import { useShadeWords } from '@/bench/shades'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import { duration, useUnits } from '@/ui/units'
 
 /** What one full load after another does to the metal and to the bread: why the first pieces differ from the last. */
 const { gear } = defineProps<{ gear: Gear }>()
+const { shadeWord } = useShadeWords()
 const house = useHouse()
 const units = useUnits()
 const loads = useAsking(api.loads)

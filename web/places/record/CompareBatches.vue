@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import SectionPicture from '@/pictures/SectionPicture.vue'
-import { facesInWords } from '@/pictures/shade'
+import { useShadeWords } from '@/bench/shades'
 import PhotoShelf from '@/ui/PhotoShelf.vue'
 import { day, inShort } from '@/bench/batches'
 import PlannedAndDone from './PlannedAndDone.vue'
@@ -10,6 +10,7 @@ import { useMade } from './useMade'
 
 /** Any two batches side by side: planned and done, both bakes, both verdicts. */
 const route = useRoute()
+const { facesInWords } = useShadeWords()
 const one = useMade(() => String(route.query.a))
 const other = useMade(() => String(route.query.b))
 const both = computed(() =>

@@ -6,7 +6,7 @@ import { api } from '@/api/client'
 import { useHouse } from '@/bench/house'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import SectionPicture from '@/pictures/SectionPicture.vue'
-import { facesInWords } from '@/pictures/shade'
+import { useShadeWords } from '@/bench/shades'
 import ForWhom from '@/ui/ForWhom.vue'
 import Fold from '@/ui/Fold.vue'
 import KeepWords from '@/ui/KeepWords.vue'
@@ -20,6 +20,7 @@ import { useMade } from './useMade'
 
 /** One batch after it is over: planned against done, what it taught, its photos, its log, everything that was said of it. */
 const route = useRoute()
+const { facesInWords } = useShadeWords()
 const units = useUnits()
 const house = useHouse()
 const { batch, trouble, bakes, look } = useMade(() => String(route.params.id))

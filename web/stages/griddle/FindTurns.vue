@@ -6,7 +6,7 @@ import { useAsking } from '@/api/asking'
 import type { Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/bench/house'
 import SectionPicture from '@/pictures/SectionPicture.vue'
-import { shadeWord } from '@/pictures/shade'
+import { useShadeWords } from '@/bench/shades'
 import Fold from '@/ui/Fold.vue'
 import Fader from '@/ui/Fader.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
@@ -17,6 +17,7 @@ import { TURN_NAMES } from './turns'
 
 /** Says what the bread should be, and has the heat and the times found for it. */
 const { request, plan, cooking } = defineProps<{ request: PlanRequest; plan: Plan; cooking: boolean }>()
+const { shadeWord } = useShadeWords()
 type School = Plan['method']['turns']
 const store = useBatch()
 const house = useHouse()

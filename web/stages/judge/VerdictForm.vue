@@ -2,7 +2,8 @@
 import { ElButton, ElInput } from 'element-plus'
 import { computed, watch } from 'vue'
 import type { BatchState, VerdictGiven } from '@/api/types'
-import { shadeColour, shadeWord } from '@/pictures/shade'
+import { shadeColour } from '@/pictures/shade'
+import { useShadeWords } from '@/bench/shades'
 import { PLIABILITY, PUFF } from '@/bench/batches'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
@@ -10,6 +11,7 @@ import type { Draft } from './verdict'
 
 /** What is said of so many pieces: how they fold, puffed, cracked and stuck, their colours, and how many were good. */
 const { count, asked } = defineProps<{ count: number; asked: BatchState['judged_by'] }>()
+const { shadeWord } = useShadeWords()
 const verdict = defineModel<Draft>({ required: true })
 const named = <T extends string>(names: Record<T, string>) =>
   (Object.entries(names) as [T, string][]).map(([value, label]) => ({ value, label }))

@@ -18,9 +18,6 @@ use StoneMill\Record\Verdict;
 /** The cells of one row of a record, each read for what its column says. What cannot be read so goes to the notes as it stands: nothing is dropped. */
 final readonly class MadeCells
 {
-    /** So that good, second and lost ones together are no more than a batch can have. */
-    private const MOST_COUNTED = 66;
-
     private CellNumbers $numbers;
 
     /** @param bool $goodWasReady whether a dough of which a good bread came was right to the hand, where nothing else is said of it */
@@ -60,7 +57,11 @@ final readonly class MadeCells
         if ($felt === null && $this->goodWasReady && $verdict->isGood() === true) {
             $felt = FeelGrade::Ready;
         }
-        $notes = mb_substr(implode("\n", array_filter([$unread->cell(MadeField::Notes), ...$unread->words()], static fn (string $words): bool => $words !== '')), 0, Verdict::LONGEST_NOTES);
+        $notes = implode("\n", array_filter([$unread->cell(MadeField::Notes), ...$unread->words()], static fn (string $words): bool => $words !== ''));
+        if (mb_strlen($notes) > Verdict::LONGEST_NOTES) {
+            $doubts->say(sprintf('Its notes are longer than %d letters: the rest is left out.', Verdict::LONGEST_NOTES));
+            $notes = mb_substr($notes, 0, Verdict::LONGEST_NOTES);
+        }
         foreach ($unread->words() as $words) {
             $doubts->say(sprintf('“%s” goes to the notes as it stands.', $words));
         }
@@ -81,7 +82,8 @@ final readonly class MadeCells
 
     private function verdict(Unread $unread, Doubts $doubts): Verdict
     {
-        $count = static fn (MadeField $field): ?int => $unread->take($field, CellNumbers::whole(...), static fn (int $count): bool => $count <= self::MOST_COUNTED);
+        // Good, second and lost ones together are no more than a batch can have.
+        $count = static fn (MadeField $field): ?int => $unread->take($field, CellNumbers::whole(...), static fn (int $count): bool => 3 * $count <= Limits::PIECES);
         [$good, $second, $lost] = array_map($count, [MadeField::Good, MadeField::Second, MadeField::Lost]);
 
         return Verdict::kept(
