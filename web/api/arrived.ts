@@ -3,10 +3,11 @@ const GOOD_FOR_MS = 10_000
 
 /** What the house sent along with the page, by the address that it answers. */
 const answers = new Map(
-  [...document.querySelectorAll<HTMLScriptElement>('script[data-answer]')].map(one => [
-    new URL(one.dataset['answer'] ?? '', location.origin).href,
-    one.textContent,
-  ]),
+  // Where there is no page, nothing came with it.
+  (typeof document === 'undefined'
+    ? []
+    : [...document.querySelectorAll<HTMLScriptElement>('script[data-answer]')]
+  ).map(one => [new URL(one.dataset['answer'] ?? '', location.origin).href, one.textContent]),
 )
 
 /** Whether the answer to this path came with the page and was not taken yet. */
