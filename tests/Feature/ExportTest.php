@@ -104,6 +104,18 @@ final class ExportTest extends TestCase
         self::assertEquals($kept, $read);
     }
 
+    public function test_the_trials_that_were_taken_along_are_weighed_anywhere(): void
+    {
+        $this->cook();
+        $rows = $this->read('trials');
+        $judged = array_values(array_filter($rows, static fn (array $row): bool => $row['good'] !== ''));
+        self::assertNotSame([], $judged);
+        $said = $this->postJson('/api/v1/trial', ['csv' => $this->text('trials'), 'trial' => $judged[0]['question']])->assertOk();
+        $of = array_filter($judged, static fn (array $row): bool => $row['question'] === $judged[0]['question']);
+        self::assertSame(count($of), array_sum(array_column((array) $said->json('levels'), 'count')));
+        self::assertEqualsCanonicalizing(array_values(array_unique(array_column($of, 'set to'))), array_column((array) $said->json('levels'), 'name'));
+    }
+
     public function test_a_load_after_another_is_one_step_of_a_recipe(): void
     {
         $this->cook();
