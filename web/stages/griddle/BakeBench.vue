@@ -5,6 +5,7 @@ import { api } from '@/api/client'
 import { useAsking } from '@/api/asking'
 import type { OwnTurns, Plan, PlanRequest } from '@/api/types'
 import SectionPicture from '@/pictures/SectionPicture.vue'
+import { useAppearance } from '@/ui/appearance'
 import Fader from '@/ui/Fader.vue'
 import { TOUCH_WORDS } from '@/ui/touches'
 import { clock } from '@/ui/units'
@@ -16,6 +17,7 @@ import { ADDED, addable, MOST_TOUCHES, movedTo, ownFrom, withoutTouch, withTouch
 /** One bread through the model: what the plan makes of it, and the cook's own times beside it. */
 const { request, plan, cooking } = defineProps<{ request: PlanRequest; plan: Plan; cooking: boolean }>()
 const store = useBatch()
+const appearance = useAppearance()
 const bakes = useAsking(api.bake)
 const own = ref<OwnTurns['touches'] | null>(request.griddle?.own?.touches ?? null)
 const finishSeconds = ref(request.griddle?.own?.finish_seconds ?? plan.griddle.finish_seconds)
@@ -69,7 +71,7 @@ function use() {
       <div class="stack">
         <SectionPicture
           :section="found"
-          :narrow="mine !== null"
+          :narrow="mine !== null || appearance.view === 'bench'"
           :title="own ? 'Found by the model' : usesOwn ? 'The model, for comparison' : 'The plan'"
         />
         <BakeWords :words="found.words" />
