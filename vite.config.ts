@@ -15,7 +15,11 @@ export default defineConfig({
         codeSplitting: {
           // What every page stands on comes in one piece: a dozen small ones cost a slow tablet more than their bytes.
           groups: [
-            { name: 'frame', test: /node_modules\/(@?vue|vue-router|pinia|@vueuse|openapi-fetch|idb)\//, priority: 2 },
+            {
+              name: 'frame',
+              test: /node_modules\/(@?vue|vue-router|pinia|@vueuse|openapi-fetch|idb)\//,
+              priority: 2,
+            },
             {
               name: 'home',
               test: /\/web\/((api|bench)\/[^/]*\.ts$|ui\/(units|timeOfDay|week|cups|ownMeasures|serverWords|WheatMark|AllOrFewer)|pictures\/(BreadPicture|bread)\b|places\/(Today[A-Z]|BreadCard|use|trials\/useTrialBatch))/,
