@@ -21,8 +21,8 @@ final class BackUpTest extends TestCase
 
     protected function tearDown(): void
     {
-        array_map(unlink(...), glob($this->folder.'/*') ?: []);
-        rmdir($this->folder);
+        array_map(unlink(...), array_filter([...glob($this->folder.'/*') ?: [], ...glob($this->folder.'/copies/*') ?: []], is_file(...)));
+        array_map(rmdir(...), array_filter([$this->folder.'/copies', $this->folder], is_dir(...)));
     }
 
     public function test_a_copy_brings_back_what_was_lost_and_keeps_what_was_there(): void
@@ -131,7 +131,7 @@ final class BackUpTest extends TestCase
             [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
             $pipes,
             dirname(__DIR__, 2),
-            [...getenv(), 'MILL_DATABASE' => $this->folder.'/kitchen.sqlite'],
+            [...getenv(), 'MILL_DATABASE' => $this->folder.'/kitchen.sqlite', 'MILL_COPIES' => $this->folder.'/copies'],
         );
         self::assertIsResource($process);
         $output = (string) stream_get_contents($pipes[1]);
