@@ -11,10 +11,8 @@ use App\Models\User;
 use App\Problems\Conflict;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use StoneMill\Document\VerdictDocument;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
-use StoneMill\Record\LogTime;
 use StoneMill\Record\Verdict as CoreVerdict;
 
 /** Writes down what came out of a batch, which ends it; a later look can mend the words. */
@@ -38,11 +36,7 @@ final class JudgeBatch
             if ($batch->version !== $version) {
                 throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), ['verdict' => $given]);
             }
-            $told = (new VerdictDocument($verdict))->json();
-            KeptVerdict::query()->updateOrCreate(['batch_id' => $batch->id], ['halves' => null, 'again' => null, ...$told, 'change_id' => $changeId]);
-            // What was said before stays beside what is said now.
-            DB::table('verdict_history')->insert(['batch_id' => $batch->id, 'user_id' => $user->id, 'said_at' => LogTime::format(new DateTimeImmutable), 'verdict' => json_encode($told, JSON_THROW_ON_ERROR)]);
-            $batch->load('verdict');
+            KeptVerdict::say($batch, $user, $verdict, $changeId);
             $batch->update([...$batch->columnsAfter($batch->state()), 'version' => $version + 1, 'finished_at' => $batch->finished_at ?? new DateTimeImmutable]);
 
             return $batch;

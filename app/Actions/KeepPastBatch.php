@@ -12,7 +12,6 @@ use App\Models\Kitchen;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use StoneMill\Document\VerdictDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -44,16 +43,15 @@ final readonly class KeepPastBatch
         $revision = BreadRevision::query()->where('formula_id', $bread->id)->latest('number')->firstOrFail();
         $batch = $this->start->prepared($kitchen, $bread, $id, $past->at, $cook, ['revision' => $revision->number, 'request' => $past->request($revision->document)]);
 
-        return DB::transaction(function () use ($kitchen, $batch, $past, $cook, $id): array {
-            $known = $this->known($kitchen, [$id]);
-            if ($known !== null) {
-                return [$known, false];
+        return DB::transaction(function () use ($batch, $past, $cook): array {
+            $kept = $this->start->keep($batch->fill(['sheet_key' => $past->key, 'finished_at' => $past->at]));
+            // Whoever sent the same a moment before has brought it in.
+            $isNew = $kept === $batch;
+            if ($isNew) {
+                $this->tell($batch, $past, $cook);
             }
-            $batch->fill(['sheet_key' => $past->key, 'finished_at' => $past->at]);
-            $this->start->keep($batch);
-            $this->tell($batch, $past, $cook);
 
-            return [$batch, true];
+            return [$kept, $isNew];
         });
     }
 
@@ -85,18 +83,15 @@ final readonly class KeepPastBatch
         $state = $batch->state();
         $events = [];
         foreach ($past->events($batch->uuid, $state->plan()) as $event) {
-            $events[] = $event->by((string) $cook->id);
             $state->check($event, $node);
-            $state = $state->with($event->by((string) $cook->id));
+            $events[] = $event->by((string) $cook->id);
+            $state = $state->with($events[array_key_last($events)]);
         }
         $findings->refuseIfAny();
         if ($past->verdict !== null) {
-            $told = (new VerdictDocument($past->verdict))->json();
-            KeptVerdict::query()->create(['batch_id' => $batch->id, ...$told]);
-            DB::table('verdict_history')->insert(['batch_id' => $batch->id, 'user_id' => $cook->id, 'said_at' => LogTime::format(new DateTimeImmutable), 'verdict' => json_encode($told, JSON_THROW_ON_ERROR)]);
-            $batch->load('verdict');
+            KeptVerdict::say($batch, $cook, $past->verdict);
         }
-        RecordEvents::append($batch, $cook, $state, $events);
-        $batch->update($batch->columnsAfter($state));
+        // What stands beside the batch goes with the log, and by itself where there is none.
+        $events === [] ? $batch->update($batch->columnsAfter($state)) : RecordEvents::append($batch, $cook, $state, $events);
     }
 }

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+use StoneMill\Document\VerdictDocument;
 use StoneMill\Record\Extent;
+use StoneMill\Record\LogTime;
 use StoneMill\Record\Pliability;
 use StoneMill\Record\Puff;
 use StoneMill\Record\Verdict as CoreVerdict;
@@ -37,6 +41,15 @@ final class KeptVerdict extends Model
     protected $table = 'verdicts';
 
     protected $guarded = [];
+
+    /** Writes down what is said of a batch; what was said before stays beside it. */
+    public static function say(Batch $batch, User $user, CoreVerdict $verdict, ?string $changeId = null): void
+    {
+        $told = (new VerdictDocument($verdict))->json();
+        self::query()->updateOrCreate(['batch_id' => $batch->id], ['halves' => null, 'again' => null, ...$told, 'change_id' => $changeId]);
+        DB::table('verdict_history')->insert(['batch_id' => $batch->id, 'user_id' => $user->id, 'said_at' => LogTime::format(new DateTimeImmutable), 'verdict' => json_encode($told, JSON_THROW_ON_ERROR)]);
+        $batch->load('verdict');
+    }
 
     public function toCore(): CoreVerdict
     {

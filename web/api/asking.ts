@@ -1,4 +1,5 @@
-import { onScopeDispose, ref, shallowRef } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import { onScopeDispose, ref, shallowRef, type Ref } from 'vue'
 import { toldBy } from './failures'
 
 /** Asks the core again whenever the question changes; only the newest answer counts. */
@@ -33,4 +34,24 @@ export function useAsking<Question, Answer>(
 
   onScopeDispose(() => asking?.abort(), true)
   return { answer, refused, about, forget }
+}
+
+/** A hand that writes or pastes has come to rest. */
+const SETTLES_MS = 350
+
+/** Asks once the hand rests; where there is nothing to ask, what was answered is forgotten. */
+export function useSettledAsking<Question, Answer>(
+  ask: (question: Question, signal: AbortSignal) => Promise<Answer>,
+  question: Readonly<Ref<Question | null>>,
+) {
+  const { answer, refused, about, forget } = useAsking(ask)
+  watchDebounced(
+    question,
+    asked => {
+      if (asked === null) forget()
+      else void about(asked)
+    },
+    { debounce: SETTLES_MS },
+  )
+  return { answer, refused, about }
 }

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { ElPopover } from 'element-plus'
-import { computed, nextTick, onMounted } from 'vue'
+import { computed } from 'vue'
 import type { Figure } from '@/api/types'
+import LatePopover from './LatePopover.vue'
 import { useUnits } from './units'
 
-/** The reasons of a number and how sure it is, beside where it stands. Fetched when somebody asks for the first time. */
+/** The reasons of a number, and how sure it is. */
 const { figure, held = false } = defineProps<{
   figure: Figure
   label: string
@@ -14,20 +14,10 @@ const { figure, held = false } = defineProps<{
 const open = defineModel<boolean>({ required: true })
 const units = useUnits()
 const text = computed(() => (held ? units.held : units.text))
-
-// It was asked for before it was here.
-onMounted(() => nextTick(() => (open.value = true)))
 </script>
 
 <template>
-  <ElPopover
-    v-model:visible="open"
-    virtual-triggering
-    :virtual-ref="anchor ?? undefined"
-    trigger="click"
-    :width="340"
-    placement="bottom-start"
-  >
+  <LatePopover v-model="open" :anchor="anchor" :width="340">
     <h3>{{ label }}: {{ text(figure.value, figure.unit) }}</h3>
     <ul class="why-reasons">
       <li v-for="(reason, index) in figure.because" :key="index">
@@ -38,7 +28,7 @@ onMounted(() => nextTick(() => (open.value = true)))
     <p v-if="figure.low < figure.high" class="soft">
       Eight times in ten between {{ text(figure.low, figure.unit) }} and {{ text(figure.high, figure.unit) }}.
     </p>
-  </ElPopover>
+  </LatePopover>
 </template>
 
 <style scoped>

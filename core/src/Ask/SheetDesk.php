@@ -8,6 +8,7 @@ use DateTimeZone;
 use StoneMill\Document\Answer;
 use StoneMill\Document\BagDocument;
 use StoneMill\Document\PastDocument;
+use StoneMill\Document\SheetDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -51,7 +52,7 @@ final readonly class SheetDesk
         $findings->refuseIfAny();
 
         return new Answer([
-            ...self::heads($mapped, BagField::cases()),
+            ...SheetDocument::json($mapped, BagField::cases()),
             'bags' => array_map(static fn (ReadBag $bag): array => BagDocument::json($bag, $catalogue), BagRows::of($mapped->sheet, $mapped->columns, $catalogue, $this->names)),
         ]);
     }
@@ -74,8 +75,8 @@ final readonly class SheetDesk
         $findings->refuseIfAny();
 
         return new Answer([
-            'made' => $record === null ? null : self::heads($record, MadeField::cases()),
-            'weighed' => $weighings === null ? null : self::heads($weighings, WeighedField::cases()),
+            'made' => $record === null ? null : SheetDocument::json($record, MadeField::cases()),
+            'weighed' => $weighings === null ? null : SheetDocument::json($weighings, WeighedField::cases()),
             'batches' => array_map(static fn (ReadPast $read): array => PastDocument::json($read, $breads), $rows->of($record, $weighings)),
         ]);
     }
@@ -91,21 +92,6 @@ final readonly class SheetDesk
         $sheet = Sheet::read($node->at('csv'), $mostRows);
 
         return new MappedSheet($sheet, $sheet->columns($fields, $node->at('columns')));
-    }
-
-    /**
-     * What the columns of a sheet were taken for.
-     *
-     * @param list<SheetField> $fields
-     * @return array<string, mixed>
-     */
-    public static function heads(MappedSheet $mapped, array $fields): array
-    {
-        return [
-            'heads' => $mapped->sheet->heads,
-            'fields' => array_map(static fn (SheetField $field): array => ['field' => $field->value, 'words' => $field->inWords(), 'head' => $mapped->columns->head($field)], $fields),
-            'unused' => $mapped->columns->unused(),
-        ];
     }
 
     /** @return array<string, string> names by identifiers */

@@ -6,6 +6,7 @@ namespace StoneMill\Ask;
 
 use StoneMill\Document\AnalysisDocument;
 use StoneMill\Document\Answer;
+use StoneMill\Document\SheetDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
@@ -36,7 +37,6 @@ final readonly class TrialDesk
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['levels', 'gauge', 'points', 'csv', 'columns', 'trial']);
-
         if (! $root->at('csv')->isAbsent()) {
             return self::ofTable($root, $findings);
         }
@@ -107,7 +107,7 @@ final readonly class TrialDesk
 
         return new Answer([
             ...self::findings($rows->levels, $gauge, $rows->points)->json(),
-            'table' => [...SheetDesk::heads($mapped, TrialField::cases()), 'trials' => $rows->trials, 'trial' => $rows->trial],
+            'table' => [...SheetDocument::json($mapped, TrialField::cases()), 'trials' => $rows->trials, 'trial' => $rows->trial],
         ]);
     }
 

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { watchDebounced } from '@vueuse/core'
 import { ElButton, ElInput, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useAsking } from '@/api/asking'
+import { useSettledAsking } from '@/api/asking'
 import { api } from '@/api/client'
 import type { FormulaQuestion } from '@/api/types'
 import { uuid } from '@/api/uuid'
@@ -20,7 +19,6 @@ import ReadPart from './ReadPart.vue'
 
 /** A formula as the cook has it written down, read line by line, settled where it is doubtful, and kept as a bread. */
 const EXAMPLE = '2 cups masa harina\n1 ½ tsp salt\n300 ml warm water\na thumb of ghee\noil for the griddle'
-const SETTLES_MS = 350
 const house = useHouse()
 const router = useRouter()
 const text = ref('')
@@ -29,17 +27,21 @@ const cup = ref<'us' | 'metric' | 'open'>(measuresOf(house.kitchen).cup ?? 'open
 const settled = ref<NonNullable<FormulaQuestion['settled']>>([])
 const name = ref('')
 const style = ref('')
-const { answer, refused, about, forget } = useAsking(api.formula)
 const all = computed(() => [...namesOf(house.kitchen)].map(([id, name]) => ({ id, name })))
-const question = computed<FormulaQuestion>(() => ({
-  text: text.value,
-  measures: {
-    ...(cup.value === 'open' ? {} : { cup: cup.value }),
-    ...(measures.value.spoon ? { spoon: measures.value.spoon } : {}),
-  },
-  own_ingredients: ownDocuments(house.kitchen),
-  settled: settled.value,
-}))
+const question = computed<FormulaQuestion | null>(() =>
+  text.value.trim()
+    ? {
+        text: text.value,
+        measures: {
+          ...(cup.value === 'open' ? {} : { cup: cup.value }),
+          ...(measures.value.spoon ? { spoon: measures.value.spoon } : {}),
+        },
+        own_ingredients: ownDocuments(house.kitchen),
+        settled: settled.value,
+      }
+    : null,
+)
+const { answer, refused, about } = useSettledAsking(api.formula, question)
 const styles = computed(() => {
   const likest = answer.value?.likest ?? []
   const others = (house.kitchen?.styles ?? []).filter(one => !likest.some(like => like.id === one.id))
@@ -57,14 +59,6 @@ async function open(file: File) {
   text.value = answer.value.text
 }
 
-watchDebounced(
-  question,
-  asked => {
-    if (asked.text?.trim()) void about(asked)
-    else forget()
-  },
-  { debounce: SETTLES_MS },
-)
 watch(answer, read => {
   if (read && !style.value) style.value = read.likest[0]?.id ?? ''
 })

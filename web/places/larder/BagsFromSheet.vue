@@ -1,21 +1,20 @@
 <script setup lang="ts">
-import { watchDebounced } from '@vueuse/core'
 import { ElButton, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
-import { useAsking } from '@/api/asking'
+import { useSettledAsking } from '@/api/asking'
 import { api, toldBy } from '@/api/client'
 import type { ReadBag } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { useHouse } from '@/bench/house'
 import SheetColumns from '@/ui/SheetColumns.vue'
 import SheetIn from '@/ui/SheetIn.vue'
+import SheetPage from '@/ui/SheetPage.vue'
 import { useUnits } from '@/ui/units'
 import { namesOf, ownDocuments } from '@/ui/formula'
 
 /** Bags out of the sheet in which a cook already keeps them: columns are told, rows looked at, and all of it can be taken back. */
 const EXAMPLE =
   'Flour;Weight (kg);Price per kg;Bought\nMasa harina;5;2,90;03.11.2026\nRice flour, brown;1;3,20;'
-const SETTLES_MS = 350
 const house = useHouse()
 const units = useUnits()
 const csv = ref('')
@@ -25,13 +24,17 @@ const meant = ref<Record<number, string>>({})
 const kept = ref<string[]>([])
 const trouble = ref('')
 const busy = ref(false)
-const { answer, refused, about, forget } = useAsking(api.bags)
 const all = computed(() => [...namesOf(house.kitchen)].map(([id, name]) => ({ id, name })))
-const question = computed(() => ({
-  csv: csv.value,
-  ...(columns.value ? { columns: columns.value } : {}),
-  own_ingredients: ownDocuments(house.kitchen),
-}))
+const question = computed(() =>
+  csv.value.trim()
+    ? {
+        csv: csv.value,
+        ...(columns.value ? { columns: columns.value } : {}),
+        own_ingredients: ownDocuments(house.kitchen),
+      }
+    : null,
+)
+const { answer, refused } = useSettledAsking(api.bags, question)
 const isOf = (bag: ReadBag) => meant.value[bag.row] ?? bag.ingredient ?? ''
 const taken = computed(() => answer.value?.bags.filter(bag => isOf(bag) !== '') ?? [])
 
@@ -39,14 +42,6 @@ watch(csv, () => {
   columns.value = null
   meant.value = {}
 })
-watchDebounced(
-  question,
-  asked => {
-    if (asked.csv.trim()) void about(asked)
-    else forget()
-  },
-  { debounce: SETTLES_MS },
-)
 
 /** One after the other, so that what was kept before something went wrong is known and can be taken back. */
 async function keep() {
@@ -89,9 +84,7 @@ async function takeBack() {
 </script>
 
 <template>
-  <div class="sheet">
-    <p><RouterLink :to="{ name: 'larder' }">← Larder</RouterLink></p>
-    <h1>Bags from a sheet of your own</h1>
+  <SheetPage back="larder" place="Larder" title="Bags from a sheet of your own">
     <p class="soft">
       Save it as CSV, with heads in the first row, and open it here, or paste it. Nothing is kept before you
       say so.
@@ -160,47 +153,5 @@ async function takeBack() {
         }}</ElButton>
       </p>
     </template>
-  </div>
+  </SheetPage>
 </template>
-
-<style scoped>
-.sheet {
-  display: grid;
-  gap: var(--gap);
-  max-width: 84rem;
-  margin: 0 auto;
-  padding: 1.2rem;
-}
-
-.sheet > * {
-  min-width: 0;
-  margin: 0;
-}
-
-table {
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 0.3rem 0.8rem 0.3rem 0;
-  border-top: 1px solid var(--panel-edge);
-  text-align: left;
-  vertical-align: middle;
-}
-
-td .el-select {
-  min-width: 14rem;
-}
-
-.is-left {
-  color: var(--ink-soft);
-}
-
-@media (max-width: 52rem) {
-  table {
-    display: block;
-    overflow-x: auto;
-  }
-}
-</style>

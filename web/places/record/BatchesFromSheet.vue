@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import { watchDebounced } from '@vueuse/core'
 import { ElButton, ElCheckbox, ElOption, ElProgress, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
-import { useAsking } from '@/api/asking'
+import { useSettledAsking } from '@/api/asking'
 import { api, isFinal, toldBy } from '@/api/client'
 import type { PastBatch, PastQuestion, ReadPast } from '@/api/types'
 import { day, inShort } from '@/bench/batches'
 import { useHouse } from '@/bench/house'
 import SheetColumns from '@/ui/SheetColumns.vue'
 import SheetIn from '@/ui/SheetIn.vue'
+import SheetPage from '@/ui/SheetPage.vue'
 import { ownDocuments } from '@/ui/formula'
 import { useUnits } from '@/ui/units'
 import { useTried } from '@/ui/useTried'
@@ -16,7 +16,6 @@ import { hereAndNow } from '@/ui/zone'
 import { toldOf } from './past'
 
 /** Batches out of the record that a cook kept until now: columns are told, rows looked at, and all of it can be taken back. */
-const SETTLES_MS = 350
 const RECORD =
   'Date;Bread;Flour (g);Water (ml);Dough;Good;Notes\n03.11.2026;Corn tortillas;250;335;right;yes;Soft for two days\n07.11.2026;Corn tortillas;300;380;too dry;no;Cracked at the rim'
 const WEIGHINGS =
@@ -32,7 +31,6 @@ const goodWasReady = ref(false)
 /** What the cook says that a row's bread is, by its key, or for all rows that call it so; an empty one leaves the row out. */
 const meant = ref<Record<string, string>>({})
 const meantBy = ref<Record<string, string>>({})
-const { answer, refused, about, forget } = useAsking(api.past)
 const { trouble, busy, tried } = useTried()
 
 /** What came of the rows that were to be kept. */
@@ -67,6 +65,7 @@ const question = computed<PastQuestion | null>(() => {
     own_ingredients: ownDocuments(house.kitchen),
   }
 })
+const { answer, refused } = useSettledAsking(api.past, question)
 const isOf = (read: ReadPast) =>
   read.batch ? (meant.value[read.batch.key] ?? meantBy.value[read.said] ?? read.bread ?? '') : ''
 const taken = computed(
@@ -75,14 +74,6 @@ const taken = computed(
 
 watch(made, () => (madeColumns.value = null))
 watch(weighed, () => (weighedColumns.value = null))
-watchDebounced(
-  question,
-  asked => {
-    if (asked) void about(asked)
-    else forget()
-  },
-  { debounce: SETTLES_MS },
-)
 
 /** Said of one, it is said of all rows that call their bread so; left out is the row alone. */
 function say(read: ReadPast, bread: string) {
@@ -137,9 +128,7 @@ const takeBack = () =>
 </script>
 
 <template>
-  <div class="sheet">
-    <p><RouterLink :to="{ name: 'record' }">← Record</RouterLink></p>
-    <h1>Batches from a sheet of your own</h1>
+  <SheetPage back="record" place="Record" title="Batches from a sheet of your own">
     <p class="soft">
       Save the record that you kept until now as CSV, with heads in the first row and a batch in each other,
       and open it here. Nothing is kept before you say so; what was never written stays unknown.
@@ -240,54 +229,14 @@ const takeBack = () =>
         }}</ElButton>
       </p>
     </template>
-  </div>
+  </SheetPage>
 </template>
 
 <style scoped>
-.sheet {
-  display: grid;
-  gap: var(--gap);
-  max-width: 84rem;
-  margin: 0 auto;
-  padding: 1.2rem;
-}
-
-.sheet > * {
-  min-width: 0;
-  margin: 0;
-}
-
 .sheet-goes-on {
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 0.8rem;
   align-items: center;
-}
-
-table {
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 0.3rem 0.8rem 0.3rem 0;
-  border-top: 1px solid var(--panel-edge);
-  text-align: left;
-  vertical-align: middle;
-}
-
-td .el-select {
-  min-width: 13rem;
-}
-
-.is-left {
-  color: var(--ink-soft);
-}
-
-@media (max-width: 52rem) {
-  table {
-    display: block;
-    overflow-x: auto;
-  }
 }
 </style>

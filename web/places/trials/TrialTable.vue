@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { watchDebounced } from '@vueuse/core'
 import { ElCheckbox, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
-import { useAsking } from '@/api/asking'
+import { useSettledAsking } from '@/api/asking'
 import { api } from '@/api/client'
 import type { TrialQuestion } from '@/api/types'
 import TrialPicture from '@/pictures/TrialPicture.vue'
@@ -11,13 +10,11 @@ import SheetIn from '@/ui/SheetIn.vue'
 import TrialNumbers from './TrialNumbers.vue'
 
 /** What was measured and taken down elsewhere, weighed as a trial of this kitchen would be; nothing of it is kept. */
-const SETTLES_MS = 350
 const EXAMPLE = 'Rest;Score\n20 min;6\n60 min;8\n20 min;5\n60 min;7\n60 min;8\n20 min;7\n20 min;6\n60 min;9'
 const csv = ref('')
 const columns = ref<Record<string, string> | null>(null)
 const trial = ref('')
 const lessIsBetter = ref(false)
-const { answer, refused, about, forget } = useAsking(api.weighTable)
 const question = computed<TrialQuestion | null>(() =>
   csv.value.trim()
     ? {
@@ -28,6 +25,7 @@ const question = computed<TrialQuestion | null>(() =>
       }
     : null,
 )
+const { answer, refused } = useSettledAsking(api.weighTable, question)
 const table = computed(() => answer.value?.table)
 const measure = computed(() => table.value?.fields.find(one => one.field === 'value')?.head ?? '')
 
@@ -35,14 +33,6 @@ watch(csv, () => {
   columns.value = null
   trial.value = ''
 })
-watchDebounced(
-  question,
-  asked => {
-    if (asked) void about(asked)
-    else forget()
-  },
-  { debounce: SETTLES_MS },
-)
 </script>
 
 <template>
