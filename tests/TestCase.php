@@ -15,6 +15,7 @@ use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Ramsey\Uuid\Uuid;
+use StoneMill\Plan\GivenRequest;
 use Symfony\Component\HttpFoundation\Response;
 
 /** A kitchen on a real database behind the real routes. */
@@ -75,7 +76,7 @@ abstract class TestCase extends FrameworkTestCase
     protected function otherCook(): User
     {
         $kitchen = Kitchen::query()->create(['name' => 'Next door']);
-        app(NewBread::class)($kitchen, self::uuid(), 'Their rounds', ['style' => 'rice-round']);
+        app(NewBread::class)($kitchen, self::uuid(), 'Their rounds', GivenRequest::ofStyle('rice-round'));
         $other = User::query()->create(['kitchen_id' => $kitchen->id, 'name' => 'neighbour', 'password' => 'long enough here']);
         Membership::query()->create(['kitchen_id' => $kitchen->id, 'user_id' => $other->id, 'role' => Role::Owner]);
         $this->actingAs($other);

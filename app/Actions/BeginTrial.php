@@ -25,7 +25,7 @@ final readonly class BeginTrial
     /** @param Node $body whose findings tell what is wrong; then nothing is stored */
     public function __invoke(Bread $bread, string $uuid, string $question, Design $design, bool $isBlind, Node $body): ?Trial
     {
-        $levels = new Levels($this->reference, $this->planner, $bread->newest()->document, LevelBags::of($bread->kitchen, $design->factor));
+        $levels = new Levels($this->reference, $this->planner, $bread->newest()->given(), LevelBags::of($bread->kitchen, $design->factor));
         $batch = PlannedBatch::of($levels->standing());
         if ($design->judged === Judged::Pliability && ! $batch->isFolded() || $design->judged === Judged::Puff && ! $batch->puffs()) {
             $body->at('judged')->refuse('This bread is not judged by that.', 'something that its verdict tells');

@@ -29,7 +29,7 @@ final readonly class DecideTrial
             // Which bag is the better says nothing of the bread, only of what to buy.
             if ($level !== null && $trial->design()->factor !== Factor::Bag) {
                 $newest = $trial->bread->newest();
-                $levels = new Levels($this->reference, $this->planner, $newest->document, []);
+                $levels = new Levels($this->reference, $this->planner, $newest->given(), []);
                 ($this->save)($trial->bread, $newest->number, $levels->request($trial->design()->settings()[$level]), null, $reason);
             }
             $trial->update(['decided_level' => $level, 'decided_at' => new DateTimeImmutable]);

@@ -28,7 +28,7 @@ final readonly class FindCauses
             ->orderByDesc('id')->limit(self::EARLIER)->get(['id', 'tally'])->reverse();
 
         return $this->desk->faults()->of(
-            $batch->request,
+            $batch->given(),
             $batch->state(),
             $batch->verdict?->toCore(),
             array_values($earlier->map(static fn (Batch $one): array => ['faults' => $one->tally()->faults, 'verdict' => $one->verdict?->toCore()])->all()),

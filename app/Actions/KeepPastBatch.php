@@ -41,7 +41,7 @@ final readonly class KeepPastBatch
             return [$known, $this->bringBack($known)];
         }
         $revision = BreadRevision::query()->where('formula_id', $bread->id)->latest('number')->firstOrFail();
-        $batch = $this->start->prepared($kitchen, $bread, $id, $past->at, $cook, ['revision' => $revision->number, 'request' => $past->request($revision->document)]);
+        $batch = $this->start->prepared($kitchen, $bread, $id, $past->at, $cook, ['revision' => $revision->number, 'request' => $past->request($revision->given())]);
 
         return DB::transaction(function () use ($batch, $past, $cook): array {
             $kept = $this->start->keep($batch->fill(['sheet_key' => $past->key, 'finished_at' => $past->at]));

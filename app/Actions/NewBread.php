@@ -9,8 +9,8 @@ use App\Models\BreadRevision;
 use App\Models\Kitchen;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Document\PortraitDocument;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Portrait;
 use StoneMill\Plan\Reference;
 
@@ -21,12 +21,11 @@ final readonly class NewBread
     {
     }
 
-    /** @param array<string, mixed> $request */
-    public function __invoke(Kitchen $kitchen, string $uuid, string $name, array $request): Bread
+    public function __invoke(Kitchen $kitchen, string $uuid, string $name, GivenRequest $request): Bread
     {
-        $read = PlanRequest::read($request, $this->reference);
+        $read = $request->read($this->reference);
         $portrait = PortraitDocument::json(Portrait::of($this->planner->plan($read)));
-        $document = $read->style->completed($request);
+        $document = $request->completedBy($read->style)->json();
 
         return DB::transaction(static function () use ($kitchen, $uuid, $name, $document, $portrait, $read): Bread {
             // Whoever sent the same a moment before has made it: then this is that bread.

@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Ramsey\Uuid\Uuid;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Reference;
 use StoneMill\Style\Style;
 
@@ -54,6 +55,6 @@ final readonly class OpenKitchen
 
     private function bread(Kitchen $kitchen, Style $style): void
     {
-        ($this->newBread)($kitchen, Uuid::uuid4()->toString(), $style->name, $style->toRequest());
+        ($this->newBread)($kitchen, Uuid::uuid4()->toString(), $style->name, GivenRequest::spelledOut($style));
     }
 }

@@ -9,7 +9,6 @@ use App\Models\BreadRevision;
 use App\Models\User;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
 
 /** The newest version of a bread, planned with what the kitchen has today. */
@@ -23,6 +22,6 @@ final readonly class PlanBread
     {
         $revision = BreadRevision::query()->where('formula_id', $bread->id)->latest('number')->firstOrFail();
 
-        return $this->planner->plan(PlanRequest::read($this->start->asItStands($cook->kitchen, $revision->document, $cook), $this->reference));
+        return $this->planner->plan($this->start->asItStands($cook->kitchen, $revision->given(), $cook)->read($this->reference));
     }
 }

@@ -12,8 +12,8 @@ use Illuminate\Support\Facades\DB;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
 use StoneMill\Record\Replan;
 
@@ -25,12 +25,11 @@ final readonly class ReplanBatch
     }
 
     /**
-     * @param array<string, mixed> $request
      * @param string|null $changeId the client's own: the same change sent again is made once
      */
-    public function __invoke(int $batchId, int $version, array $request, ?string $changeId = null): Batch
+    public function __invoke(int $batchId, int $version, GivenRequest $request, ?string $changeId = null): Batch
     {
-        $plan = PlanDocument::of($this->planner->plan(PlanRequest::read($request, $this->reference)));
+        $plan = PlanDocument::of($this->planner->plan($request->read($this->reference)));
 
         return DB::transaction(static function () use ($batchId, $version, $request, $plan, $changeId): Batch {
             $batch = Batch::query()->with(['verdict', 'revision.formula'])->findOrFail($batchId);
@@ -38,12 +37,12 @@ final readonly class ReplanBatch
                 return $batch;
             }
             if ($batch->version !== $version) {
-                throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), $request);
+                throw Conflict::between('batch', $batch->version, $version, BatchDocument::of($batch), $request->json());
             }
             $findings = new Findings;
-            Replan::check($batch->state(), $batch->request, $request, Node::root(['request' => $request], $findings)->at('request'));
+            Replan::check($batch->state(), $batch->given(), $request, Node::root(['request' => $request->json()], $findings)->at('request'));
             $findings->refuseIfAny();
-            $batch->fill(['request' => $request, 'plan' => $plan->json, 'plan_format' => $plan->format, 'version' => $version + 1, 'change_id' => $changeId]);
+            $batch->fill(['request' => $request->json(), 'plan' => $plan->json, 'plan_format' => $plan->format, 'version' => $version + 1, 'change_id' => $changeId]);
             $batch->fill($batch->columnsAfter($batch->state()))->save();
             BatchBags::keep($batch);
 

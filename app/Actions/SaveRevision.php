@@ -10,8 +10,8 @@ use App\Models\BreadRevision;
 use App\Problems\Conflict;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Document\PortraitDocument;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Portrait;
 use StoneMill\Plan\Reference;
 
@@ -24,16 +24,15 @@ final readonly class SaveRevision
 
     /**
      * @param int $after the version that this one was made from
-     * @param array<string, mixed> $request
      * @param string|null $uuid the client's own: the same version sent again is kept once
      * @param string|null $reason why it was made
      */
-    public function __invoke(Bread $formula, int $after, array $request, ?string $uuid = null, ?string $reason = null): void
+    public function __invoke(Bread $formula, int $after, GivenRequest $request, ?string $uuid = null, ?string $reason = null): void
     {
-        $read = PlanRequest::read($request, $this->reference);
+        $read = $request->read($this->reference);
         $formula->refuseOtherStyle($read);
         $portrait = PortraitDocument::json(Portrait::of($this->planner->plan($read)));
-        $document = $read->style->completed($request);
+        $document = $request->completedBy($read->style)->json();
         DB::transaction(static function () use ($formula, $after, $request, $document, $portrait, $uuid, $reason): void {
             $kept = BreadRevision::query()->where('formula_id', $formula->id);
             if ($uuid !== null && (clone $kept)->where('uuid', $uuid)->exists()) {
@@ -41,7 +40,7 @@ final readonly class SaveRevision
             }
             $newest = $kept->latest('number')->first()->number ?? 0;
             if ($newest !== $after) {
-                throw Conflict::between('bread', $newest, $after, BreadDocument::of($formula), $request);
+                throw Conflict::between('bread', $newest, $after, BreadDocument::of($formula), $request->json());
             }
             BreadRevision::query()->create(['formula_id' => $formula->id, 'number' => $newest + 1, 'uuid' => $uuid, 'document' => $document, 'reason' => $reason]);
             $formula->update(['portrait' => $portrait]);

@@ -11,6 +11,7 @@ use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\Reference;
 use StoneMill\Trial\Factor;
@@ -53,18 +54,14 @@ final readonly class StartTrialBatch
         $newest = $trial->bread->newest();
         // Another flour is weighed from its own newest bag; a bag that is a level stands above the newest.
         $request = $setting->factor === Factor::Bag
-            ? $this->varied($kitchen, $this->start->asItStands($kitchen, $newest->document, $cook), $setting)
-            : $this->start->asItStands($kitchen, $this->varied($kitchen, $newest->document, $setting), $cook);
+            ? $this->varied($kitchen, $this->start->asItStands($kitchen, $newest->given(), $cook), $setting)
+            : $this->start->asItStands($kitchen, $this->varied($kitchen, $newest->given(), $setting), $cook);
         $batch = $this->start->prepared($kitchen, $trial->bread, $uuid, $at, $cook, ['revision' => $newest->number, 'request' => $request]);
 
         return $batch->fill(['trial_id' => $trial->id, 'trial_level' => $level]);
     }
 
-    /**
-     * @param array<string, mixed> $request
-     * @return array<string, mixed>
-     */
-    private function varied(Kitchen $kitchen, array $request, Setting $setting): array
+    private function varied(Kitchen $kitchen, GivenRequest $request, Setting $setting): GivenRequest
     {
         return (new Levels($this->reference, $this->planner, $request, LevelBags::of($kitchen, $setting->factor)))->request($setting);
     }

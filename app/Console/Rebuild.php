@@ -10,6 +10,7 @@ use App\Models\Bread;
 use App\Models\BreadRevision;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Document\PortraitDocument;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Portrait;
 
 /** Brings stored plans up to date, and works out anew from the logs what stands beside each batch. */
@@ -48,7 +49,7 @@ final class Rebuild extends OnKitchen
     private function drawBreads(): void
     {
         foreach (Bread::query()->whereNull('portrait')->get() as $bread) {
-            $request = BreadRevision::query()->where('formula_id', $bread->id)->latest('number')->first()->document ?? [];
+            $request = BreadRevision::query()->where('formula_id', $bread->id)->latest('number')->first()?->given() ?? GivenRequest::ofStyle($bread->style);
             $bread->update(['portrait' => PortraitDocument::json(Portrait::of($this->beside->planned($request, $bread->style, $bread->name, $this->tell(...))))]);
         }
     }

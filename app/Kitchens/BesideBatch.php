@@ -12,6 +12,7 @@ use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Line\Effort;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
@@ -32,7 +33,7 @@ final readonly class BesideBatch
     {
         $stored = $batch->document();
         if ($stored->isOld()) {
-            $today = $this->planned($batch->request, $batch->revision->formula->style, "Batch $batch->uuid", $tell);
+            $today = $this->planned($batch->given(), $batch->revision->formula->style, "Batch $batch->uuid", $tell);
             $plan = $stored->broughtUpToDate(PlanDocument::of($today));
             $batch->fill(['plan' => $plan->json, 'plan_format' => $plan->format]);
         }
@@ -50,13 +51,12 @@ final readonly class BesideBatch
     /**
      * A plan of a request; of one that is no longer taken, the style's own.
      *
-     * @param array<string, mixed> $request
      * @param (callable(string): void)|null $tell
      */
-    public function planned(array $request, string $style, string $whose, ?callable $tell = null): BatchPlan
+    public function planned(GivenRequest $request, string $style, string $whose, ?callable $tell = null): BatchPlan
     {
         try {
-            return $this->planner->plan(PlanRequest::read($request, $this->reference));
+            return $this->planner->plan($request->read($this->reference));
         } catch (InvalidInput $refusal) {
             $tell === null || $tell(sprintf('%s: %s', $whose, $refusal->getMessage()));
 

@@ -13,6 +13,7 @@ use Illuminate\Support\Collection;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Document\StateDocument;
 use StoneMill\Learn\BatchLesson;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Tally;
@@ -81,6 +82,12 @@ final class Batch extends Model
     public function verdict(): HasOne
     {
         return $this->hasOne(KeptVerdict::class);
+    }
+
+    /** What it is planned from. */
+    public function given(): GivenRequest
+    {
+        return GivenRequest::of($this->request);
     }
 
     /** Where the batch stands, by what its log adds up to so far. */

@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\Carbon;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use StoneMill\Plan\GivenRequest;
 
 /**
  * A formula as it was saved once. It never changes; the database refuses it.
@@ -27,6 +28,11 @@ final class BreadRevision extends Model
     public const UPDATED_AT = null;
 
     protected $guarded = [];
+
+    public function given(): GivenRequest
+    {
+        return GivenRequest::of($this->document);
+    }
 
     /** @return BelongsTo<Bread, $this> */
     public function formula(): BelongsTo

@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use StoneMill\Bake\Burner;
+use StoneMill\Bake\Metal;
+use StoneMill\Kitchen\Tool;
+use StoneMill\Kitchen\ToolKind;
+use StoneMill\Kitchen\Tools;
 use StoneMill\Learn\KitchenRecord;
-use StoneMill\Plan\KnobSetting;
+use StoneMill\Shape\PlateShape;
 
 /**
  * A griddle, press, pan or scale of the kitchen.
@@ -28,6 +33,8 @@ use StoneMill\Plan\KnobSetting;
  * @property string|null $burner
  * @property float|null $burner_watts
  * @property string|null $archived_at
+ *
+ * @phpstan-import-type Told from Tool
  */
 final class Gear extends Model
 {
@@ -35,39 +42,68 @@ final class Gear extends Model
 
     protected $guarded = [];
 
+    /** The tools of a kitchen in the order in which they came in, griddles with what the record says of their settings. */
+    public static function toolsOf(Kitchen $kitchen, KitchenRecord $record, User $cook): Tools
+    {
+        $standing = self::query()->where('kitchen_id', $kitchen->id)->whereNull('archived_at')->oldest('id')->get();
+
+        return new Tools(
+            array_values($standing->map(static fn (self $one): array => ['kind' => ToolKind::from($one->kind), 'id' => $one->uuid, 'told' => $one->told($record)])->all()),
+            array_filter($cook->measuresIn($kitchen), static fn (?string $set): bool => $set !== null),
+        );
+    }
+
     /**
      * This tool as a plan request names it, a griddle with what the record says of its settings.
      *
-     * @return array<string, mixed>
+     * @return Told
      */
-    public function toRequest(?KitchenRecord $record = null): array
+    public function told(KitchenRecord $record): array
     {
-        return array_filter([
-            'shape' => $this->kind === 'griddle' ? $this->shape : null,
-            'diameter_mm' => $this->diameter_millimetres,
-            'width_mm' => $this->width_millimetres,
-            'depth_mm' => $this->depth_millimetres,
-            'resolution_grams' => $this->resolution_grams,
-            'count' => $this->count,
-            'metal' => $this->metal,
-            'thickness_mm' => $this->metal_millimetres,
-            'burner' => $this->burner,
-            'burner_watts' => $this->burner_watts,
-            'preheat_seconds' => $this->kind === 'griddle' ? $this->preheatSeconds() : null,
-            'id' => $this->kind === 'griddle' ? $this->uuid : null,
-            'settings' => $this->kind === 'griddle' && $record !== null ? $this->settings($record) : null,
-        ], static fn (mixed $value): bool => $value !== null && $value !== []);
+        return $this->tool()->told($this->uuid, $this->preheatSeconds(), $record->settings($this->uuid));
     }
 
-    /** @return list<array{name: string, value: float, deviation: float, batches: int}> */
-    private function settings(KitchenRecord $record): array
+    /** @return array<string, string|float|int|null> its columns */
+    public static function columns(Tool $tool): array
     {
-        return array_map(static fn (KnobSetting $setting): array => ['name' => $setting->name, 'value' => round($setting->heat->value, 2), 'deviation' => round($setting->heat->deviation, 2), 'batches' => $setting->heat->batches], $record->settings($this->uuid));
+        return [
+            'kind' => $tool->kind->value,
+            'shape' => $tool->shape?->value,
+            'diameter_millimetres' => $tool->diameterMillimetres,
+            'width_millimetres' => $tool->widthMillimetres,
+            'depth_millimetres' => $tool->depthMillimetres,
+            'resolution_grams' => $tool->resolutionGrams,
+            'count' => $tool->count,
+            'metal' => $tool->metal?->value,
+            'metal_millimetres' => $tool->metalMillimetres,
+            'burner' => $tool->burner?->value,
+            'burner_watts' => $tool->burnerWatts,
+        ];
+    }
+
+    private function tool(): Tool
+    {
+        return new Tool(
+            ToolKind::from($this->kind),
+            PlateShape::tryFrom($this->shape ?? ''),
+            $this->diameter_millimetres,
+            $this->width_millimetres,
+            $this->depth_millimetres,
+            $this->resolution_grams,
+            $this->count,
+            Metal::tryFrom($this->metal ?? ''),
+            $this->metal_millimetres,
+            Burner::tryFrom($this->burner ?? ''),
+            $this->burner_watts,
+        );
     }
 
     /** What its newest calibration found; null where nobody has timed it. */
     private function preheatSeconds(): ?float
     {
+        if ($this->kind !== ToolKind::Griddle->value) {
+            return null;
+        }
         $newest = KeptCalibration::query()->where('gear_id', $this->id)->latest('taken_at')->latest('id')->first();
         $seconds = $newest->answer['preheat_seconds'] ?? null;
 

@@ -13,6 +13,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Plan\GivenRequest;
 
 final class NewBreadController
 {
@@ -20,7 +21,7 @@ final class NewBreadController
     {
         $findings = new Findings;
         $body = Node::root(Body::of($request), $findings)->object(['id', 'name', 'request']);
-        [$id, $name, $wanted] = [$body->at('id')->uuid(), $body->at('name')->text(80), $body->at('request')->fields()];
+        [$id, $name, $wanted] = [$body->at('id')->uuid(), $body->at('name')->text(80), GivenRequest::at($body->at('request'))];
         $findings->refuseIfAny();
         if (Bread::query()->where('uuid', $id)->exists()) {
             // Sent twice is kept once; an identifier of another kitchen is simply not to be had.

@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Plan\GivenRequest;
 
 final class ReplanBatchController
 {
@@ -20,7 +21,7 @@ final class ReplanBatchController
         $findings = new Findings;
         $body = Node::root(Body::of($request), $findings)->object(['version', 'request', 'id']);
         $version = $body->at('version')->integer(1, PHP_INT_MAX);
-        $wanted = $body->at('request')->fields();
+        $wanted = GivenRequest::at($body->at('request'));
         $id = $body->at('id')->optionalUuid();
         $findings->refuseIfAny();
 

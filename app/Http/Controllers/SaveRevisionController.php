@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Plan\GivenRequest;
 
 final class SaveRevisionController
 {
@@ -19,7 +20,7 @@ final class SaveRevisionController
     {
         $findings = new Findings;
         $body = Node::root(Body::of($request), $findings)->object(['after', 'request', 'id']);
-        [$after, $wanted, $id] = [$body->at('after')->integer(1, PHP_INT_MAX), $body->at('request')->fields(), $body->at('id')->optionalUuid()];
+        [$after, $wanted, $id] = [$body->at('after')->integer(1, PHP_INT_MAX), GivenRequest::at($body->at('request')), $body->at('id')->optionalUuid()];
         $findings->refuseIfAny();
         $formula = CurrentKitchen::bread($request, $bread);
         $save($formula, $after, $wanted, $id);

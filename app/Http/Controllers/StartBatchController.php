@@ -15,6 +15,7 @@ use Illuminate\Http\Request;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Plan\GivenRequest;
 
 final class StartBatchController
 {
@@ -23,7 +24,7 @@ final class StartBatchController
         $findings = new Findings;
         $body = Node::root(Body::of($request), $findings)->object(['id', 'bread', 'at', 'revision', 'request']);
         [$id, $bread, $at] = [$body->at('id')->uuid(), $body->at('bread')->uuid(), $body->at('at')->moment()];
-        $prepared = $body->at('request')->isAbsent() ? null : ['revision' => $body->at('revision')->integer(1, PHP_INT_MAX), 'request' => $body->at('request')->fields()];
+        $prepared = $body->at('request')->isAbsent() ? null : ['revision' => $body->at('revision')->integer(1, PHP_INT_MAX), 'request' => GivenRequest::at($body->at('request'))];
         $findings->refuseIfAny();
         $kitchen = CurrentKitchen::of($request);
         $known = Batch::query()->where('uuid', $id)->first();

@@ -16,7 +16,7 @@ final class GearDocument
     public static function of(Gear $gear, KitchenRecord $record): array
     {
         return [
-            'id' => $gear->uuid, 'version' => $gear->version, 'kind' => $gear->kind, 'name' => $gear->name, 'archived' => $gear->archived_at !== null, 'request' => $gear->toRequest($record),
+            'id' => $gear->uuid, 'version' => $gear->version, 'kind' => $gear->kind, 'name' => $gear->name, 'archived' => $gear->archived_at !== null, 'request' => $gear->told($record),
             'heat' => $gear->kind === 'griddle' ? LearnDocument::heat($record, $gear->uuid) : null,
             'calibrations' => array_values(KeptCalibration::query()->where('gear_id', $gear->id)->oldest('taken_at')->oldest('id')->get()
                 ->keyBy('setting')->map(self::calibration(...))->all()),

@@ -141,7 +141,7 @@ final readonly class TrialDocument
         }
         $settings = $design->settings();
 
-        return array_map(static fn (int $level): array => ['level' => $settings[$level]->inWords(), 'patch' => $settings[$level]->patch() ?? []], self::levels($batch));
+        return array_map(static fn (int $level): array => ['level' => $settings[$level]->inWords(), 'patch' => $settings[$level]->change()?->patch() ?? []], self::levels($batch));
     }
 
     /** @return array{int, int} levels of the first and the second half, by their places */
@@ -199,7 +199,7 @@ final readonly class TrialDocument
     /** @return list<array{level: string, changes: list<array{subject: string, kind: string, text: string, before: float|null, after: float|null, unit: string|null}>}> */
     private function drags(Trial $trial, Design $design): array
     {
-        $levels = new Levels($this->reference, $this->planner, $trial->bread->newest()->document, LevelBags::of($trial->bread->kitchen, $design->factor));
+        $levels = new Levels($this->reference, $this->planner, $trial->bread->newest()->given(), LevelBags::of($trial->bread->kitchen, $design->factor));
         $drags = [];
         foreach ($design->settings() as $setting) {
             try {

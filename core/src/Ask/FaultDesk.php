@@ -21,6 +21,7 @@ use StoneMill\Fault\Inquiry;
 use StoneMill\Fault\Riddle;
 use StoneMill\Fault\Seen;
 use StoneMill\Fault\Tried;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Limits;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
@@ -71,16 +72,16 @@ final readonly class FaultDesk
         $state = self::state($root->at('events'), PlannedBatch::of($plan));
         $findings->refuseIfAny();
 
-        return $this->about($root->at('request')->fields(), new Circumstances($plan, $state, $piece, array_values(array_filter($tried))), $symptoms, $stage, null);
+        return $this->about(GivenRequest::at($root->at('request')), new Circumstances($plan, $state, $piece, array_values(array_filter($tried))), $symptoms, $stage, null);
     }
 
     /**
      * What can be seen at a stage, and, where something was, its causes. A verdict tells its own symptoms.
      *
-     * @param array<string, mixed> $request that the batch stands on
+     * @param GivenRequest $request that the batch stands on
      * @param list<Symptom> $symptoms
      */
-    private function about(array $request, Circumstances $batch, array $symptoms, ?Stage $stage, ?Verdict $verdict): Answer
+    private function about(GivenRequest $request, Circumstances $batch, array $symptoms, ?Stage $stage, ?Verdict $verdict): Answer
     {
         $seen = $symptoms === [] && $verdict !== null ? Seen::in($verdict, $batch->plan) : $symptoms;
         $diagnosis = $seen === [] ? null : new Diagnosis($batch, $request, $seen, (new Finder($this->causes))->suspects($batch, $seen), $this->planner, $this->reference);
@@ -94,12 +95,12 @@ final readonly class FaultDesk
     /**
      * Of a batch that the house keeps.
      *
-     * @param array<string, mixed> $request that it stands on
+     * @param GivenRequest $request that it stands on
      * @param mixed $document what was seen, where
      * @param list<array{faults: FaultTally, verdict: Verdict|null}> $earlier batches of the same bread, in order
      * @throws InvalidInput If the document breaks the contract.
      */
-    public function of(array $request, BatchState $state, ?Verdict $verdict, array $earlier, mixed $document): Answer
+    public function of(GivenRequest $request, BatchState $state, ?Verdict $verdict, array $earlier, mixed $document): Answer
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['symptoms', 'stage', 'piece']);
@@ -107,7 +108,7 @@ final readonly class FaultDesk
         $stage = $root->at('stage')->optionalChoice(Stage::class);
         $piece = $root->at('piece')->optionalInteger(1, Limits::PIECES);
         $findings->refuseIfAny();
-        $plan = $this->planner->plan(PlanRequest::read($request, $this->reference));
+        $plan = $this->planner->plan($request->read($this->reference));
 
         return $this->about($request, new Circumstances($plan, $state, $piece, Followed::in($earlier)), $symptoms, $stage, $verdict);
     }

@@ -15,12 +15,12 @@ use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\OwnTurns;
 use StoneMill\Griddle\PlannedBake;
 use StoneMill\Griddle\Practice;
-use StoneMill\Griddle\Puzzle;
 use StoneMill\Griddle\SteadyCycle;
 use StoneMill\Griddle\TurnSearch;
 use StoneMill\Griddle\TurnWish;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\Puzzle;
 use StoneMill\Plan\Reference;
 
 /** Questions about the griddle: pictures of a bake, the search for better turns, loads one after another, practice. */
@@ -94,7 +94,7 @@ final readonly class GriddleDesk
         $puzzle = $root->at('puzzle')->choice(Puzzle::class);
         $practice = Practice::read($root);
         $findings->refuseIfAny();
-        $laying = $this->planner->laying(PlanRequest::read($puzzle->request(), $this->reference));
+        $laying = $this->planner->laying($puzzle->request()->read($this->reference));
 
         return new Answer([
             ...GriddleAnswers::practice($practice->on($laying, $puzzle->metalCelsius())),

@@ -74,13 +74,13 @@ final readonly class DiagnosisDocument
             'text' => $act->text,
             'water_grams' => $act->waterGrams,
             'flour_grams' => $act->dryMixFlourGrams,
-            'change' => $act->change === [] ? null : $act->change,
+            'change' => $act->change?->patch(),
         ];
     }
 
     /** @return array<string, mixed> */
     private static function next(NextTime $next): array
     {
-        return ['kind' => $next->change->kind->value, 'text' => $next->change->text, 'change' => $next->change->patch, 'changes' => ComparisonDocument::json($next->comparison)];
+        return ['kind' => $next->change->kind->value, 'text' => $next->change->text, 'change' => $next->change->change->patch(), 'changes' => ComparisonDocument::json($next->comparison)];
     }
 }

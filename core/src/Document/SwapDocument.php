@@ -38,7 +38,7 @@ final readonly class SwapDocument
             'name' => $option->new->name,
             'percent' => round($option->percent(), 4),
             'at_hand' => $option->isAtHand(),
-            'helper' => $option->helper === null ? null : ['name' => $option->helper['name'], 'percent' => round($option->helper['percent'], 4)],
+            'helper' => $option->helper === null ? null : ['name' => $option->helper->name, 'percent' => round($option->helper->percent, 4)],
             'water_grams' => Figures::json($after->dough->waterFigure),
             'hydration_percent' => round($after->dough->hydrationPercent(), 4),
             'binding_index' => round($after->dough->ledger->bindingIndex(), 4),
@@ -47,7 +47,7 @@ final readonly class SwapDocument
             'gluten' => $after->label->gluten->inWords(),
             'differences' => array_map(Figures::reason(...), $option->differences()),
             'warnings' => array_map(static fn (Warning $warning): string => $warning->text, $after->warnings),
-            'request' => $option->document,
+            'request' => $option->given->json(),
         ];
     }
 }

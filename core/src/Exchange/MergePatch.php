@@ -28,6 +28,24 @@ final class MergePatch
         return $document;
     }
 
+    /**
+     * One patch that does what two do, one after the other. Where the first takes a whole object away and the second writes into it,
+     * no patch can say both, and what stood in it before stays.
+     *
+     * @param array<string, mixed> $first
+     * @param array<string, mixed> $second
+     * @return array<string, mixed>
+     */
+    public static function joined(array $first, array $second): array
+    {
+        foreach ($second as $field => $value) {
+            $before = $first[$field] ?? null;
+            $first[$field] = self::isObject($value) && self::isObject($before) ? self::joined($before, $value) : $value;
+        }
+
+        return $first;
+    }
+
     /** @phpstan-assert-if-true array<string, mixed> $value */
     private static function isObject(mixed $value): bool
     {

@@ -273,14 +273,25 @@ final readonly class Node
      */
     public function choice(string $enum): BackedEnum
     {
+        return $this->knownChoice($enum) ?? $enum::cases()[0];
+    }
+
+    /**
+     * The same, null where it was refused: what else is wrong often depends on it.
+     *
+     * @template T of BackedEnum
+     *
+     * @param class-string<T> $enum
+     * @return T|null
+     */
+    public function knownChoice(string $enum): ?BackedEnum
+    {
         $case = is_string($this->value) ? $enum::tryFrom($this->value) : null;
         if ($case === null) {
             $this->refuse(
                 $this->value === null ? 'This is missing.' : 'This is not one of the choices.',
                 'one of '.implode(', ', array_map(static fn (BackedEnum $known): string => (string) $known->value, $enum::cases())),
             );
-
-            return $enum::cases()[0];
         }
 
         return $case;

@@ -6,6 +6,7 @@ namespace StoneMill\Fault;
 
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Record\BatchState;
 use StoneMill\School\Grease;
 use StoneMill\School\Rest;
@@ -78,7 +79,7 @@ final readonly class Acts
         return abs($wanted - $now) < 1 ? null : Act::replanning(
             $kind,
             sprintf('Turn the flame %s: %.0f °C instead of %.0f °C. Give the metal two minutes.', $kind === NowAct::TurnDown ? 'down' : 'up', $wanted, $now),
-            ['griddle' => ['surface_celsius' => $wanted]],
+            RequestChange::heat($wanted),
         );
     }
 
@@ -87,13 +88,13 @@ final readonly class Acts
         return Act::replanning(
             $kind,
             $kind === NowAct::LieLonger ? 'Leave the next pieces on a little longer: the plan moves every turn.' : 'Take the next pieces off a little sooner: the plan moves every turn.',
-            ['griddle' => ['weight_loss_percent' => $this->steps->weightLossPercent($kind === NowAct::LieLonger), 'own' => null]],
+            RequestChange::weightLoss($this->steps->weightLossPercent($kind === NowAct::LieLonger)),
         );
     }
 
     private function turnLater(): Act
     {
-        return Act::replanning(NowAct::TurnLater, 'Leave the next pieces on their first side longer: a face that has set lets go by itself.', ['griddle' => ['balance' => $this->steps->balance(false), 'own' => null]]);
+        return Act::replanning(NowAct::TurnLater, 'Leave the next pieces on their first side longer: a face that has set lets go by itself.', RequestChange::balance($this->steps->balance(false)));
     }
 
     private function grease(NowAct $kind): ?Act
@@ -103,7 +104,7 @@ final readonly class Acts
         return $this->plan->request->method->grease === $grease ? null : Act::replanning(
             $kind,
             $kind === NowAct::WetNext ? 'Brush the next one with a wet hand once it lies, before the first turn.' : sprintf('Wipe the metal with %.1f g of oil before each piece.', self::OIL_GRAMS_A_PIECE),
-            ['formula' => ['method' => ['grease' => $grease->value]]],
+            RequestChange::school($grease),
         );
     }
 
@@ -121,7 +122,7 @@ final readonly class Acts
         // A width that was asked for stays the plan's until this batch is made.
         return $this->plan->request->pieces->diameterMillimetres !== null
             ? Act::by($kind, $text)
-            : Act::replanning($kind, $text, ['pieces' => ['thickness_mm' => $this->steps->askedMillimetres($millimetres)]]);
+            : Act::replanning($kind, $text, RequestChange::thickness($this->steps->askedMillimetres($millimetres)));
     }
 
     private function waiting(NowAct $kind): string

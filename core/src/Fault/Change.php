@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace StoneMill\Fault;
 
+use StoneMill\Plan\RequestChange;
+
 /** A request changed for the next batch: in words, and as what makes it so. */
 final readonly class Change
 {
-    /** @param array<string, mixed> $patch JSON merge patch (RFC 7396) of the plan request */
-    public function __construct(public NextChange $kind, public string $text, public array $patch)
+    public function __construct(public NextChange $kind, public string $text, public RequestChange $change)
     {
     }
 }

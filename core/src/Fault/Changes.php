@@ -8,6 +8,7 @@ use StoneMill\Dough\LedgerRow;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Limits;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Record\BatchState;
 use StoneMill\School\After;
 use StoneMill\School\Grease;
@@ -16,6 +17,7 @@ use StoneMill\School\Measuring;
 use StoneMill\School\Rest;
 use StoneMill\School\Scald;
 use StoneMill\School\TurnSchool;
+use StoneMill\School\WaterSchool;
 use StoneMill\Swap\Lines;
 
 /** Changes of a plan request that would mend a fault, each by its plan's own rules. What the request has already is not offered. */
@@ -59,22 +61,18 @@ final readonly class Changes
         return match ($kind) {
             NextChange::MoreWater, NextChange::LessWater => $this->water($kind),
             NextChange::MoreScald => match ($method->scald) {
-                Scald::None, Scald::PourOver => $this->method($kind, 'Cook half of the flour in the pot', ['scald' => Scald::HalfInPot->value]),
-                Scald::HalfInPot => $this->method($kind, 'Cook all of the flour in the pot', ['scald' => Scald::AllInPot->value]),
+                Scald::None, Scald::PourOver => new Change($kind, 'Cook half of the flour in the pot', RequestChange::school(Scald::HalfInPot)),
+                Scald::HalfInPot => new Change($kind, 'Cook all of the flour in the pot', RequestChange::school(Scald::AllInPot)),
                 Scald::AllInPot => null,
             },
-            NextChange::BoilingWater => $this->plan->dough->waterCelsius > 92 ? null : new Change($kind, 'Pour the water boiling', ['formula' => ['method' => ['water' => 'boiling']], 'water' => ['celsius' => null, 'dough_celsius' => null]]),
-            NextChange::WarmWater => $this->plan->dough->waterCelsius <= self::WARM_CELSIUS + 5 ? null : new Change($kind, sprintf('Take water of %.0f °C', self::WARM_CELSIUS), ['water' => ['celsius' => self::WARM_CELSIUS, 'dough_celsius' => null]]),
-            NextChange::WarmDough => new Change($kind, sprintf('Mix it to %.0f °C', self::RISE_CELSIUS), ['water' => ['celsius' => null, 'dough_celsius' => self::RISE_CELSIUS]]),
-            NextChange::LongerRest => match ($method->rest) {
-                Rest::None => $this->method($kind, 'Let it rest for a while', ['rest' => Rest::Short->value]),
-                Rest::Short => $this->method($kind, 'Let it rest 20 to 30 min', ['rest' => Rest::TwentyThirtyMinutes->value]),
-                default => null,
-            },
-            NextChange::NoRest => $method->rest === Rest::None ? null : $this->method($kind, 'Leave out the rest', ['rest' => Rest::None->value]),
+            NextChange::BoilingWater => $this->plan->dough->waterCelsius > 92 ? null : new Change($kind, 'Pour the water boiling', RequestChange::school(WaterSchool::Boiling)),
+            NextChange::WarmWater => $this->plan->dough->waterCelsius <= self::WARM_CELSIUS + 5 ? null : new Change($kind, sprintf('Take water of %.0f °C', self::WARM_CELSIUS), RequestChange::waterOf(self::WARM_CELSIUS)),
+            NextChange::WarmDough => new Change($kind, sprintf('Mix it to %.0f °C', self::RISE_CELSIUS), RequestChange::doughOf(self::RISE_CELSIUS)),
+            NextChange::LongerRest => $this->longerRest(),
+            NextChange::NoRest => $this->restMinutes() <= 0 ? null : new Change($kind, 'Leave out the rest', RequestChange::school(Rest::None)),
             NextChange::KneadMore => match ($method->knead) {
-                Knead::JustTogether => $this->method($kind, 'Knead it 2 to 3 min', ['knead' => Knead::TwoThreeMinutes->value]),
-                Knead::TwoThreeMinutes => $this->method($kind, 'Knead it 6 to 8 min', ['knead' => Knead::SixEightMinutes->value]),
+                Knead::JustTogether => new Change($kind, 'Knead it 2 to 3 min', RequestChange::school(Knead::TwoThreeMinutes)),
+                Knead::TwoThreeMinutes => new Change($kind, 'Knead it 6 to 8 min', RequestChange::school(Knead::SixEightMinutes)),
                 Knead::SixEightMinutes => null,
             },
             NextChange::MoreBinder, NextChange::LessBinder => $this->binder($kind),
@@ -82,13 +80,13 @@ final readonly class Changes
             NextChange::MoreSalt => $this->most(Role::Salt) === null ? $this->line($kind, 'salt', self::SALT_PERCENT) : null,
             NextChange::LessAcid => $this->less($kind, Role::Acid),
             NextChange::LessLeavening => $this->less($kind, Role::Leavening),
-            NextChange::Weigh => $method->measure === Measuring::Weight ? null : $this->method($kind, 'Weigh the flour', ['measure' => Measuring::Weight->value]),
-            NextChange::WipeFat => $method->grease->usesFat() ? null : $this->method($kind, 'Wipe the metal with fat', ['grease' => Grease::Wiped->value]),
-            NextChange::DryMetal => $method->grease === Grease::Dry ? null : $this->method($kind, 'Bake it on dry metal', ['grease' => Grease::Dry->value]),
-            NextChange::WetTop => $method->grease === Grease::WetTop ? null : $this->method($kind, 'Brush its top with water', ['grease' => Grease::WetTop->value]),
+            NextChange::Weigh => $method->measure === Measuring::Weight ? null : new Change($kind, 'Weigh the flour', RequestChange::school(Measuring::Weight)),
+            NextChange::WipeFat => $method->grease->usesFat() ? null : new Change($kind, 'Wipe the metal with fat', RequestChange::school(Grease::Wiped)),
+            NextChange::DryMetal => $method->grease === Grease::Dry ? null : new Change($kind, 'Bake it on dry metal', RequestChange::school(Grease::Dry)),
+            NextChange::WetTop => $method->grease === Grease::WetTop ? null : new Change($kind, 'Brush its top with water', RequestChange::school(Grease::WetTop)),
             NextChange::PressOnGriddle => $this->press($kind),
-            NextChange::StackInCloth => $method->after === After::StackInCloth ? null : $this->method($kind, 'Stack it hot in a cloth', ['after' => After::StackInCloth->value]),
-            NextChange::CoolApart => $method->after === After::Rack ? null : $this->method($kind, 'Let it cool on a rack', ['after' => After::Rack->value]),
+            NextChange::StackInCloth => $method->after === After::StackInCloth ? null : new Change($kind, 'Stack it hot in a cloth', RequestChange::school(After::StackInCloth)),
+            NextChange::CoolApart => $method->after === After::Rack ? null : new Change($kind, 'Let it cool on a rack', RequestChange::school(After::Rack)),
             default => $this->measures($kind),
         };
     }
@@ -120,8 +118,25 @@ final readonly class Changes
         return $sign * ($wanted - $now) < 0.5 ? null : new Change(
             $kind,
             sprintf('Plan %.0f %% of water instead of %.0f %%', $wanted, $now),
-            ['water' => ['hydration_percent' => $wanted]],
+            RequestChange::hydration($wanted),
         );
+    }
+
+    private function longerRest(): ?Change
+    {
+        $now = 60 * $this->restMinutes();
+
+        return match (true) {
+            $now < Rest::Short->seconds() => new Change(NextChange::LongerRest, 'Let it rest for a while', RequestChange::school(Rest::Short)),
+            $now < Rest::TwentyThirtyMinutes->seconds() => new Change(NextChange::LongerRest, 'Let it rest 20 to 30 min', RequestChange::school(Rest::TwentyThirtyMinutes)),
+            default => null,
+        };
+    }
+
+    /** As it rests now: as the cook set it, or as its school has it. */
+    private function restMinutes(): float
+    {
+        return $this->plan->request->rests->minutes($this->plan->request->method->rest);
     }
 
     private function binder(NextChange $kind): ?Change
@@ -166,7 +181,7 @@ final readonly class Changes
         // The next batch is weighed from whatever bags are open then.
         $changed = array_map(static fn (array $line): array => array_diff_key($line, ['lot' => true]), $lines->withPercent($ingredient, $percent)->toRequest());
 
-        return new Change($kind, sprintf('%.1f %% of %s instead of %.1f %%', $percent, $name, $lines->percentOf($ingredient)), ['formula' => ['lines' => $changed]]);
+        return new Change($kind, sprintf('%.1f %% of %s instead of %.1f %%', $percent, $name, $lines->percentOf($ingredient)), RequestChange::lines($changed));
     }
 
     private function thickness(NextChange $kind): ?Change
@@ -177,7 +192,7 @@ final readonly class Changes
             return null;
         }
 
-        return new Change($kind, sprintf('%.1f mm thick instead of %.1f mm', $wanted, $now), ['pieces' => ['thickness_mm' => $this->steps->askedMillimetres($wanted), 'diameter_mm' => null]]);
+        return new Change($kind, sprintf('%.1f mm thick instead of %.1f mm', $wanted, $now), RequestChange::thicknessAlone($this->steps->askedMillimetres($wanted)));
     }
 
     private function smallerPieces(): ?Change
@@ -185,7 +200,7 @@ final readonly class Changes
         $now = $this->plan->portions->pieceGrams();
         $wanted = round((1 - self::PIECE_SHARE) * $now);
 
-        return $wanted < Limits::LEAST_PIECE_GRAMS ? null : new Change(NextChange::SmallerPieces, sprintf('Pieces of %.0f g instead of %.0f g', $wanted, $now), ['pieces' => ['grams_each' => $wanted, ...($this->plan->request->keepsFlour() ? ['count' => null] : [])]]);
+        return $wanted < Limits::LEAST_PIECE_GRAMS ? null : new Change(NextChange::SmallerPieces, sprintf('Pieces of %.0f g instead of %.0f g', $wanted, $now), RequestChange::pieceOf($wanted)->and(RequestChange::anyWidth())->and($this->plan->request->keepsFlour() ? RequestChange::anyCount() : RequestChange::nothing()));
     }
 
     private function heat(NextChange $kind): ?Change
@@ -193,21 +208,21 @@ final readonly class Changes
         $now = $this->plan->turns->surfaceCelsius->value;
         $wanted = $this->steps->surfaceCelsius($kind === NextChange::Hotter);
 
-        return abs($wanted - $now) < 1 ? null : new Change($kind, sprintf('Bake it at %.0f °C instead of %.0f °C', $wanted, $now), ['griddle' => ['surface_celsius' => $wanted]]);
+        return abs($wanted - $now) < 1 ? null : new Change($kind, sprintf('Bake it at %.0f °C instead of %.0f °C', $wanted, $now), RequestChange::heat($wanted));
     }
 
     private function bake(NextChange $kind): Change
     {
         $wanted = $this->steps->weightLossPercent($kind === NextChange::LongerBake);
 
-        return new Change($kind, sprintf('Bake it until it has lost %.0f %% instead of %.0f %%', $wanted, $this->plan->turns->weightLossPercent->value), ['griddle' => ['weight_loss_percent' => $wanted, 'own' => null]]);
+        return new Change($kind, sprintf('Bake it until it has lost %.0f %% instead of %.0f %%', $wanted, $this->plan->turns->weightLossPercent->value), RequestChange::weightLoss($wanted));
     }
 
     private function balance(NextChange $kind): Change
     {
         $isSooner = $kind === NextChange::TurnSooner;
 
-        return new Change($kind, $isSooner ? 'Turn it sooner' : 'Turn it later', ['griddle' => ['balance' => $this->steps->balance($isSooner), 'own' => null]]);
+        return new Change($kind, $isSooner ? 'Turn it sooner' : 'Turn it later', RequestChange::balance($this->steps->balance($isSooner)));
     }
 
     private function press(NextChange $kind): ?Change
@@ -216,13 +231,7 @@ final readonly class Changes
 
         return $request->method->turns === TurnSchool::ThreeWithPress || ! $request->style->baking->knows(TurnSchool::ThreeWithPress)
             ? null
-            : $this->method($kind, 'Turn it three times, with a press', ['turns' => TurnSchool::ThreeWithPress->value]);
-    }
-
-    /** @param array<string, string> $schools */
-    private function method(NextChange $kind, string $text, array $schools): Change
-    {
-        return new Change($kind, $text, ['formula' => ['method' => $schools]]);
+            : new Change($kind, 'Turn it three times, with a press', RequestChange::school(TurnSchool::ThreeWithPress));
     }
 
     private function most(Role $role): ?LedgerRow

@@ -6,9 +6,8 @@ namespace StoneMill\Fault;
 
 use StoneMill\Compare\Comparison;
 use StoneMill\Exchange\Exception\InvalidInput;
-use StoneMill\Exchange\MergePatch;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
 use StoneMill\School\Symptom;
 
@@ -28,13 +27,13 @@ final readonly class Diagnosis
     private Changes $changes;
 
     /**
-     * @param array<string, mixed> $request the plan request that the batch stands on
+     * @param GivenRequest $request that the batch stands on
      * @param list<Suspect> $suspects the likeliest first
      * @param list<Symptom> $symptoms
      */
     public function __construct(
         private Circumstances $batch,
-        private array $request,
+        private GivenRequest $request,
         public array $symptoms,
         private array $suspects,
         private Planner $planner,
@@ -78,7 +77,7 @@ final readonly class Diagnosis
                 continue;
             }
             try {
-                $after = $this->planner->plan(PlanRequest::read(MergePatch::applied($this->request, $change->patch), $this->reference));
+                $after = $this->planner->plan($this->request->with($change->change)->read($this->reference));
             } catch (InvalidInput) {
                 // What cannot be planned is no remedy for this bread.
                 continue;

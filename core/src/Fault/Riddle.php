@@ -7,9 +7,11 @@ namespace StoneMill\Fault;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use StoneMill\Dough\FeelGrade;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
+use StoneMill\Plan\RequestChange;
+use StoneMill\School\Scald;
 use StoneMill\School\Symptom;
 
 /** A batch in which one thing was done wrongly, drawn from a seed: the cook looks, asks and decides what it was. */
@@ -50,18 +52,18 @@ final readonly class Riddle
         $style = $styles[$chance->getInt(0, count($styles) - 1)];
         // From clear to very clear: nobody learns from what could not be seen.
         $more = $chance->getInt(0, 100) / 100;
-        $plan = $planner->plan(PlanRequest::read(['style' => $style, ...self::request($kind, $more)], $reference));
+        $plan = $planner->plan(GivenRequest::ofStyle($style)->with(self::planned($kind, $more))->read($reference));
 
         return new self($causes->named($kind) ?? throw new \LogicException('There is no such cause.'), self::staged($kind, StagedBatch::of($plan), $more), $symptoms, $seed);
     }
 
-    /** @return array<string, mixed> what was already planned wrongly */
-    private static function request(string $kind, float $more): array
+    /** What was already planned wrongly. */
+    private static function planned(string $kind, float $more): RequestChange
     {
         return match ($kind) {
-            'scald-short' => ['formula' => ['method' => ['scald' => 'none']], 'water' => ['celsius' => round(62 - 15 * $more)]],
-            'yeast-dead' => ['water' => ['celsius' => round(72 + 16 * $more)]],
-            default => [],
+            'scald-short' => RequestChange::school(Scald::None)->and(RequestChange::waterOf(round(62 - 15 * $more))),
+            'yeast-dead' => RequestChange::waterOf(round(72 + 16 * $more)),
+            default => RequestChange::nothing(),
         };
     }
 

@@ -38,7 +38,7 @@ final readonly class TurnSearch
 
     private const COST_BURNT = 2.0;
 
-    public function __construct(private TurnWish $wish)
+    public function __construct(public TurnWish $wish)
     {
     }
 
@@ -50,21 +50,6 @@ final readonly class TurnSearch
         $found[0] = (new ModelTurnPlanner)->bake(SteadyCycle::settled($found[0]->laying));
 
         return $found;
-    }
-
-    /** @return array<string, mixed> the wish that makes a plan request come to this plan, with the school it is turned by */
-    public function toWish(PlannedBake $baked): array
-    {
-        return [
-            'turns' => $baked->laying->school->value,
-            'griddle' => [
-                'surface_celsius' => $baked->laying->surfaceCelsius(),
-                ...($this->wish->aim->wishesShade ? ['shade' => $this->wish->aim->shade] : []),
-                ...($this->wish->aim->wishesLoss ? ['weight_loss_percent' => 100 * ($this->wish->aim->lossShare + $this->wish->aim->lossBeside)] : []),
-                'balance' => $baked->laying->balance,
-                ...($baked->laying->turnCount === null ? [] : ['turn_count' => $baked->laying->turnCount]),
-            ],
-        ];
     }
 
     /** @return list<string> what of the wish a plan does not meet, and what would */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Kitchen;
 
+use StoneMill\Plan\GivenRequest;
+
 /** The bags of a kitchen, and which one a batch is weighed from unless the cook says otherwise. */
 final readonly class BagShelf
 {
@@ -36,6 +38,16 @@ final readonly class BagShelf
     public function taken(string $ingredient): ?Bag
     {
         return $this->taken[$ingredient] ?? null;
+    }
+
+    /** The request with every line, and all that goes beside the dough, from the bag that is taken. */
+    public function under(GivenRequest $request): GivenRequest
+    {
+        $taken = array_values(array_intersect_key($this->taken, array_flip($request->ingredients())));
+
+        return $taken === [] ? $request : $request
+            ->weighedFrom(array_column($taken, 'id', 'ingredient'))
+            ->withBags(array_column($taken, 'facts', 'id'));
     }
 
     /** @return array<string, string> the bag that is taken, by ingredient */

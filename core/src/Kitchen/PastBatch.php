@@ -6,6 +6,8 @@ namespace StoneMill\Kitchen;
 
 use DateTimeImmutable;
 use StoneMill\Dough\FeelGrade;
+use StoneMill\Plan\GivenRequest;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
@@ -16,11 +18,6 @@ use StoneMill\Record\Verdict;
 final readonly class PastBatch
 {
     public const LONGEST_KEY = 80;
-
-    /** What fixes how large pieces are, and how many. */
-    private const SIZES = ['grams_each', 'diameter_mm', 'thickness_mm', 'like', 'each_takes'];
-
-    private const COUNTS = ['count', 'eaters'];
 
     /**
      * @param string $key by which its cook's own sheet knows it: the same is the same batch
@@ -49,32 +46,18 @@ final readonly class PastBatch
         return self::uuid("$kitchen|$this->key");
     }
 
-    /**
-     * The bread, of that size, with that water.
-     *
-     * @param array<string, mixed> $bread plan request
-     * @return array<string, mixed> plan request
-     */
-    public function request(array $bread): array
+    /** The bread, of that size, with that water. */
+    public function request(GivenRequest $bread): GivenRequest
     {
-        unset($bread['serve_at'], $bread['begin_at']);
-        $formula = is_array($bread['formula'] ?? null) ? $bread['formula'] : [];
-        $pieces = is_array($bread['pieces'] ?? null) ? $bread['pieces'] : [];
+        $made = $bread->with(RequestChange::anyTime());
         if ($this->flourGrams !== null) {
-            $formula['scale'] = ['flour_grams' => $this->flourGrams];
-            $pieces = array_diff_key($pieces, array_flip(self::COUNTS));
+            $made = $made->with(RequestChange::flour($this->flourGrams));
         }
         if ($this->pieces !== null) {
-            $pieces = [...array_diff_key($pieces, array_flip([...self::COUNTS, ...isset($formula['scale']) ? self::SIZES : []])), 'count' => $this->pieces];
+            $made = $made->with($made->isScaled() ? RequestChange::piecesOfTheDough($this->pieces) : RequestChange::pieces($this->pieces));
         }
-        $water = is_array($bread['water'] ?? null) ? $bread['water'] : [];
 
-        return [
-            ...$bread,
-            ...($formula === [] ? [] : ['formula' => $formula]),
-            ...($pieces === [] ? [] : ['pieces' => $pieces]),
-            ...($this->waterCelsius === null ? [] : ['water' => [...array_diff_key($water, ['dough_celsius' => 0]), 'celsius' => $this->waterCelsius]]),
-        ];
+        return $this->waterCelsius === null ? $made : $made->with(RequestChange::waterOf($this->waterCelsius));
     }
 
     /**

@@ -16,10 +16,6 @@ use StoneMill\Shape\PlateShape;
 /** The tools of one batch, as far as they set limits. */
 final readonly class GearWish
 {
-    private const LEAST_WIDTH_MM = 80;
-
-    private const MOST_WIDTH_MM = 2000;
-
     private const GAP_MILLIMETRES = 8.0;
 
     private const BETWEEN_PANS_MILLIMETRES = 40.0;
@@ -64,14 +60,14 @@ final readonly class GearWish
         return new self(
             self::readGriddle($griddle),
             $griddle->at('metal')->optionalChoice(Metal::class) ?? Metal::CastIron,
-            $griddle->at('thickness_mm')->optionalNumber(1, 60, 'mm'),
+            $griddle->at('thickness_mm')->optionalNumber(Limits::LEAST_METAL_MM, Limits::MOST_METAL_MM, 'mm'),
             $griddle->at('burner')->optionalChoice(Burner::class) ?? Burner::Home,
             $griddle->at('burner_watts')->optionalNumber(Limits::LEAST_WATTS, Limits::MOST_WATTS, 'W'),
-            $griddle->at('preheat_seconds')->optionalNumber(0, 7200, 's'),
-            $press->isAbsent() ? null : $press->at('diameter_mm')->number(40, 600, 'mm'),
-            $pan->isAbsent() ? null : $pan->at('diameter_mm')->number(80, 800, 'mm'),
+            $griddle->at('preheat_seconds')->optionalNumber(0, Limits::MOST_PREHEAT_SECONDS, 's'),
+            $press->isAbsent() ? null : $press->at('diameter_mm')->number(Limits::LEAST_DIAMETER_MM, Limits::MOST_PRESS_MM, 'mm'),
+            $pan->isAbsent() ? null : $pan->at('diameter_mm')->number(Limits::LEAST_PLATE_MM, Limits::MOST_PAN_MM, 'mm'),
             $pan->at('count')->optionalInteger(1, Limits::PANS) ?? 1,
-            $scale->at('resolution_grams')->optionalNumber(0.1, 10, 'g') ?? 1.0,
+            $scale->at('resolution_grams')->optionalNumber(Limits::LEAST_RESOLUTION_GRAMS, Limits::MOST_RESOLUTION_GRAMS, 'g') ?? 1.0,
             OvenWish::read($node->at('oven')),
             $node->at('cup')->optionalChoice(Cup::class),
             $node->at('spoon')->optionalChoice(SpoonSet::class) ?? SpoonSet::Metric,
@@ -159,7 +155,7 @@ final readonly class GearWish
             return null;
         }
         $shape = $node->at('shape')->choice(PlateShape::class);
-        $measure = static fn (string $name, PlateShape $of): float => $node->at($name)->numberWhere($shape === $of, self::LEAST_WIDTH_MM, self::MOST_WIDTH_MM, 'mm');
+        $measure = static fn (string $name, PlateShape $of): float => $node->at($name)->numberWhere($shape === $of, Limits::LEAST_PLATE_MM, Limits::MOST_PLATE_MM, 'mm');
         $diameter = $measure('diameter_mm', PlateShape::Round);
         [$width, $depth] = [$measure('width_mm', PlateShape::Rectangle), $measure('depth_mm', PlateShape::Rectangle)];
 

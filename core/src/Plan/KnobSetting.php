@@ -31,6 +31,12 @@ final readonly class KnobSetting
         }, $node->items(0, self::MOST));
     }
 
+    /** @return array{name: string, value: float, deviation: float, batches: int} as a plan request names it */
+    public function toRequest(): array
+    {
+        return ['name' => $this->name, 'value' => round($this->heat->value, 2), 'deviation' => round($this->heat->deviation, 2), 'batches' => $this->heat->batches];
+    }
+
     public function inWords(): string
     {
         $times = $this->heat->batches === 0 ? 'by its calibration' : sprintf('by its calibration and %d %s', $this->heat->batches, $this->heat->batches === 1 ? 'batch' : 'batches');

@@ -60,6 +60,26 @@ final class Limits
 
     public const MOST_THICKNESS_MM = 40;
 
+    /** Across what bread is pressed in. */
+    public const MOST_PRESS_MM = 800;
+
+    /** Across a pan, or a griddle and its sides. */
+    public const LEAST_PLATE_MM = 80;
+
+    public const MOST_PAN_MM = 800;
+
+    public const MOST_PLATE_MM = 2000;
+
+    public const LEAST_METAL_MM = 1;
+
+    public const MOST_METAL_MM = 60;
+
+    public const LEAST_RESOLUTION_GRAMS = 0.1;
+
+    public const MOST_RESOLUTION_GRAMS = 10;
+
+    public const MOST_PREHEAT_SECONDS = 7200;
+
     public const LEAST_ROOM_CELSIUS = 0;
 
     public const MOST_ROOM_CELSIUS = 50;

@@ -85,7 +85,7 @@ final readonly class Warnings
         $drier = $piece->drierPoints($dough);
 
         return array_values(array_filter([
-            $stuffed === null || $stuffed->holds() ? null : Warning::of('filling-bursts', 'shape', $stuffed->inWords(), min($stuffed->walls()), $stuffed->leastWallMillimetres(), Unit::Millimetre, Mend::thickness(ceil(2 * $stuffed->leastThicknessMillimetres(Stuffing::RESERVE)) / 2)),
+            $stuffed === null || $stuffed->holds() ? null : Warning::of('filling-bursts', 'shape', $stuffed->inWords(), min($stuffed->walls()), $stuffed->leastWallMillimetres(), Unit::Millimetre, Mend::thickerWalls(ceil(2 * $stuffed->leastThicknessMillimetres(Stuffing::RESERVE)) / 2)),
             ...$this->aboutSmoke($piece),
             $this->dustingBrowns($piece, $turns),
             $drier < self::DUSTED_POINTS ? null : Warning::of('dusting-dries', 'shape', 'So much dusting flour, worked in, makes the dough drier than it was made: brush it off, or use less.', $drier, self::DUSTED_POINTS, Unit::Point),

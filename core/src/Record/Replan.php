@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use StoneMill\Exchange\Node;
+use StoneMill\Plan\GivenRequest;
 
 /** What may still change in a batch under way: once water is in the flour, the formula is what it is. */
 final class Replan
@@ -21,17 +22,17 @@ final class Replan
     /**
      * Says at the node what may no longer be changed.
      *
-     * @param array<string, mixed> $before the request that the batch stands on
-     * @param array<string, mixed> $after the request wished for
+     * @param GivenRequest $before that the batch stands on
+     * @param GivenRequest $after that is wished for
      */
-    public static function check(BatchState $state, array $before, array $after, Node $node): void
+    public static function check(BatchState $state, GivenRequest $before, GivenRequest $after, Node $node): void
     {
         if (! $state->hasBegun()) {
             return;
         }
         foreach (self::FIXED_BY_THE_POUR as $field => $parts) {
             foreach ($parts as $part) {
-                if (self::part($before[$field] ?? null, $part) != self::part($after[$field] ?? null, $part)) {
+                if (self::part($before->field($field), $part) != self::part($after->field($field), $part)) {
                     $node->at($field)->refuse(
                         $field === 'pieces' ? 'Water is in the flour: number and size are settled when the dough is portioned.' : 'Water is in the flour: this batch keeps its formula.',
                         'as it was when water was poured',

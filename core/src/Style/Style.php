@@ -59,35 +59,4 @@ final readonly class Style
     {
         return BindingNeed::of($this->bindingNeeded, $this->method->shape, $this->uses, $shape, $purpose);
     }
-
-    /**
-     * The plan request of this style as it ships.
-     *
-     * @return array<string, mixed>
-     */
-    public function toRequest(): array
-    {
-        return $this->completed([
-            'style' => $this->id,
-            'pieces' => ['count' => $this->pieceCount, 'grams_each' => $this->pieceGrams, 'thickness_mm' => $this->thicknessMillimetres],
-        ]);
-    }
-
-    /**
-     * A request with its lines and schools spelled out, so that it stays what it is when a style's defaults change.
-     *
-     * @param array<string, mixed> $request
-     * @return array<string, mixed>
-     */
-    public function completed(array $request): array
-    {
-        $formula = is_array($request['formula'] ?? null) ? $request['formula'] : [];
-        $method = is_array($formula['method'] ?? null) ? $formula['method'] : [];
-
-        return [...$request, 'formula' => [
-            ...$formula,
-            'lines' => $formula['lines'] ?? $this->formula,
-            'method' => [...$this->method->choices(), ...$method],
-        ]];
-    }
 }

@@ -9,6 +9,7 @@ use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Allergen;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\GivenRequest;
 
 /** One way to replace a line: the new request, what it comes to, and what will be different. */
 final readonly class SwapOption
@@ -27,8 +28,7 @@ final readonly class SwapOption
     public float $distance;
 
     /**
-     * @param array<string, mixed> $document the plan request with the swap in it
-     * @param array{name: string, percent: float}|null $helper binder added or taken out to keep the hold even
+     * @param GivenRequest $given the plan request with the swap in it
      */
     public function __construct(
         private SwapRequest $swap,
@@ -36,8 +36,8 @@ final readonly class SwapOption
         public BatchPlan $after,
         private Ingredient $old,
         public Ingredient $new,
-        public array $document,
-        public ?array $helper,
+        public GivenRequest $given,
+        public ?HelpingBinder $helper,
     ) {
         $this->distance = self::distanceOf($old, $new, $swap)
             + self::WARNING * max(0, count($after->warnings) - count($before->warnings));
@@ -74,8 +74,8 @@ final readonly class SwapOption
         $says = static fn (string $text, ?float $value = null, Unit $unit = Unit::Point): Reason => $value === null ? Reason::saying($text) : Reason::amount($text, $value, $unit);
         $differences = [$says($this->new->note)];
         if ($this->helper !== null) {
-            $more = $this->helper['percent'] > 0;
-            $differences[] = $says(sprintf('%s %s keeps the hold even, in %% of flour', $more ? 'More' : 'Less', lcfirst($this->helper['name'])), abs($this->helper['percent']), Unit::Percent);
+            $more = $this->helper->percent > 0;
+            $differences[] = $says(sprintf('%s %s keeps the hold even, in %% of flour', $more ? 'More' : 'Less', lcfirst($this->helper->name)), abs($this->helper->percent), Unit::Percent);
         }
         $water = $this->after->dough->hydrationPercent() - $this->before->dough->hydrationPercent();
         if (abs($water) >= 1) {

@@ -9,6 +9,7 @@ use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Pantry\Allergen;
 use StoneMill\Pantry\Catalogue;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
 
@@ -18,12 +19,12 @@ final readonly class SwapRequest
     private const LARDER = 120;
 
     /**
-     * @param array<string, mixed> $document the plan request as it was given
+     * @param GivenRequest $given the plan request as it was given
      * @param list<string>|null $larder ingredients at hand, or null where nobody has said
      * @param list<Allergen> $without
      */
     private function __construct(
-        public array $document,
+        public GivenRequest $given,
         public PlanRequest $request,
         public string $replace,
         public ?array $larder,
@@ -36,8 +37,8 @@ final readonly class SwapRequest
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['request', 'replace', 'larder', 'without']);
-        $fields = $root->at('request')->fields();
-        $request = $fields === [] ? null : PlanRequest::readNode($root->at('request'), $reference, $findings);
+        $given = GivenRequest::at($root->at('request'));
+        $request = $given->isEmpty() ? null : PlanRequest::readNode($root->at('request'), $reference, $findings);
         $replace = $root->at('replace')->text(60);
         if ($request !== null && $replace !== '' && $request->formula->line($replace) === null) {
             $root->at('replace')->refuse('This is not a line of the formula.', 'an ingredient of the formula other than water');
@@ -45,7 +46,7 @@ final readonly class SwapRequest
         $larder = $root->at('larder')->isAbsent() ? null : self::larder($root->at('larder'), $request->catalogue ?? $reference->catalogue);
         $without = $root->at('without')->choices(Allergen::class, 12);
 
-        return new self($fields, $findings->sound($request), $replace, $larder, $without);
+        return new self($given, $findings->sound($request), $replace, $larder, $without);
     }
 
     public function isAtHand(string $ingredient): bool

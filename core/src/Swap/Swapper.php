@@ -10,9 +10,10 @@ use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
+use StoneMill\Plan\RequestChange;
 
 /**
  * Replaces one line of a formula by something else at equal binding and feel: the hold is made even with a binder, the
@@ -75,32 +76,28 @@ final readonly class Swapper
     {
         try {
             $lines = Lines::ofPlan($before)->replacing($old->id, $new->id, StandIn::of($old)->ratio($old, $new) ?? 1.0);
-            [$document, $after, $helper] = $this->evened($swap, $before, $lines, $new);
+            $evened = $this->evened($swap, $before, $lines, $new);
 
-            return new SwapOption($swap, $before, $after, $old, $new, $document, $helper);
+            return new SwapOption($swap, $before, $evened->plan, $old, $new, $evened->given, $evened->helper);
         } catch (InvalidInput) {
             // What cannot be planned in this formula is no option for it.
             return null;
         }
     }
 
-    /**
-     * Makes up lost hold, or takes back what is too much, with the formula's own gum or gel, or with psyllium.
-     *
-     * @return array{array<string, mixed>, BatchPlan, array{name: string, percent: float}|null}
-     */
-    private function evened(SwapRequest $swap, BatchPlan $before, Lines $lines, Ingredient $new): array
+    /** Makes up lost hold, or takes back what is too much, with the formula's own gum or gel, or with psyllium. */
+    private function evened(SwapRequest $swap, BatchPlan $before, Lines $lines, Ingredient $new): EvenedSwap
     {
         $helper = $this->helper($swap, $before, $new);
         $had = $lines->percentOf($helper->id);
         for ($round = 0; ; $round++) {
-            $document = $this->document($swap, $lines);
-            $after = $this->planner->plan(PlanRequest::read($document, $this->reference));
+            $given = self::withLines($swap->given, $lines);
+            $after = $this->planner->plan($given->read($this->reference));
             $lacks = $before->dough->ledger->bindingIndex() - $after->dough->ledger->bindingIndex();
             $has = $lines->percentOf($helper->id);
             $wanted = max(0.0, $has + $lacks / $helper->coldBinding);
             if ($round === self::ROUNDS || abs($lacks) < self::EVEN_POINTS || abs($wanted - $has) < 1e-6) {
-                return [$document, $after, $helper->id === $new->id || abs($has - $had) < self::TOLD_PERCENT ? null : ['name' => $helper->name, 'percent' => $has - $had]];
+                return new EvenedSwap($given, $after, $helper->id === $new->id || abs($has - $had) < self::TOLD_PERCENT ? null : new HelpingBinder($helper->name, $has - $had));
             }
             $lines = $lines->withPercent($helper->id, $wanted);
         }
@@ -124,18 +121,9 @@ final readonly class Swapper
         };
     }
 
-    /** @return array<string, mixed> */
-    private function document(SwapRequest $swap, Lines $lines): array
+    /** The lines take the place of all but the water that was written among them. */
+    private static function withLines(GivenRequest $given, Lines $lines): GivenRequest
     {
-        $formula = $swap->document['formula'] ?? [];
-        $water = array_values(array_filter(
-            is_array($formula) && is_array($formula['lines'] ?? null) ? $formula['lines'] : [],
-            static fn (mixed $line): bool => is_array($line) && ($line['ingredient'] ?? null) === 'water',
-        ));
-
-        return [
-            ...$swap->document,
-            'formula' => [...(is_array($formula) ? $formula : []), 'lines' => [...$lines->toRequest(), ...$water]],
-        ];
+        return $given->with(RequestChange::lines([...$lines->toRequest(), ...$given->waterLines()]));
     }
 }

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace StoneMill\Trial;
 
 use StoneMill\Exchange\Exception\InvalidInput;
-use StoneMill\Exchange\MergePatch;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
 
 /** A bread at the levels of a trial. */
@@ -17,10 +16,10 @@ final class Levels
     private ?BatchPlan $standing = null;
 
     /**
-     * @param array<string, mixed> $request plan request of the bread as it stands
+     * @param GivenRequest $request of the bread as it stands
      * @param array<string, LevelBag> $bags of the kitchen, with something in them, by their identifiers
      */
-    public function __construct(private readonly Reference $reference, private readonly Planner $planner, private readonly array $request, private readonly array $bags)
+    public function __construct(private readonly Reference $reference, private readonly Planner $planner, private readonly GivenRequest $request, private readonly array $bags)
     {
     }
 
@@ -35,13 +34,13 @@ final class Levels
     }
 
     /**
-     * @return array<string, mixed> plan request that differs in just this
+     * The request that differs in just this.
      *
      * @throws InvalidInput If the bread cannot be planned, or the level cannot be had.
      */
-    public function request(Setting $setting): array
+    public function request(Setting $setting): GivenRequest
     {
-        return MergePatch::applied($this->request, $setting->patch() ?? $setting->patchOfLine($this->standing(), $this->bags));
+        return $this->request->with($setting->change() ?? $setting->changeOfLine($this->standing(), $this->bags));
     }
 
     /** @throws InvalidInput If the level cannot be had, or cannot be planned. */
@@ -50,9 +49,8 @@ final class Levels
         return $this->planned($this->request($setting));
     }
 
-    /** @param array<string, mixed> $request */
-    private function planned(array $request): BatchPlan
+    private function planned(GivenRequest $request): BatchPlan
     {
-        return $this->planner->plan(PlanRequest::read($request, $this->reference));
+        return $this->planner->plan($request->read($this->reference));
     }
 }

@@ -7,7 +7,15 @@ namespace StoneMill\Trial;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Record\PlannedBatch;
+use StoneMill\School\After;
+use StoneMill\School\Grease;
+use StoneMill\School\Knead;
+use StoneMill\School\Rest;
+use StoneMill\School\Scald;
+use StoneMill\School\Shaping;
+use StoneMill\School\TurnSchool;
 use StoneMill\Swap\Lines;
 
 /** One level of a factor, as a request is planned by it, and as a plan is read for it. */
@@ -43,20 +51,22 @@ final readonly class Setting
         return is_float($this->level) ? $this->level : null;
     }
 
-    /**
-     * JSON merge patch of a plan request that sets just this, whatever the bread; null where it is a line of its formula.
-     *
-     * @return array<string, mixed>|null
-     */
-    public function patch(): ?array
+    /** Sets just this in a plan request, whatever the bread; null where it is a line of its formula. */
+    public function change(): ?RequestChange
     {
         return match ($this->factor) {
-            Factor::Hydration => ['water' => ['hydration_percent' => $this->level]],
-            Factor::WaterCelsius => ['water' => ['celsius' => $this->level, 'dough_celsius' => null]],
-            Factor::Thickness => ['pieces' => ['thickness_mm' => $this->level, 'diameter_mm' => null]],
-            Factor::Heat => ['griddle' => ['surface_celsius' => $this->level]],
-            Factor::Balance => ['griddle' => ['balance' => $this->level, 'own' => null]],
-            Factor::Scald, Factor::Knead, Factor::Rest, Factor::Shape, Factor::Grease, Factor::Turns, Factor::After => ['formula' => ['method' => [$this->factor->value => $this->level]]],
+            Factor::Hydration => RequestChange::hydration((float) $this->level),
+            Factor::WaterCelsius => RequestChange::waterOf((float) $this->level),
+            Factor::Thickness => RequestChange::thicknessAlone((float) $this->level),
+            Factor::Heat => RequestChange::heat((float) $this->level),
+            Factor::Balance => RequestChange::balance((float) $this->level),
+            Factor::Scald => RequestChange::school(Scald::from((string) $this->level)),
+            Factor::Knead => RequestChange::school(Knead::from((string) $this->level)),
+            Factor::Rest => RequestChange::school(Rest::from((string) $this->level)),
+            Factor::Shape => RequestChange::school(Shaping::from((string) $this->level)),
+            Factor::Grease => RequestChange::school(Grease::from((string) $this->level)),
+            Factor::Turns => RequestChange::school(TurnSchool::from((string) $this->level)),
+            Factor::After => RequestChange::school(After::from((string) $this->level)),
             Factor::Binder, Factor::Fat, Factor::Flour, Factor::Bag => null,
         };
     }
@@ -66,18 +76,17 @@ final readonly class Setting
      *
      * @param BatchPlan $plan of the bread as it stands
      * @param array<string, LevelBag> $bags those with something in them, by their identifiers
-     * @return array<string, mixed>
      *
      * @throws InvalidInput If the bag is empty, gone, or of something else.
      */
-    public function patchOfLine(BatchPlan $plan, array $bags): array
+    public function changeOfLine(BatchPlan $plan, array $bags): RequestChange
     {
         return match ($this->factor) {
             Factor::Binder => self::share($plan, Role::Binder, Lines::USUAL_BINDER, (float) $this->level),
             Factor::Fat => self::share($plan, Role::Fat, Lines::USUAL_FAT, (float) $this->level),
             Factor::Flour => $this->flour($plan),
             Factor::Bag => $this->bag($plan, $bags),
-            default => $this->patch() ?? [],
+            default => $this->change() ?? RequestChange::nothing(),
         };
     }
 
@@ -93,22 +102,19 @@ final readonly class Setting
         };
     }
 
-    /** @return array<string, mixed> as much of the one as there was of the other, by weight */
-    private function flour(BatchPlan $plan): array
+    /** As much of the one as there was of the other, by weight. */
+    private function flour(BatchPlan $plan): RequestChange
     {
         $most = $plan->dough->ledger->most(Role::Flour)?->line->ingredient->id;
         if ($most === null) {
             throw InvalidInput::at('levels', 'This bread has no flour that another could stand in for.', $this->inWords(), 'a bread with a flour');
         }
 
-        return $most === $this->level ? [] : ['formula' => ['lines' => Lines::ofPlan($plan)->replacing($most, (string) $this->level, 1.0)->toRequest()]];
+        return $most === $this->level ? RequestChange::nothing() : RequestChange::lines(Lines::ofPlan($plan)->replacing($most, (string) $this->level, 1.0)->toRequest());
     }
 
-    /**
-     * @param array<string, LevelBag> $bags
-     * @return array<string, mixed>
-     */
-    private function bag(BatchPlan $plan, array $bags): array
+    /** @param array<string, LevelBag> $bags */
+    private function bag(BatchPlan $plan, array $bags): RequestChange
     {
         $bag = $bags[(string) $this->level] ?? throw InvalidInput::at('levels', 'This bag is not on the shelf any more.', $this->inWords(), 'a bag with something in it');
         $lines = Lines::ofPlan($plan);
@@ -116,12 +122,11 @@ final readonly class Setting
             throw InvalidInput::at('levels', 'Nothing of this bag is in the bread.', $this->inWords(), 'a bag of something that is');
         }
 
-        return ['formula' => ['lines' => $lines->fromBag($bag->ingredient, (string) $this->level)->toRequest()], 'lots' => [(string) $this->level => $bag->facts->toRequest()]];
+        return RequestChange::lines($lines->fromBag($bag->ingredient, (string) $this->level)->toRequest())->and(RequestChange::bag((string) $this->level, $bag->facts));
     }
 
-    /** @return array<string, mixed> */
-    private static function share(BatchPlan $plan, Role $role, string $usual, float $percent): array
+    private static function share(BatchPlan $plan, Role $role, string $usual, float $percent): RequestChange
     {
-        return ['formula' => ['lines' => Lines::ofPlan($plan)->withPercent($plan->dough->ledger->most($role)->line->ingredient->id ?? $usual, $percent)->toRequest()]];
+        return RequestChange::lines(Lines::ofPlan($plan)->withPercent($plan->dough->ledger->most($role)->line->ingredient->id ?? $usual, $percent)->toRequest());
     }
 }

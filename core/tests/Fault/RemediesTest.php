@@ -7,7 +7,6 @@ namespace StoneMill\Tests\Fault;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Dough\FeelGrade;
-use StoneMill\Exchange\MergePatch;
 use StoneMill\Fault\Acts;
 use StoneMill\Fault\Causes;
 use StoneMill\Fault\Changes;
@@ -19,6 +18,7 @@ use StoneMill\Fault\NowAct;
 use StoneMill\Fault\Seen;
 use StoneMill\Fault\StagedBatch;
 use StoneMill\Fault\Tried;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\Extent;
@@ -62,7 +62,7 @@ final class RemediesTest extends TestCase
 
         $whole = self::made('pressed-masa')->mixed(1.0, FeelGrade::Cracking)->circumstances();
         $change = (new Changes($whole))->change(NextChange::MoreWater);
-        $patch = $change->patch['water'] ?? null;
+        $patch = $change?->change->patch()['water'] ?? null;
         self::assertIsArray($patch);
         self::assertEqualsWithDelta($whole->plan->dough->hydrationPercent() + 5, $patch['hydration_percent'], 0.06);
     }
@@ -79,7 +79,7 @@ final class RemediesTest extends TestCase
                 if ($change === null) {
                     continue;
                 }
-                $after = Bench::plan(MergePatch::applied($request, $change->patch));
+                $after = Bench::plan(GivenRequest::of($request)->with($change->change)->json());
                 if (json_encode(PlanDocument::of($plan)->json) !== json_encode(PlanDocument::of($after)->json)) {
                     $offered[$kind->value] = true;
                 }

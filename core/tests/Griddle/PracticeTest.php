@@ -7,7 +7,7 @@ namespace StoneMill\Tests\Griddle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Exchange\Exception\InvalidInput;
-use StoneMill\Griddle\Puzzle;
+use StoneMill\Plan\Puzzle;
 use StoneMill\Tests\Bench;
 
 final class PracticeTest extends TestCase

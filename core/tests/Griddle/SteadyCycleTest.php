@@ -87,7 +87,7 @@ final class SteadyCycleTest extends TestCase
         self::assertGreaterThan($strong->turns->lift->atSeconds, $weak->turns->lift->atSeconds);
         // The mend is one tap: planned for the heat there is, nothing is missing.
         $warning = array_values(array_filter($weak->warnings, static fn (Warning $one): bool => $one->id === 'burner-too-weak'))[0];
-        $there = $warning->mend?->change['griddle']['surface_celsius'];
+        $there = $warning->mend?->change->patch()['griddle']['surface_celsius'];
         self::assertNotContains('burner-too-weak', self::ids(self::plan('millet-round', ['burner' => 'home', 'burner_watts' => 800], ['griddle' => ['surface_celsius' => $there]])));
     }
 

@@ -36,7 +36,7 @@ final class BagContentsTest extends TestCase
         $short = self::short(PlanDocument::of(Bench::sketch($with(200.0)))->json);
         self::assertCount(1, $short);
         self::assertSame([200.0, round($flour, 4), Unit::Gram->value], [$short[0]['value'], $short[0]['limit'], $short[0]['unit']]);
-        self::assertSame(['pieces' => ['count' => (int) floor(14 * 200 / $flour)]], $short[0]['mend']['change'] ?? null);
+        self::assertSame(['pieces' => ['count' => (int) floor(14 * 200 / $flour), 'eaters' => null]], $short[0]['mend']['change'] ?? null);
         self::assertStringContainsString('enough for 10 of 14 pieces', $short[0]['text']);
         $mended = Bench::sketch([...$with(200.0), 'pieces' => ['count' => 10]]);
         self::assertSame([], self::short(PlanDocument::of($mended)->json), 'what it offers is mended by it');

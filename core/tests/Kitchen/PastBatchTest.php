@@ -11,6 +11,7 @@ use StoneMill\Dough\FeelGrade;
 use StoneMill\Kitchen\PastBatch;
 use StoneMill\Kitchen\PastEntry;
 use StoneMill\Learn\WaterLesson;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
@@ -92,7 +93,7 @@ final class PastBatchTest extends TestCase
 
     private static function planned(PastBatch $past): PlannedBatch
     {
-        return PlanDocument::of(Bench::plan($past->request(self::BREAD)))->planned();
+        return PlanDocument::of(Bench::plan($past->request(GivenRequest::of(self::BREAD))->json()))->planned();
     }
 
     private static function after(PastBatch $past, PlannedBatch $plan): BatchState

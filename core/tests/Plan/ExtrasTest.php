@@ -139,7 +139,7 @@ final class ExtrasTest extends TestCase
         $thin = self::plan($extras, ['pieces' => ['thickness_mm' => 3]]);
         $warning = array_values(array_filter($thin->warnings, static fn (Warning $one): bool => $one->id === 'filling-bursts'))[0] ?? null;
         self::assertNotNull($warning?->mend);
-        $mended = self::plan($extras, $warning->mend->change);
+        $mended = self::plan($extras, $warning->mend->change->patch());
         self::assertNotContains('filling-bursts', array_map(static fn (Warning $one): string => $one->id, $mended->warnings));
     }
 
@@ -157,7 +157,7 @@ final class ExtrasTest extends TestCase
         $hot = self::plan($butter, ['griddle' => ['surface_celsius' => 210]]);
         $warning = array_values(array_filter($hot->warnings, static fn (Warning $one): bool => $one->id === 'fat-smokes-butter'))[0] ?? null;
         self::assertSame([210.0, 150.0], [$warning?->value, $warning?->limit]);
-        self::assertSame(['griddle' => ['surface_celsius' => 140.0]], $warning?->mend?->change);
+        self::assertSame(['griddle' => ['surface_celsius' => 140.0]], $warning?->mend?->change->patch());
         $ghee = self::plan([['ingredient' => 'ghee', 'place' => 'faces']], ['griddle' => ['surface_celsius' => 210]]);
         self::assertStringNotContainsString('smokes', implode(' ', array_map(static fn (Warning $one): string => $one->id, $ghee->warnings)));
     }

@@ -77,7 +77,7 @@ final class CarryingTest extends TestCase
             static fn (Warning $warning): bool => $warning->id === 'paper-scorches',
         ));
         self::assertSame([], $warnings(215));
-        self::assertSame(['carry' => ['over' => 'over_the_palm']], $warnings(235)[0]->mend?->change);
+        self::assertSame(['carry' => ['over' => 'over_the_palm']], $warnings(235)[0]->mend?->change->patch());
     }
 
     public function test_going_over_on_paper_and_round_the_press_take_hands_longer(): void

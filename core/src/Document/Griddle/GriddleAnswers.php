@@ -15,6 +15,7 @@ use StoneMill\Griddle\PlannedBake;
 use StoneMill\Griddle\Practised;
 use StoneMill\Griddle\Sensitivity;
 use StoneMill\Griddle\TurnSearch;
+use StoneMill\Griddle\TurnWish;
 
 /** Answers about the griddle: a bake and what being off makes of it, the search for turns, loads, practice. */
 final class GriddleAnswers
@@ -39,7 +40,7 @@ final class GriddleAnswers
 
         return [
             'best' => (new SectionPart($best))->json(),
-            'wish' => $search->toWish($best),
+            'wish' => self::wish($search->wish, $best),
             'met' => $search->unmet($best) === [],
             'unmet' => $search->unmet($best),
             'sensitivity' => self::sensitivity($best),
@@ -49,6 +50,21 @@ final class GriddleAnswers
                 'lift_at_seconds' => round($one->liftedAtSeconds, 1),
                 'unmet' => $search->unmet($one),
             ], array_slice($found, 1)),
+        ];
+    }
+
+    /** @return array<string, mixed> the wish that makes a plan request come to this plan, with the school it is turned by */
+    private static function wish(TurnWish $wish, PlannedBake $baked): array
+    {
+        return [
+            'turns' => $baked->laying->school->value,
+            'griddle' => [
+                'surface_celsius' => $baked->laying->surfaceCelsius(),
+                ...($wish->aim->wishesShade ? ['shade' => $wish->aim->shade] : []),
+                ...($wish->aim->wishesLoss ? ['weight_loss_percent' => 100 * ($wish->aim->lossShare + $wish->aim->lossBeside)] : []),
+                'balance' => $baked->laying->balance,
+                ...($baked->laying->turnCount === null ? [] : ['turn_count' => $baked->laying->turnCount]),
+            ],
         ];
     }
 

@@ -13,13 +13,13 @@ final readonly class WarningPart
     {
     }
 
-    /** @return array{id: string, stage: string, text: string, value: float, limit: float, unit: string, mend: array{text: string, change: array<string, array<string, mixed>>}|null} */
+    /** @return array{id: string, stage: string, text: string, value: float, limit: float, unit: string, mend: array{text: string, change: array<string, mixed>}|null} */
     public function json(): array
     {
         return [
             'id' => $this->warning->id, 'stage' => $this->warning->stage, 'text' => $this->warning->text,
             'value' => round($this->warning->value, 4), 'limit' => round($this->warning->limit, 4), 'unit' => $this->warning->unit->value,
-            'mend' => $this->warning->mend === null ? null : ['text' => $this->warning->mend->text, 'change' => $this->warning->mend->change],
+            'mend' => $this->warning->mend === null ? null : ['text' => $this->warning->mend->text, 'change' => $this->warning->mend->change->patch()],
         ];
     }
 }

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace StoneMill\Griddle;
+namespace StoneMill\Plan;
+
+use StoneMill\Bake\Burner;
 
 /** A griddle that is not as it should be, to learn on. Each is a plan request and how hot the metal is when the bread is laid. */
 enum Puzzle: string
@@ -13,6 +15,8 @@ enum Puzzle: string
     case WetDough = 'wet_dough';
     case ColdIron = 'cold_iron';
     case ThickRound = 'thick_round';
+
+    private const IRON_MM = 340.0;
 
     public function title(): string
     {
@@ -38,16 +42,16 @@ enum Puzzle: string
         };
     }
 
-    /** @return array<string, mixed> the plan request that the bread comes from */
-    public function request(): array
+    /** What the bread is planned from. */
+    public function request(): GivenRequest
     {
-        return match ($this) {
-            self::Steady, self::ColdIron => ['style' => 'pressed-masa', ...($this === self::ColdIron ? ['gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 340, 'burner' => 'steady']]] : [])],
-            self::TooHot => ['style' => 'pressed-masa', 'griddle' => ['surface_celsius' => 290]],
-            self::TooThick => ['style' => 'pressed-masa', 'pieces' => ['thickness_mm' => 3.8]],
-            self::WetDough => ['style' => 'pressed-masa', 'water' => ['hydration_percent' => 156]],
-            self::ThickRound => ['style' => 'thick-corn-round'],
-        };
+        return GivenRequest::ofStyle($this === self::ThickRound ? 'thick-corn-round' : 'pressed-masa')->with(match ($this) {
+            self::Steady, self::ThickRound => RequestChange::nothing(),
+            self::ColdIron => RequestChange::roundGriddle(self::IRON_MM, Burner::Steady),
+            self::TooHot => RequestChange::heat(290),
+            self::TooThick => RequestChange::thickness(3.8),
+            self::WetDough => RequestChange::hydration(156),
+        });
     }
 
     /** Temperature of the metal when the bread is laid; null where it is what was set. */

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Kitchen;
+
+use StoneMill\Plan\GivenRequest;
+
+/**
+ * The tools of a kitchen, and with which a batch is made unless the bread says otherwise: the first of each kind. A pan is
+ * taken only by who asks for it.
+ *
+ * @phpstan-import-type Told from Tool
+ */
+final readonly class Tools
+{
+    /**
+     * @param list<array{kind: ToolKind, id: string, told: Told}> $tools in the order in which they came in
+     * @param array<string, string> $measures the cook's own cup and spoon
+     */
+    public function __construct(private array $tools, private array $measures)
+    {
+    }
+
+    /** What the bread itself is baked on or in stands above what the kitchen has first; a griddle of the kitchen that it keeps to is known as it is today. */
+    public function beside(GivenRequest $request): GivenRequest
+    {
+        $own = $request->part('gear');
+        $griddle = is_array($own['griddle'] ?? null) ? $own['griddle']['id'] ?? null : null;
+        $gear = $this->measures;
+        foreach ($this->tools as ['kind' => $kind, 'id' => $id, 'told' => $told]) {
+            if ($kind !== ToolKind::Pan) {
+                $gear[$kind->value] ??= $told;
+            }
+            if ($kind === ToolKind::Griddle && $id === $griddle) {
+                $own['griddle'] = $told;
+            }
+        }
+
+        return $gear === [] ? $request : $request->withGear([...$gear, ...$own]);
+    }
+}

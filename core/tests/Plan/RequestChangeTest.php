@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Plan;
+
+use PHPUnit\Framework\TestCase;
+use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Fault\Changes;
+use StoneMill\Fault\NextChange;
+use StoneMill\Fault\StagedBatch;
+use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\GivenRequest;
+use StoneMill\Plan\RequestChange;
+use StoneMill\School\Likeness;
+use StoneMill\School\Rest;
+use StoneMill\School\Scald;
+use StoneMill\Style\Style;
+use StoneMill\Tests\Bench;
+use StoneMill\Tests\Seeded;
+
+/** What is offered as a change can be taken, whatever the cook had asked for before. */
+final class RequestChangeTest extends TestCase
+{
+    private const REQUESTS = 150;
+
+    public function test_what_a_warning_or_a_cause_offers_can_be_planned_whatever_was_wished_before(): void
+    {
+        $seeded = new Seeded(20261128);
+        [$mends, $changes] = [0, 0];
+        for ($number = 0; $number < self::REQUESTS; $number++) {
+            $given = self::wished($seeded);
+            $plan = self::planned($given);
+            if ($plan === null) {
+                continue;
+            }
+            foreach ($plan->warnings as $warning) {
+                if ($warning->mend !== null) {
+                    $mends++;
+                    self::assertNotNull(self::planned($given->with($warning->mend->change)), "$number, $warning->id: {$warning->mend->text}");
+                }
+            }
+            $offered = new Changes(StagedBatch::of($plan)->circumstances());
+            foreach (NextChange::cases() as $kind) {
+                $change = $offered->change($kind);
+                if ($change !== null) {
+                    $changes++;
+                    $given->with($change->change)->read(Bench::reference());
+                }
+            }
+        }
+        self::assertGreaterThan(100, $mends);
+        self::assertGreaterThan(500, $changes);
+    }
+
+    public function test_another_school_counts_above_minutes_and_shares_that_stood_beside_the_old_one(): void
+    {
+        $own = GivenRequest::of(['style' => 'pressed-masa', 'formula' => ['rest' => ['minutes' => 45], 'lines' => [['ingredient' => 'instant-masa-fine', 'percent' => 100]]], 'water' => ['pot_share' => 0.2]]);
+        self::assertSame(2700, self::planned($own)?->restSeconds);
+        self::assertSame(0, self::planned($own->with(RequestChange::school(Rest::None)))?->restSeconds);
+        self::assertSame(0.5, $own->with(RequestChange::school(Scald::HalfInPot))->read(Bench::reference())->potShare());
+    }
+
+    public function test_two_changes_are_one_patch_that_does_what_both_do_in_turn(): void
+    {
+        $given = GivenRequest::ofStyle('pressed-masa')->with(RequestChange::doughOf(28))->with(RequestChange::diameter(150));
+        foreach ([[RequestChange::heat(240), RequestChange::balance(1.1)], [RequestChange::pieces(8), RequestChange::pieceOf(30)], [RequestChange::waterOf(40), RequestChange::hydration(120)]] as [$one, $other]) {
+            self::assertEquals($given->with($one)->with($other), $given->with($one->and($other)));
+        }
+    }
+
+    public function test_a_part_that_a_change_empties_is_no_part_of_the_request_any_more(): void
+    {
+        $given = GivenRequest::of(['style' => 'pressed-masa', 'water' => ['celsius' => 60], 'formula' => ['rest' => ['minutes' => 45]]]);
+        self::assertSame('{"style":"pressed-masa","formula":{"method":{"rest":"short"}}}', json_encode($given->with(RequestChange::waterOf(null))->with(RequestChange::school(Rest::Short))->json()));
+    }
+
+    private static function planned(GivenRequest $given): ?BatchPlan
+    {
+        try {
+            return Bench::sketch($given->json());
+        } catch (InvalidInput) {
+            return null;
+        }
+    }
+
+    /** A bread with wishes of every kind; some of them cannot be had together. */
+    private static function wished(Seeded $seeded): GivenRequest
+    {
+        $styles = array_map(static fn (Style $one): string => $one->id, Bench::reference()->styles->all());
+        $style = $styles[$seeded->int(0, count($styles) - 1)];
+        $sizes = ['grams_each' => round($seeded->between(10, 200)), 'diameter_mm' => round($seeded->between(90, 280)), 'thickness_mm' => round($seeded->between(1, 12), 1), 'like' => $seeded->one(Likeness::cases())->value];
+        $pieces = $seeded->one([['count' => $seeded->int(1, 40)], ['eaters' => $seeded->int(1, 12)], []]);
+        foreach ([$seeded->one(array_keys($sizes)), $seeded->one(array_keys($sizes))] as $size) {
+            $pieces[$size] = $sizes[$size];
+        }
+        $either = static fn (array $part): array => $seeded->int(0, 1) === 0 ? [] : $part;
+
+        return GivenRequest::of(array_filter([
+            'style' => $style,
+            'pieces' => $pieces,
+            'formula' => [...$either(['rest' => ['minutes' => $seeded->int(0, 90)]]), ...$either(['method' => ['scald' => $seeded->one(Scald::cases())->value]]), ...$either(['scale' => ['flour_grams' => $seeded->int(100, 900)]])],
+            'water' => [...$either(['hydration_percent' => $seeded->int(40, 220)]), ...$seeded->one([['celsius' => $seeded->int(5, 99)], ['dough_celsius' => $seeded->int(20, 45)], []]), ...$either(['pot_share' => round($seeded->between(0, 1), 2)])],
+            'griddle' => $either(['surface_celsius' => $seeded->int(140, 320)]),
+            'room' => $either(['celsius' => $seeded->int(5, 35)]),
+        ]));
+    }
+}
