@@ -108,6 +108,7 @@ test('what was begun by mistake or is not in use goes out of sight, and comes ba
   await page.goto('/breads')
   await page.getByRole('button', { name: 'Put away (1)' }).click()
   await page.getByRole('button', { name: 'Take out Soft rice rounds' }).click()
+  await expect(page.getByRole('link', { name: /^Soft rice rounds/ })).toBeVisible()
   await page.goto('/')
   await everyBread(page)
   await expect(page.getByRole('button', { name: 'Start Soft rice rounds' })).toBeVisible()

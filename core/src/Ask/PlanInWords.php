@@ -10,6 +10,7 @@ use StoneMill\Griddle\TurnWindow;
 use StoneMill\Line\Clock;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Warning;
+use StoneMill\School\Finish;
 
 /** A batch plan as a cook would read it out, for a terminal: the acts in their order, each with its number. */
 final readonly class PlanInWords
@@ -67,8 +68,8 @@ final readonly class PlanInWords
         $turns = $this->plan->turns;
         $touches = array_map(static fn (TurnWindow $touch): string => sprintf('%s at %s', $touch->action->value, Clock::minutes($touch->atSeconds)), $turns->touches());
         $finish = $turns->finishSeconds > 0 ? sprintf(', then %s %s', Clock::minutes($turns->finishSeconds), match ($turns->finish) {
-            'flame' => 'on the flame',
-            'oven' => 'in the oven',
+            Finish::Flame => 'on the flame',
+            Finish::Oven => 'in the oven',
             default => 'under the broiler and in the oven',
         }) : '';
 

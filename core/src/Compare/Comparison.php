@@ -41,7 +41,7 @@ final readonly class Comparison
                 $to > $from => sprintf('More %s.', lcfirst($name)),
                 default => sprintf('Less %s.', lcfirst($name)),
             };
-            $changes[] = new Difference($name, 'line', $text, $from, $to, Unit::Percent);
+            $changes[] = new Difference($name, DifferenceKind::Line, $text, $from, $to, Unit::Percent);
         }
 
         return $changes;
@@ -54,7 +54,7 @@ final readonly class Comparison
         $after = $this->after->request->method->choices();
         foreach ($this->before->request->method->choices() as $step => $school) {
             if ($after[$step] !== $school) {
-                $changes[] = new Difference($step, 'school', sprintf('%s: %s instead of %s.', ucfirst($step), str_replace('_', ' ', $after[$step]), str_replace('_', ' ', $school)), null, null, null);
+                $changes[] = new Difference($step, DifferenceKind::School, sprintf('%s: %s instead of %s.', ucfirst($step), str_replace('_', ' ', $after[$step]), str_replace('_', ' ', $school)), null, null, null);
             }
         }
 
@@ -80,7 +80,7 @@ final readonly class Comparison
         foreach ($figures as [$name, $unit, $more, $less, $of]) {
             [$from, $to] = [$of($this->before), $of($this->after)];
             if (! self::alike($from, $to, $unit)) {
-                $changes[] = new Difference($name, 'outcome', sprintf('%s: %s.', $name, $to > $from ? $more : $less), $from, $to, $unit);
+                $changes[] = new Difference($name, DifferenceKind::Outcome, sprintf('%s: %s.', $name, $to > $from ? $more : $less), $from, $to, $unit);
             }
         }
 
@@ -93,13 +93,13 @@ final readonly class Comparison
         [$before, $after] = [$this->before->label, $this->after->label];
         $changes = [];
         foreach ($after->allergensBeyond($before) as $gained) {
-            $changes[] = new Difference('Allergens', 'label', sprintf('Now with %s.', $gained->inWords()), null, null, null);
+            $changes[] = new Difference('Allergens', DifferenceKind::Label, sprintf('Now with %s.', $gained->inWords()), null, null, null);
         }
         foreach ($before->allergensBeyond($after) as $lost) {
-            $changes[] = new Difference('Allergens', 'label', sprintf('No longer with %s.', $lost->inWords()), null, null, null);
+            $changes[] = new Difference('Allergens', DifferenceKind::Label, sprintf('No longer with %s.', $lost->inWords()), null, null, null);
         }
         if ($before->gluten !== $after->gluten) {
-            $changes[] = new Difference('Gluten', 'label', $after->gluten->inWords().'.', null, null, null);
+            $changes[] = new Difference('Gluten', DifferenceKind::Label, $after->gluten->inWords().'.', null, null, null);
         }
 
         return $changes;

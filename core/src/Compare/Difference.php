@@ -9,8 +9,7 @@ use StoneMill\Measure\Unit;
 /** One thing that differs between two plans. */
 final readonly class Difference
 {
-    /** @param string $kind line, school, outcome or label */
-    public function __construct(public string $subject, public string $kind, public string $text, public ?float $before, public ?float $after, public ?Unit $unit)
+    public function __construct(public string $subject, public DifferenceKind $kind, public string $text, public ?float $before, public ?float $after, public ?Unit $unit)
     {
     }
 }

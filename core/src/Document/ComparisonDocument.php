@@ -16,7 +16,7 @@ final class ComparisonDocument
         $rounded = static fn (?float $value): ?float => $value === null ? null : round($value, 4);
 
         return array_map(static fn (Difference $one): array => [
-            'subject' => $one->subject, 'kind' => $one->kind, 'text' => $one->text,
+            'subject' => $one->subject, 'kind' => $one->kind->value, 'text' => $one->text,
             'before' => $rounded($one->before), 'after' => $rounded($one->after), 'unit' => $one->unit?->value,
         ], $comparison->differences());
     }

@@ -32,7 +32,7 @@ final readonly class DayDocument
     private static function clash(Clash $clash): array
     {
         return [
-            'kind' => $clash->kind,
+            'kind' => $clash->kind->value,
             'batches' => [$clash->first->id, $clash->second->id],
             'from' => self::moment($clash->first, $clash->from),
             'until' => self::moment($clash->first, $clash->until),

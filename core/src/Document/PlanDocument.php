@@ -77,7 +77,7 @@ final readonly class PlanDocument implements JsonSerializable
                 'cost' => (new CostPart($plan->cost))->json($plan->portions->count),
                 'budget' => self::budget($plan->budget()),
             ],
-            'cautions' => array_map(static fn (Caution $caution): array => ['id' => $caution->id, 'stage' => $caution->stage, 'text' => $caution->text], $plan->cautions),
+            'cautions' => array_map(static fn (Caution $caution): array => ['id' => $caution->id, 'stage' => $caution->stage->value, 'text' => $caution->text], $plan->cautions),
             'warnings' => array_map(static fn (Warning $warning): array => (new WarningPart($warning))->json(), $plan->warnings),
             'learned' => array_map(static fn (LearnedNote $note): array => ['key' => $note->key, 'stage' => $note->stage->value, 'words' => $note->words, 'without' => $note->without], (new LearnedNotes($plan))->all()),
             'moved_by' => [

@@ -128,7 +128,7 @@ final readonly class StateDocument
     private static function oven(?OvenTurn $turn): ?array
     {
         return $turn === null ? null : [
-            'what' => $turn->what,
+            'what' => $turn->what->value,
             'round' => $turn->number,
             'seconds' => $turn->seconds,
             'started_at' => self::moment($turn->since),

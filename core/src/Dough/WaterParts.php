@@ -67,9 +67,9 @@ final readonly class WaterParts
     public function pours(): array
     {
         return array_values(array_filter([
-            new WaterPour('ice', $this->iceGrams, 0.0),
-            new WaterPour('tap', $this->tapGrams, $this->tapCelsius),
-            new WaterPour('kettle', $this->kettleGrams, self::KETTLE_CELSIUS),
+            new WaterPour(WaterSource::Ice, $this->iceGrams, 0.0),
+            new WaterPour(WaterSource::Tap, $this->tapGrams, $this->tapCelsius),
+            new WaterPour(WaterSource::Kettle, $this->kettleGrams, self::KETTLE_CELSIUS),
         ], static fn (WaterPour $pour): bool => $pour->grams > 0));
     }
 }

@@ -33,7 +33,7 @@ final readonly class Laying
         public Aim $aim,
         public float $balance = 1.0,
         public ?int $turnCount = null,
-        public Finish $finish = new Finish,
+        public OvenFinish $finish = new OvenFinish,
         public ?SteadyCycle $stride = null,
     ) {
         OutOfRange::guard('surface temperature in °C', $iron->setCelsius, 120, 400);

@@ -7,6 +7,7 @@ namespace StoneMill\Griddle;
 use StoneMill\Bake\Mesh;
 use StoneMill\Bake\RestingIron;
 use StoneMill\Griddle\Exception\UnplannedSchool;
+use StoneMill\School\OvenStep;
 use StoneMill\School\TurnAction;
 use StoneMill\School\TurnSchool;
 
@@ -123,7 +124,7 @@ final readonly class ModelTurnPlanner implements TurnPlanner
                 $from = $bake->secondsOn();
                 $work->bringUnderBroiler();
                 $work->until(Sign::TopBrowned, $laying->aim->brownness(), $from + self::BROILER_SECONDS);
-                $rounds[] = new FinishRound(FinishRound::BROILER, $bake->secondsOn() - $from);
+                $rounds[] = new FinishRound(OvenStep::Broiler, $bake->secondsOn() - $from);
                 break;
             case TurnSchool::BrownThenOven:
                 break;
@@ -135,12 +136,12 @@ final readonly class ModelTurnPlanner implements TurnPlanner
         $work->until(Sign::Done, $laying->aim->doneCelsius, $from + self::OVEN_SECONDS);
         $work->until(Sign::Lost, $laying->aim->lossShare, $from + self::OVEN_SECONDS);
         if ($bake->secondsOn() - $from >= self::LEAST_ROUND_SECONDS) {
-            $rounds[] = new FinishRound(FinishRound::OVEN, $bake->secondsOn() - $from);
+            $rounds[] = new FinishRound(OvenStep::Oven, $bake->secondsOn() - $from);
         }
         $topped = $laying->finish->toppedSeconds($laying->kitchen->ovenCelsius, $laying->kitchen->roomCelsius);
         if ($topped > 0) {
             $work->lie($topped);
-            $rounds[] = new FinishRound(FinishRound::TOPPED, $topped);
+            $rounds[] = new FinishRound(OvenStep::Topped, $topped);
         }
 
         return $rounds;

@@ -9,6 +9,7 @@ use StoneMill\Bake\Mesh;
 use StoneMill\Bake\RestingIron;
 use StoneMill\Exchange\Node;
 use StoneMill\Measure\Exception\OutOfRange;
+use StoneMill\School\OvenStep;
 use StoneMill\School\TurnAction;
 use StoneMill\School\TurnSchool;
 
@@ -110,12 +111,12 @@ final readonly class OwnTurns
         if ($broiled > 0) {
             $work->bringUnderBroiler();
             $work->lie($broiled);
-            $rounds[] = new FinishRound(FinishRound::BROILER, $broiled);
+            $rounds[] = new FinishRound(OvenStep::Broiler, $broiled);
         }
         $school === TurnSchool::CoveredSlow ? $work->bake->bringUnder(Above::Covered) : $work->bringIntoOven();
         $work->lie($this->finishSeconds - $broiled);
         if ($this->finishSeconds > $broiled && $school !== TurnSchool::CoveredSlow) {
-            $rounds[] = new FinishRound(FinishRound::OVEN, $this->finishSeconds - $broiled);
+            $rounds[] = new FinishRound(OvenStep::Oven, $this->finishSeconds - $broiled);
         }
 
         return $rounds;

@@ -9,6 +9,7 @@ use StoneMill\Measure\Learned;
 use StoneMill\Measure\Reason;
 use StoneMill\Measure\Spread;
 use StoneMill\Measure\Unit;
+use StoneMill\School\Finish;
 
 /** When to turn, press and lift one bread, and what comes of it. */
 final readonly class TurnPlan
@@ -27,7 +28,7 @@ final readonly class TurnPlan
         public Figure $surfaceCelsius,
         public array $turns,
         public TurnWindow $lift,
-        public string $finish,
+        public Finish $finish,
         public int $finishSeconds,
         public Figure $weightLossPercent,
         public array $faces,

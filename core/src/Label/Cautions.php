@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Label;
 
+use StoneMill\School\Stage;
+
 /**
  * The shipped cautions and the rule which of them a batch shows.
  *
@@ -20,7 +22,7 @@ final readonly class Cautions
     public static function read(array $rows): self
     {
         return new self(array_map(
-            static fn (array $row): Caution => new Caution($row['id'], $row['stage'], Hazard::from($row['when']), $row['text']),
+            static fn (array $row): Caution => new Caution($row['id'], Stage::from($row['stage']), Hazard::from($row['when']), $row['text']),
             $rows,
         ));
     }

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace StoneMill\Line;
 
+use StoneMill\School\ActionKind;
+use StoneMill\School\Stage;
+
 /** One piece of work on the line: what, when, and whose hands it takes. */
 final readonly class Action
 {
+    /** @param Stage|null $stage null for what goes on beside all of them */
     public function __construct(
-        public string $kind,
-        public string $stage,
+        public ActionKind $kind,
+        public ?Stage $stage,
         public float $atSeconds,
         public float $untilSeconds,
         public ?int $hands,

@@ -8,16 +8,16 @@ namespace StoneMill\Line;
 final readonly class Clash
 {
     /**
-     * @param string $kind hands or griddle
+     * @param Bottleneck $kind what both want
      * @param int $from seconds of the epoch
      * @param list<Move> $moves
      */
-    public function __construct(public string $kind, public DayBatch $first, public DayBatch $second, public int $from, public int $until, public array $moves)
+    public function __construct(public Bottleneck $kind, public DayBatch $first, public DayBatch $second, public int $from, public int $until, public array $moves)
     {
     }
 
     public function inWords(): string
     {
-        return sprintf('%s and %s want the same %s.', $this->first->inWords(), $this->second->inWords(), $this->kind);
+        return sprintf('%s and %s want the same %s.', $this->first->inWords(), $this->second->inWords(), $this->kind->value);
     }
 }

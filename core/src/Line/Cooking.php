@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Line;
 
+use StoneMill\School\ActionKind;
+
 /** A found order of work from the scale to the last lift, in seconds from the first piece weighed. */
 final readonly class Cooking
 {
@@ -17,9 +19,9 @@ final readonly class Cooking
     {
         $steps = [];
         foreach ($this->actions as $action) {
-            if ($action->kind === 'shape') {
+            if ($action->kind === ActionKind::Shape) {
                 $shaped[$action->piece] = $action->untilSeconds;
-            } elseif ($action->kind === 'lay' && isset($shaped[$action->piece])) {
+            } elseif ($action->kind === ActionKind::Lay && isset($shaped[$action->piece])) {
                 $steps[] = [$shaped[$action->piece], 1];
                 $steps[] = [$action->atSeconds, -1];
             }
@@ -51,7 +53,7 @@ final readonly class Cooking
     {
         $last = 0.0;
         foreach ($this->actions as $action) {
-            $last = $action->kind === 'lay' ? max($last, $action->atSeconds) : $last;
+            $last = $action->kind === ActionKind::Lay ? max($last, $action->atSeconds) : $last;
         }
 
         return $last;

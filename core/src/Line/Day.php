@@ -36,7 +36,7 @@ final readonly class Day
         return $clashes;
     }
 
-    /** @return array{string, int, int}|null the first stretch in which both together want more hands than there are */
+    /** @return array{Bottleneck, int, int}|null the first stretch in which both together want more hands than there are */
     private function onHands(DayBatch $first, DayBatch $second): ?array
     {
         foreach ($first->blocks as $one) {
@@ -44,7 +44,7 @@ final readonly class Day
                 $from = max($one['from'], $other['from']);
                 $until = min($one['until'], $other['until']);
                 if ($from < $until && $this->isToCome($until) && $this->hands < $one['hands'] + $other['hands']) {
-                    return ['hands', $from, $until];
+                    return [Bottleneck::Hands, $from, $until];
                 }
             }
         }
@@ -58,13 +58,13 @@ final readonly class Day
         return $this->notBefore === null || $until > $this->notBefore->getTimestamp();
     }
 
-    /** @return array{string, int, int}|null */
+    /** @return array{Bottleneck, int, int}|null */
     private function onGriddle(DayBatch $first, DayBatch $second): ?array
     {
         $from = max($first->onGriddle[0], $second->onGriddle[0]);
         $until = min($first->onGriddle[1], $second->onGriddle[1]);
 
-        return $first->griddle !== null && $first->griddle === $second->griddle && $from < $until && $this->isToCome($until) ? ['griddle', $from, $until] : null;
+        return $first->griddle !== null && $first->griddle === $second->griddle && $from < $until && $this->isToCome($until) ? [Bottleneck::Griddle, $from, $until] : null;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Line;
 
 use DateTimeImmutable;
+use StoneMill\School\ActionKind;
 
 /**
  * One batch of a day, as far as others get in its way: when hands are taken, and when the griddle is.
@@ -39,8 +40,8 @@ final readonly class DayBatch
     public static function of(string $id, string $name, DateTimeImmutable $startsAt, int $lengthSeconds, array $actions, ?string $griddle, bool $canMove): self
     {
         $start = $startsAt->getTimestamp();
-        $laid = array_column(array_filter($actions, static fn (Action $action): bool => $action->kind === 'lay'), 'atSeconds');
-        $lifted = array_column(array_filter($actions, static fn (Action $action): bool => $action->kind === 'lift'), 'untilSeconds');
+        $laid = array_column(array_filter($actions, static fn (Action $action): bool => $action->kind === ActionKind::Lay), 'atSeconds');
+        $lifted = array_column(array_filter($actions, static fn (Action $action): bool => $action->kind === ActionKind::Lift), 'untilSeconds');
 
         return new self(
             $id,

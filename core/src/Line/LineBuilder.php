@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Line;
 
 use StoneMill\Line\Internal\Lots;
+use StoneMill\School\ActionKind;
+use StoneMill\School\Stage;
 
 /** Puts a whole batch in order: the dough, the scale, the griddle, the oven, the stack. */
 final class LineBuilder
@@ -30,7 +32,7 @@ final class LineBuilder
     private function run(int $pieces): Timeline
     {
         $now = $this->ahead();
-        $now = $this->byHand('weigh', 'measure', $now, $this->work->lines * $this->work->pace->weighLine);
+        $now = $this->byHand(ActionKind::Weigh, $now, $this->work->lines * $this->work->pace->weighLine);
         // A dough that must not wait is not made before the griddle is about to be hot.
         $now = $this->work->keeps === null ? $now : max($now, $this->work->preheat - $this->work->making() - $this->work->rest);
         $from = $this->rest($this->make($now));
@@ -41,7 +43,7 @@ final class LineBuilder
         $this->preheat();
         $finished = $this->finish($lifted);
         $ready = $finished + $this->work->stack;
-        $this->add('stack', 'stack', $finished, $ready, null);
+        $this->add(ActionKind::Stack, $finished, $ready, null);
 
         return new Timeline(Action::inOrder($this->actions), $ready, $lots, LineReport::of($this->work->piece, $crew, $cookings, $lots));
     }
@@ -51,10 +53,10 @@ final class LineBuilder
         $now = 0.0;
         foreach ($this->work->ahead as $step) {
             if ($step->hands > 0) {
-                $now = $this->byHand($step->kind, 'measure', $now, $step->hands);
+                $now = $this->byHand($step->kind, $now, $step->hands);
             }
             if ($step->wait[1] > 0) {
-                $this->add($step->kind, 'measure', $now, $now + $step->wait[1], null);
+                $this->add($step->kind, $now, $now + $step->wait[1], null);
                 $now += $step->wait[1];
             }
         }
@@ -65,37 +67,37 @@ final class LineBuilder
     private function make(float $now): float
     {
         $pace = $this->work->pace;
-        $now = $this->byHand($this->work->scalds ? 'scald' : 'pour', 'water', $now, $pace->pour);
+        $now = $this->byHand($this->work->scalds ? ActionKind::Scald : ActionKind::Pour, $now, $pace->pour);
         if ($this->work->kneadsHot) {
-            $this->add('knead', 'mix', $now, $now + $pace->knead, null);
+            $this->add(ActionKind::Knead, $now, $now + $pace->knead, null);
             // Hands feel it once they bear it; what is left of the wait begins when the machine stops.
             $cool = max(0.0, $this->work->handWarm - $pace->knead);
             if ($cool > 0) {
-                $this->add('cool', 'mix', $now + $pace->knead, $now + $pace->knead + $cool, null);
+                $this->add(ActionKind::Cool, $now + $pace->knead, $now + $pace->knead + $cool, null);
             }
 
-            return $this->byHand('feel', 'mix', $now + $pace->knead + $cool, $pace->feel);
+            return $this->byHand(ActionKind::Feel, $now + $pace->knead + $cool, $pace->feel);
         }
         if ($this->work->handWarm > 0) {
-            $this->add('cool', 'mix', $now, $now + $this->work->handWarm, null);
+            $this->add(ActionKind::Cool, $now, $now + $this->work->handWarm, null);
             $now += $this->work->handWarm;
         }
 
-        return $this->byHand('feel', 'mix', $this->byHand('knead', 'mix', $now, $pace->knead), $pace->feel);
+        return $this->byHand(ActionKind::Feel, $this->byHand(ActionKind::Knead, $now, $pace->knead), $pace->feel);
     }
 
     private function rest(float $now): float
     {
         if ($this->work->rest > 0) {
-            $this->add('rest', 'rest', $now, $now + $this->work->rest, null);
+            $this->add(ActionKind::Rest, $now, $now + $this->work->rest, null);
             $now += $this->work->rest;
         }
         if ($this->work->secondRest > 0) {
-            $this->add('second_rest', 'portion', $now, $now + $this->work->secondRest, null);
+            $this->add(ActionKind::SecondRest, $now, $now + $this->work->secondRest, null);
             $now += $this->work->secondRest;
         }
 
-        return $this->work->isBatter ? $this->byHand('stir', 'rest', $now, self::STIR_SECONDS) : $now;
+        return $this->work->isBatter ? $this->byHand(ActionKind::Stir, $now, self::STIR_SECONDS) : $now;
     }
 
     /**
@@ -112,14 +114,14 @@ final class LineBuilder
         foreach ($lots as $index => $pieces) {
             if ($index > 0) {
                 $from = $this->work->isBatter
-                    ? $this->byHand('refill', 'griddle', $this->byHand('stir', 'griddle', $from, self::STIR_SECONDS), self::REFILL_SECONDS)
+                    ? $this->byHand(ActionKind::Refill, $this->byHand(ActionKind::Stir, $from, self::STIR_SECONDS, Stage::Griddle), self::REFILL_SECONDS)
                     : $this->make($from);
                 $crew = $crew->whenHot();
             }
             $cooking = $known[$pieces.' from '.$crew->hotAt] ??= LineSearch::best($this->work->piece, $crew, $pieces, $this->effort);
             foreach ($cooking->actions as $action) {
                 $this->actions[] = $action->shiftedBy($from)->renumberedBy($before);
-                if ($action->kind === 'lift') {
+                if ($action->kind === ActionKind::Lift) {
                     $lifted[] = $from + $action->untilSeconds;
                 }
             }
@@ -137,9 +139,9 @@ final class LineBuilder
     {
         $first = INF;
         foreach ($this->actions as $action) {
-            $first = $action->kind === 'lay' ? min($first, $action->atSeconds) : $first;
+            $first = $action->kind === ActionKind::Lay ? min($first, $action->atSeconds) : $first;
         }
-        $this->add('preheat', 'preheat', max(0.0, $first - $this->work->preheat), $first, null);
+        $this->add(ActionKind::Preheat, max(0.0, $first - $this->work->preheat), $first, null);
     }
 
     /**
@@ -157,21 +159,22 @@ final class LineBuilder
         foreach (array_chunk($lifted, max(1, $this->work->ovenHolds)) as $load) {
             $in = max($free, $load[count($load) - 1]);
             $free = $in + $this->work->finish;
-            $this->add('finish', 'griddle', $in, $free, null);
+            $this->add(ActionKind::Finish, $in, $free, null);
         }
 
         return $free;
     }
 
-    private function byHand(string $kind, string $stage, float $from, float $length): float
+    private function byHand(ActionKind $kind, float $from, float $length, ?Stage $stage = null): float
     {
-        $this->add($kind, $stage, $from, $from + $length, 1);
+        $this->add($kind, $from, $from + $length, 1, $stage);
 
         return $from + $length;
     }
 
-    private function add(string $kind, string $stage, float $from, float $until, ?int $hands): void
+    /** @param Stage|null $stage where it is not done at the stage that it usually belongs to */
+    private function add(ActionKind $kind, float $from, float $until, ?int $hands, ?Stage $stage = null): void
     {
-        $this->actions[] = new Action($kind, $stage, $from, $until, $hands, null, null);
+        $this->actions[] = new Action($kind, $stage ?? $kind->stage(), $from, $until, $hands, null, null);
     }
 }

@@ -6,6 +6,8 @@ namespace StoneMill\Line;
 
 use StoneMill\Line\Internal\Cycle;
 use StoneMill\Line\Internal\Placer;
+use StoneMill\School\ActionKind;
+use StoneMill\School\Stage;
 
 /**
  * Looks for the quickest order of work among orders that lay so many pieces at a time and keep so much time
@@ -109,14 +111,14 @@ final class LineSearch
     {
         $actions = [];
         for ($piece = 1; $work->portion > 0 && $piece <= $pieces; $piece++) {
-            $actions[] = new Action('portion', 'portion', ($piece - 1) * $work->portion, $piece * $work->portion, 1, $piece, null);
+            $actions[] = new Action(ActionKind::Portion, Stage::Portion, ($piece - 1) * $work->portion, $piece * $work->portion, 1, $piece, null);
         }
         foreach ($placer->placed() as $task) {
             if ($task['touch'] === 0 && $work->oil > 0) {
-                $actions[] = new Action('oil', 'griddle', $task['from'], $task['from'] + $work->oil, $task['hands'], $task['piece'], $task['place']);
+                $actions[] = new Action(ActionKind::Oil, Stage::Griddle, $task['from'], $task['from'] + $work->oil, $task['hands'], $task['piece'], $task['place']);
                 $task['from'] += $work->oil;
             }
-            $actions[] = new Action($task['kind'], $task['kind'] === 'shape' ? 'shape' : 'griddle', $task['from'], $task['until'], $task['hands'], $task['piece'], $task['place']);
+            $actions[] = new Action($task['kind'], $task['kind']->stage(), $task['from'], $task['until'], $task['hands'], $task['piece'], $task['place']);
         }
 
         return new Cooking(Action::inOrder($actions), $placer->end());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Line;
 
 use DateTimeImmutable;
+use StoneMill\School\ActionKind;
 
 /** Stretches or cuts the long waits of a batch (steep, chill overnight) so that no hand work falls into the night. */
 final class Night
@@ -25,7 +26,8 @@ final class Night
      */
     public static function spared(Timeline $timeline, array $waits, DateTimeImmutable $serveAt): Timeline
     {
-        foreach (array_reverse($waits) as $kind => [$least, $usual, $most]) {
+        foreach (array_reverse($waits) as $name => [$least, $usual, $most]) {
+            $kind = ActionKind::from($name);
             if ($usual >= self::LONG_SECONDS && $timeline->wait($kind) !== null) {
                 $timeline = self::spare($timeline, $kind, $usual, $least, $most, $serveAt);
             }
@@ -34,7 +36,7 @@ final class Night
         return $timeline;
     }
 
-    private static function spare(Timeline $timeline, string $kind, float $usual, float $least, float $most, DateTimeImmutable $serveAt): Timeline
+    private static function spare(Timeline $timeline, ActionKind $kind, float $usual, float $least, float $most, DateTimeImmutable $serveAt): Timeline
     {
         $best = null;
         for ($off = 0.0; $usual + $off <= $most || $usual - $off >= $least; $off += self::STEP_SECONDS) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Line;
 
 use StoneMill\Line\Internal\Placer;
+use StoneMill\School\ActionKind;
 
 /**
  * What is left to do at the griddle, put in order anew from where things stand: touches of what lies there come
@@ -45,13 +46,13 @@ final readonly class Remaining
     private function touch(Placer $placer, array $touch): Step
     {
         $work = $this->work->touches[$touch['touch'] - 1];
-        $at = $placer->touch($work->action->value, $touch['piece'], $touch['place'], $touch['touch'], max(0.0, $touch['from']), max(0.0, $touch['at']), $work->hands);
+        $at = $placer->touch(ActionKind::ofTouch($work->action), $touch['piece'], $touch['place'], $touch['touch'], max(0.0, $touch['from']), max(0.0, $touch['at']), $work->hands);
         if ($touch['touch'] === count($this->work->touches)) {
             $placer->holdPlace($touch['place'], $at + $work->hands + $this->work->recover);
         }
 
         // What is overdue keeps the moment at which it was due, so that it is seen how late it is.
-        return new Step($work->action->value, $touch['piece'], $touch['place'], $touch['touch'], min($at, max($touch['at'], $touch['to'])), $touch['from'], $touch['to'], null);
+        return new Step(ActionKind::ofTouch($work->action), $touch['piece'], $touch['place'], $touch['touch'], min($at, max($touch['at'], $touch['to'])), $touch['from'], $touch['to'], null);
     }
 
     /**
@@ -63,7 +64,7 @@ final readonly class Remaining
     {
         $shaped = $laid = $steps = $fresh = [];
         foreach ($placer->placed() as $task) {
-            if ($task['kind'] === 'shape') {
+            if ($task['kind'] === ActionKind::Shape) {
                 $shaped[$task['piece']] = min($shaped[$task['piece']] ?? INF, $task['from']);
             } elseif ($task['touch'] === 0) {
                 $laid[$task['piece']] = $task['from'];

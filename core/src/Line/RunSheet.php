@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Line;
 
 use DateTimeImmutable;
+use StoneMill\School\ActionKind;
+use StoneMill\School\Stage;
 
 /** A batch as a list that can be taken along: one row for each thing to begin, with its clock time and what to do. It is told from the plan as it stood. */
 final readonly class RunSheet
@@ -98,10 +100,10 @@ final readonly class RunSheet
         $last = [];
         foreach ($actions as $action) {
             $what = match (true) {
-                in_array($action->kind, ['portion', 'stir', 'refill', 'finish'], true) => $action->kind,
-                in_array($action->stage, ['shape', 'griddle'], true) => 'griddle',
+                in_array($action->kind, [ActionKind::Portion, ActionKind::Stir, ActionKind::Refill, ActionKind::Finish], true) => $action->kind->value,
+                in_array($action->stage, [Stage::Shape, Stage::Griddle], true) => Stage::Griddle->value,
                 // Hands begin it and it goes on by itself.
-                default => $action->kind,
+                default => $action->kind->value,
             };
             $index = $last[$what] ?? count($spans);
             $before = $spans[$index] ?? ['what' => $what, 'time' => 0, 'from' => -INF, 'until' => -INF];

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Line;
 
 use StoneMill\Griddle\TurnWindow;
+use StoneMill\School\ActionKind;
+use StoneMill\School\Finish;
 use StoneMill\School\Stage;
 use StoneMill\School\WorkStep;
 
@@ -21,24 +23,24 @@ final readonly class RunWords
         $facts = $this->facts;
 
         return match ($what) {
-            'simmer' => ['Simmer the corn with lime', 'Caustic: gloves, eye protection, no aluminium pot.'],
-            'steep' => ['Steep', ''],
-            'grind' => ['Rinse and grind', ''],
-            'weigh' => ['Weigh', $this->lines().$this->extras()],
-            'scald' => [sprintf('Scald: %.0f g of water at %.0f °C', $facts->firstPourGrams, $facts->waterCelsius), sprintf('Spoon first, hands later: it burns. Keep %.0f g by.', $facts->reserveGrams)],
-            'pour' => [sprintf('Pour %.0f g of water at %.0f °C', $facts->firstPourGrams, $facts->waterCelsius), sprintf('Keep %.0f g by.', $facts->reserveGrams)],
-            'cool' => ['Let it cool until hands bear it', ''],
-            'knead' => ['Knead', ''],
-            'feel' => ['Feel it and mend it', 'Work in the reserve by the spoon until it is ready.'],
-            'rest' => ['Rest, covered', $facts->restWords === '' ? '' : ucfirst($facts->restWords).'.'],
-            'second_rest' => ['Pieces rest, covered', ''],
-            'stir' => ['Stir', 'A batter settles and thickens while it stands.'],
-            'refill' => ['Refill the jug', ''],
-            'preheat' => [sprintf('Griddle on, to %.0f °C', $facts->surfaceCelsius), 'Hot metal: dry mitts, clear bench.'],
-            'portion' => [sprintf('Divide: %d × %.0f g', $facts->count, $facts->pieceGrams), 'Keep pieces under a damp cloth.'],
-            'griddle' => ['Shape, lay, turn, lift', $this->griddle()],
-            'finish' => [$facts->finish === 'broiler_then_oven' ? 'Broiler, then oven' : 'Finish in the oven', ''],
-            'stack' => ['Stack', ''],
+            ActionKind::Simmer->value => ['Simmer the corn with lime', 'Caustic: gloves, eye protection, no aluminium pot.'],
+            ActionKind::Steep->value => ['Steep', ''],
+            ActionKind::Grind->value => ['Rinse and grind', ''],
+            ActionKind::Weigh->value => ['Weigh', $this->lines().$this->extras()],
+            ActionKind::Scald->value => [sprintf('Scald: %.0f g of water at %.0f °C', $facts->firstPourGrams, $facts->waterCelsius), sprintf('Spoon first, hands later: it burns. Keep %.0f g by.', $facts->reserveGrams)],
+            ActionKind::Pour->value => [sprintf('Pour %.0f g of water at %.0f °C', $facts->firstPourGrams, $facts->waterCelsius), sprintf('Keep %.0f g by.', $facts->reserveGrams)],
+            ActionKind::Cool->value => ['Let it cool until hands bear it', ''],
+            ActionKind::Knead->value => ['Knead', ''],
+            ActionKind::Feel->value => ['Feel it and mend it', 'Work in the reserve by the spoon until it is ready.'],
+            ActionKind::Rest->value => ['Rest, covered', $facts->restWords === '' ? '' : ucfirst($facts->restWords).'.'],
+            ActionKind::SecondRest->value => ['Pieces rest, covered', ''],
+            ActionKind::Stir->value => ['Stir', 'A batter settles and thickens while it stands.'],
+            ActionKind::Refill->value => ['Refill the jug', ''],
+            ActionKind::Preheat->value => [sprintf('Griddle on, to %.0f °C', $facts->surfaceCelsius), 'Hot metal: dry mitts, clear bench.'],
+            ActionKind::Portion->value => [sprintf('Divide: %d × %.0f g', $facts->count, $facts->pieceGrams), 'Keep pieces under a damp cloth.'],
+            Stage::Griddle->value => ['Shape, lay, turn, lift', $this->griddle()],
+            ActionKind::Finish->value => [$facts->finish === Finish::BroilerThenOven ? 'Broiler, then oven' : 'Finish in the oven', ''],
+            ActionKind::Stack->value => ['Stack', ''],
             default => null,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Line;
 
 use StoneMill\Griddle\TurnWindow;
+use StoneMill\School\Finish;
 use StoneMill\School\WorkStep;
 
 /** What a run sheet tells of a batch. */
@@ -39,7 +40,7 @@ final readonly class SheetFacts
         public float $widthShare,
         public float $surfaceCelsius,
         public array $touches,
-        public string $finish,
+        public Finish $finish,
         public int $places,
         public array $actions,
         public int $lengthSeconds,

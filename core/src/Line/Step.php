@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Line;
 
+use StoneMill\School\ActionKind;
+
 /** One thing that hands do next at the griddle; seconds from the moment at which it was worked out. */
 final readonly class Step
 {
@@ -13,7 +15,7 @@ final readonly class Step
      * @param float|null $shapeFrom when the piece is shaped, where it is still to be laid
      */
     public function __construct(
-        public string $action,
+        public ActionKind $action,
         public int $piece,
         public int $place,
         public int $touch,

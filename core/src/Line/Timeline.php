@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Line;
 
+use StoneMill\School\ActionKind;
+
 /** The whole batch in order: seconds from its start. */
 final readonly class Timeline
 {
@@ -20,19 +22,20 @@ final readonly class Timeline
         return (int) round($this->readySeconds);
     }
 
-    /** @return array<string, float> seconds at which each stage begins, by stage */
+    /** @return array<string, float> seconds at which each stage begins, by stage, and from when the griddle is on */
     public function stageStarts(): array
     {
         $starts = [];
         foreach ($this->actions as $action) {
-            $starts[$action->stage] = min($starts[$action->stage] ?? INF, $action->atSeconds);
+            $stage = $action->stage->value ?? $action->kind->value;
+            $starts[$stage] = min($starts[$stage] ?? INF, $action->atSeconds);
         }
 
         return $starts;
     }
 
     /** The same day with one long wait longer or shorter. */
-    public function withWait(string $kind, float $longerBy): self
+    public function withWait(ActionKind $kind, float $longerBy): self
     {
         $actions = [];
         $since = INF;
@@ -49,7 +52,7 @@ final readonly class Timeline
         return new self($actions, $this->readySeconds + $longerBy, $this->lots, $this->report);
     }
 
-    public function wait(string $kind): ?Action
+    public function wait(ActionKind $kind): ?Action
     {
         foreach ($this->actions as $action) {
             if ($action->kind === $kind && $action->hands === null) {

@@ -17,6 +17,8 @@ use StoneMill\Line\PieceWork;
 use StoneMill\Line\PlannedLine;
 use StoneMill\Line\Timeline;
 use StoneMill\Measure\Memory;
+use StoneMill\School\ActionKind;
+use StoneMill\School\Finish;
 use StoneMill\School\Rest;
 use StoneMill\School\Scald;
 use StoneMill\School\Texture;
@@ -78,7 +80,7 @@ final readonly class LinePlanner
     private function work(): BatchWork
     {
         $method = $this->request->method;
-        $flame = $this->turns->finish === 'flame' ? (float) $this->turns->finishSeconds : 0.0;
+        $flame = $this->turns->finish === Finish::Flame ? (float) $this->turns->finishSeconds : 0.0;
         $pace = Pace::of($method->shape, $method->grease, (float) $this->request->kneadSeconds(), $this->carrying->over->seconds(), $this->roundThePress(), $flame, $this->pace());
         $isBatter = $this->request->texture === Texture::Batter;
         $keeps = $isBatter ? self::BATTER_SECONDS : ($this->request->style->weakens ? self::WEAK_DOUGH_SECONDS : null);
@@ -97,7 +99,7 @@ final readonly class LinePlanner
             preheat: $this->request->preheatSeconds(),
             piece: PieceWork::of($this->turns->touches(), $pace, $this->panBusySeconds(), (float) $this->request->style->uncoveredSeconds),
             ovenHolds: $this->request->gear->ovenHolds($this->disc->diameterMillimetres, $this->request->pieces->oblong),
-            finish: $this->turns->finish === 'flame' ? 0.0 : (float) $this->turns->finishSeconds,
+            finish: $this->turns->finish === Finish::Flame ? 0.0 : (float) $this->turns->finishSeconds,
             stack: (float) $this->request->style->stackSeconds,
         );
     }
@@ -105,7 +107,7 @@ final readonly class LinePlanner
     /** Seconds that a pan is away in the oven with its bread, before the next can be poured into it. */
     private function panBusySeconds(): float
     {
-        return $this->request->gear->usesPans() && $this->turns->finish !== 'flame' ? (float) $this->turns->finishSeconds : 0.0;
+        return $this->request->gear->usesPans() && $this->turns->finish !== Finish::Flame ? (float) $this->turns->finishSeconds : 0.0;
     }
 
     /** Seconds more for a piece that is pressed in a ring. */
@@ -132,10 +134,10 @@ final readonly class LinePlanner
         }
         $waits = [];
         foreach ($this->request->style->ahead as $step) {
-            $waits[$step->kind] = $step->wait;
+            $waits[$step->kind->value] = $step->wait;
         }
         if ($this->request->method->rest === Rest::ChilledOvernight && $this->restSeconds === Rest::ChilledOvernight->seconds()) {
-            $waits['rest'] = [28800.0, (float) $this->restSeconds, 57600.0];
+            $waits[ActionKind::Rest->value] = [28800.0, (float) $this->restSeconds, 57600.0];
         }
 
         return Night::spared($timeline, $waits, $this->request->serveAt);

@@ -20,7 +20,7 @@ enum Obstacle
     {
         return match ($this) {
             self::Press => $plan->request->method->shape === Shaping::LeverPress,
-            self::Oven => in_array($plan->turns->finish, ['oven', 'broiler_then_oven'], true),
+            self::Oven => $plan->turns->finish->isInTheOven(),
             self::Boiling => $plan->dough->waterCelsius >= self::SCALDING_CELSIUS || $plan->request->potShare() > 0,
         };
     }

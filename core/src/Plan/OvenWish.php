@@ -6,7 +6,7 @@ namespace StoneMill\Plan;
 
 use StoneMill\Bake\KitchenAir;
 use StoneMill\Exchange\Node;
-use StoneMill\Griddle\Finish;
+use StoneMill\Griddle\OvenFinish;
 use StoneMill\School\PanStart;
 use StoneMill\Shape\Disc;
 
@@ -66,9 +66,9 @@ final readonly class OvenWish
         return new KitchenAir($roomCelsius, $this->celsius ?? KitchenAir::USUAL_OVEN_CELSIUS, $this->broilerWatts());
     }
 
-    public function finish(Disc $disc): Finish
+    public function finish(Disc $disc): OvenFinish
     {
-        return new Finish($this->pan, $this->toppingGrams / 1000 / (M_PI / 4 * $disc->diameterMillimetres ** 2 / self::SQUARE_MILLIMETRES));
+        return new OvenFinish($this->pan, $this->toppingGrams / 1000 / (M_PI / 4 * $disc->diameterMillimetres ** 2 / self::SQUARE_MILLIMETRES));
     }
 
     /** W/m² that reach the bread from the broiler. */

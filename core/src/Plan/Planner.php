@@ -19,6 +19,7 @@ use StoneMill\Measure\Memory;
 use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Pantry\Role;
+use StoneMill\School\Finish;
 use StoneMill\School\Purpose;
 use StoneMill\School\Shaping;
 use StoneMill\School\TurnSchool;
@@ -247,17 +248,17 @@ final readonly class Planner
             Hazard::Machine->value => $request->worked === Worked::Machine,
             Hazard::LeverPress->value => $request->method->shape === Shaping::LeverPress,
             Hazard::Liner->value => $request->method->shape->needsLiner(),
-            Hazard::Puff->value => $request->method->turns === TurnSchool::ThreeWithPress || $turns->finish === 'flame',
+            Hazard::Puff->value => $request->method->turns === TurnSchool::ThreeWithPress || $turns->finish === Finish::Flame,
             Hazard::Split->value => $request->purpose === Purpose::Split || $request->purpose === null && in_array(Purpose::Split, $request->style->uses, true),
             Hazard::Greased->value => $request->method->grease->usesFat() || $piece->meetsTheIronWithFat(),
-            Hazard::FlameFinish->value => $turns->finish === 'flame',
+            Hazard::FlameFinish->value => $turns->finish === Finish::Flame,
             Hazard::Allergens->value => $label->allergens !== [],
             Hazard::GlutenUnknown->value => $label->gluten === GlutenStatus::CrossContactUnknown,
             Hazard::Oats->value => $has(static fn (Ingredient $ingredient): bool => $ingredient->gluten === GlutenNature::NeedsCertification),
             Hazard::Wheat->value => $label->gluten === GlutenStatus::ContainsWheat,
             Hazard::RawEgg->value => $carries('raw_egg'),
             Hazard::Caustic->value => $carries('caustic'),
-            Hazard::Broiler->value => $turns->finish === 'broiler_then_oven' || $turns->finish === 'oven',
+            Hazard::Broiler->value => $turns->finish->isInTheOven(),
             Hazard::LongWait->value => $restSeconds + 60 * $request->rests->secondMinutes >= self::LONG_WAIT_SECONDS,
             Hazard::LowCarb->value => $label->carbohydratePer100GramsRaw() < self::LOW_CARBOHYDRATE_PER_100_GRAMS,
         ])));

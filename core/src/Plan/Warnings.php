@@ -19,6 +19,7 @@ use StoneMill\Pantry\Role;
 use StoneMill\School\ExtraPlace;
 use StoneMill\School\Scald;
 use StoneMill\School\Shaping;
+use StoneMill\School\Stage;
 use StoneMill\School\WayOver;
 use StoneMill\Shape\Carrying;
 use StoneMill\Shape\Disc;
@@ -57,23 +58,23 @@ final readonly class Warnings
         return array_values(array_filter([
             ...$this->aboutBags([...$dough->lines, ...$piece->extraLines()], $portions->count),
             ...$this->aboutWater($dough),
-            $this->outside('hydration-unusual', 'water', 'hydration for this style', $dough->hydrationPercent(), $style->hydrationBand, Unit::Percent, fn (): ?Mend => $this->ownWater()),
+            $this->outside('hydration-unusual', Stage::Water, 'hydration for this style', $dough->hydrationPercent(), $style->hydrationBand, Unit::Percent, fn (): ?Mend => $this->ownWater()),
             $dough->ledger->bindingIndex() < $dough->bindingNeed->index
-                ? Warning::of('binding-low', 'mix', 'This dough may not hold together: more binder, or hotter water.', $dough->ledger->bindingIndex(), $dough->bindingNeed->index, Unit::Index)
+                ? Warning::of('binding-low', Stage::Mix, 'This dough may not hold together: more binder, or hotter water.', $dough->ledger->bindingIndex(), $dough->bindingNeed->index, Unit::Index)
                 : null,
             $dough->ledger->bindingIndex() > $style->gummyAbove
-                ? Warning::of('binding-high', 'mix', 'So much binder turns gummy.', $dough->ledger->bindingIndex(), $style->gummyAbove, Unit::Index)
+                ? Warning::of('binding-high', Stage::Mix, 'So much binder turns gummy.', $dough->ledger->bindingIndex(), $style->gummyAbove, Unit::Index)
                 : null,
             ...$this->aboutMix($dough),
-            $this->outside('piece-unusual', 'portion', 'piece weight for this style', $pieceGrams, $style->pieceGramsBand, Unit::Gram, fn (float $grams): ?Mend => $this->request->pieces->gramsEach === null ? null : Mend::pieceGrams($grams)),
+            $this->outside('piece-unusual', Stage::Portion, 'piece weight for this style', $pieceGrams, $style->pieceGramsBand, Unit::Gram, fn (float $grams): ?Mend => $this->request->pieces->gramsEach === null ? null : Mend::pieceGrams($grams)),
             ...$this->aboutExtras($dough, $piece, $turns),
-            $piece->stuffed !== null ? null : $this->outside('thickness-unusual', 'shape', 'thickness for this style', $disc->thicknessMillimetres, $style->thicknessBand, Unit::Millimetre, fn (float $millimetres): ?Mend => $this->request->pieces->thicknessMillimetres === null ? null : Mend::thickness($millimetres)),
+            $piece->stuffed !== null ? null : $this->outside('thickness-unusual', Stage::Shape, 'thickness for this style', $disc->thicknessMillimetres, $style->thicknessBand, Unit::Millimetre, fn (float $millimetres): ?Mend => $this->request->pieces->thicknessMillimetres === null ? null : Mend::thickness($millimetres)),
             $this->tooWideForPress($disc),
             $this->tooWideForGriddle($disc),
             $carrying->scorches($turns->surfaceCelsius->value)
-                ? Warning::of('paper-scorches', 'griddle', 'The griddle is hotter than baking paper is made for: carry the pieces over another way, or turn it down.', $turns->surfaceCelsius->value, WayOver::PAPER_CELSIUS, Unit::Celsius, Mend::overThePalm())
+                ? Warning::of('paper-scorches', Stage::Griddle, 'The griddle is hotter than baking paper is made for: carry the pieces over another way, or turn it down.', $turns->surfaceCelsius->value, WayOver::PAPER_CELSIUS, Unit::Celsius, Mend::overThePalm())
                 : null,
-            $this->outside('heat-unusual', 'griddle', 'heat for this style', $turns->surfaceCelsius->value, $style->baking->surfaceCelsius, Unit::Celsius, Mend::heat(...)),
+            $this->outside('heat-unusual', Stage::Griddle, 'heat for this style', $turns->surfaceCelsius->value, $style->baking->surfaceCelsius, Unit::Celsius, Mend::heat(...)),
             ...$this->aboutTheBake($turns),
         ]));
     }
@@ -85,10 +86,10 @@ final readonly class Warnings
         $drier = $piece->drierPoints($dough);
 
         return array_values(array_filter([
-            $stuffed === null || $stuffed->holds() ? null : Warning::of('filling-bursts', 'shape', $stuffed->inWords(), min($stuffed->walls()), $stuffed->leastWallMillimetres(), Unit::Millimetre, Mend::thickerWalls(ceil(2 * $stuffed->leastThicknessMillimetres(Stuffing::RESERVE)) / 2)),
+            $stuffed === null || $stuffed->holds() ? null : Warning::of('filling-bursts', Stage::Shape, $stuffed->inWords(), min($stuffed->walls()), $stuffed->leastWallMillimetres(), Unit::Millimetre, Mend::thickerWalls(ceil(2 * $stuffed->leastThicknessMillimetres(Stuffing::RESERVE)) / 2)),
             ...$this->aboutSmoke($piece),
             $this->dustingBrowns($piece, $turns),
-            $drier < self::DUSTED_POINTS ? null : Warning::of('dusting-dries', 'shape', 'So much dusting flour, worked in, makes the dough drier than it was made: brush it off, or use less.', $drier, self::DUSTED_POINTS, Unit::Point),
+            $drier < self::DUSTED_POINTS ? null : Warning::of('dusting-dries', Stage::Shape, 'So much dusting flour, worked in, makes the dough drier than it was made: brush it off, or use less.', $drier, self::DUSTED_POINTS, Unit::Point),
         ]));
     }
 
@@ -103,7 +104,7 @@ final readonly class Warnings
             default => null,
         };
 
-        return ! $dusted || $test === null ? null : Warning::of('dusting-browns', 'griddle', sprintf('Loose flour colours before the bread does: %s Brush the pieces off, and wipe the metal between loads.', lcfirst(str_replace('A pinch of flour', 'on this metal it', $test->inWords()))), $celsius, $test->celsius()->low, Unit::Celsius);
+        return ! $dusted || $test === null ? null : Warning::of('dusting-browns', Stage::Griddle, sprintf('Loose flour colours before the bread does: %s Brush the pieces off, and wipe the metal between loads.', lcfirst(str_replace('A pinch of flour', 'on this metal it', $test->inWords()))), $celsius, $test->celsius()->low, Unit::Celsius);
     }
 
     /** @return list<Warning> for each fat that meets metal hotter than it bears */
@@ -113,7 +114,7 @@ final readonly class Warnings
         foreach ($piece->extras as $extra) {
             $smokes = $extra->ingredient->smokeCelsius;
             if ($smokes !== null && in_array($extra->place, [ExtraPlace::Griddle, ExtraPlace::Faces], true) && $this->request->surfaceCelsius() > $smokes) {
-                $warnings[] = Warning::of('fat-smokes-'.$extra->ingredient->id, 'griddle', sprintf('Metal this hot makes %s smoke, which is close to burning: less heat, or a fat that bears it.', $extra->ingredient->inShort()), $this->request->surfaceCelsius(), $smokes, Unit::Celsius, Mend::heat($smokes - self::BELOW_SMOKE_KELVIN));
+                $warnings[] = Warning::of('fat-smokes-'.$extra->ingredient->id, Stage::Griddle, sprintf('Metal this hot makes %s smoke, which is close to burning: less heat, or a fat that bears it.', $extra->ingredient->inShort()), $this->request->surfaceCelsius(), $smokes, Unit::Celsius, Mend::heat($smokes - self::BELOW_SMOKE_KELVIN));
             }
         }
 
@@ -138,7 +139,7 @@ final readonly class Warnings
                 $enough = (int) floor($pieces * $left / $takes + 1e-9);
                 $short[$line->lot] = Warning::of(
                     'bag-short-'.$line->ingredient->id,
-                    'choose',
+                    Stage::Choose,
                     sprintf('%s: its bag is enough for %d of %d pieces, with', $line->ingredient->name, $enough, $pieces),
                     $left,
                     $takes,
@@ -157,13 +158,13 @@ final readonly class Warnings
         $warnings = [];
         $method = $this->request->method;
         if ($dough->scald?->fallsShort() === true) {
-            $warnings[] = Warning::of('scald-short', 'water', $dough->scald->inWords(), $dough->ledger->swollenShare(), $this->request->style->swollenWanted ?? 0.0, Unit::Share, self::moreScald($method->scald));
+            $warnings[] = Warning::of('scald-short', Stage::Water, $dough->scald->inWords(), $dough->ledger->swollenShare(), $this->request->style->swollenWanted ?? 0.0, Unit::Share, self::moreScald($method->scald));
         }
         if ($this->request->style->weakens && $this->request->rests->minutes($method->rest) > 0) {
-            $warnings[] = Warning::of('must-not-wait', 'rest', 'This dough weakens while it waits: work it at once, in small lots.', 60 * $this->request->rests->minutes($method->rest), 0.0, Unit::Second, Mend::withoutRest());
+            $warnings[] = Warning::of('must-not-wait', Stage::Rest, 'This dough weakens while it waits: work it at once, in small lots.', 60 * $this->request->rests->minutes($method->rest), 0.0, Unit::Second, Mend::withoutRest());
         }
         if ($this->hasEgg($dough) && $dough->waterCelsius >= self::EGG_SETS_CELSIUS && $dough->pour->grams > 0) {
-            $warnings[] = Warning::of('egg-sets', 'water', 'Water this hot sets egg where it lands: take it warm, or work the egg in once the dough is hand-warm.', $dough->waterCelsius, self::EGG_SETS_CELSIUS, Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS));
+            $warnings[] = Warning::of('egg-sets', Stage::Water, 'Water this hot sets egg where it lands: take it warm, or work the egg in once the dough is hand-warm.', $dough->waterCelsius, self::EGG_SETS_CELSIUS, Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS));
         }
         if ($dough->rise !== null) {
             array_push($warnings, ...$this->aboutYeast($dough, $dough->rise));
@@ -179,10 +180,10 @@ final readonly class Warnings
         $warnings = [];
         if ($meets >= Rise::HARMED_CELSIUS) {
             $warnings[] = $meets >= Rise::DEAD_CELSIUS
-                ? Warning::of('yeast-dead', 'water', 'This heat kills yeast.', $meets, Rise::DEAD_CELSIUS, Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS))
-                : Warning::of('yeast-harmed', 'water', 'This heat harms yeast.', $meets, Rise::HARMED_CELSIUS, Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS));
+                ? Warning::of('yeast-dead', Stage::Water, 'This heat kills yeast.', $meets, Rise::DEAD_CELSIUS, Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS))
+                : Warning::of('yeast-harmed', Stage::Water, 'This heat harms yeast.', $meets, Rise::HARMED_CELSIUS, Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS));
         } elseif ($rise->minutes === null) {
-            $warnings[] = Warning::of('yeast-asleep', 'rest', 'At this temperature the yeast does not work.', $rise->meanCelsius, Rise::BLOOM_CELSIUS[0], Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS));
+            $warnings[] = Warning::of('yeast-asleep', Stage::Rest, 'At this temperature the yeast does not work.', $rise->meanCelsius, Rise::BLOOM_CELSIUS[0], Unit::Celsius, Mend::waterOf(self::YEAST_WATER_CELSIUS));
         }
 
         return $warnings;
@@ -194,16 +195,16 @@ final readonly class Warnings
         $warnings = [];
         $off = 100 * ($dough->pour->grams - $dough->need->grams()) / $dough->ledger->flourBaseGrams;
         if ($dough->waterFallsShort) {
-            $warnings[] = Warning::of('water-cannot-reach', 'water', 'Water alone cannot bring the dough to that temperature. Warm the bowl, or cook some of the flour in the pot.', $dough->mixCelsius, $this->request->water->doughCelsius ?? 0.0, Unit::Celsius, Mend::schoolsWater());
+            $warnings[] = Warning::of('water-cannot-reach', Stage::Water, 'Water alone cannot bring the dough to that temperature. Warm the bowl, or cook some of the flour in the pot.', $dough->mixCelsius, $this->request->water->doughCelsius ?? 0.0, Unit::Celsius, Mend::schoolsWater());
         }
         if ($dough->need->ledgerGrams < 0) {
-            $warnings[] = Warning::of('too-wet', 'water', 'Egg and other wet lines already bring more water than this dough takes.', $dough->need->ledgerGrams, 0.0, Unit::Gram);
+            $warnings[] = Warning::of('too-wet', Stage::Water, 'Egg and other wet lines already bring more water than this dough takes.', $dough->need->ledgerGrams, 0.0, Unit::Gram);
         }
         // What the scale's step alone makes is no wish of the cook's.
         $step = 50 * $this->request->gear->scaleResolutionGrams / $dough->ledger->flourBaseGrams;
         if (abs($off) > max(self::FELT_POINTS, $step + 0.1)) {
             $text = $off > 0 ? 'More water than this dough takes: it will stick.' : 'Less water than this dough takes: it will crack.';
-            $warnings[] = Warning::of($off > 0 ? 'wetter-than-need' : 'drier-than-need', 'water', $text, $off, self::FELT_POINTS, Unit::Point, $this->ownWater());
+            $warnings[] = Warning::of($off > 0 ? 'wetter-than-need' : 'drier-than-need', Stage::Water, $text, $off, self::FELT_POINTS, Unit::Point, $this->ownWater());
         }
 
         return $warnings;
@@ -224,20 +225,20 @@ final readonly class Warnings
         }
         $text = 'With the flame open this burner holds no more under a full load; the times are for that. Fewer at a time keep it hotter.';
 
-        return [Warning::of('burner-too-weak', 'griddle', $text, $stride->bareCelsius, $stride->wantedCelsius, Unit::Celsius, Mend::heat(max(SurfaceRange::LEAST_CELSIUS, floor($stride->bareCelsius))))];
+        return [Warning::of('burner-too-weak', Stage::Griddle, $text, $stride->bareCelsius, $stride->wantedCelsius, Unit::Celsius, Mend::heat(max(SurfaceRange::LEAST_CELSIUS, floor($stride->bareCelsius))))];
     }
 
     /** @return list<Warning> */
     private static function aboutWhatIsMissed(TurnPlan $turns): array
     {
         return array_map(
-            static fn (Missed $missed): Warning => Warning::of('griddle-'.$missed->id, 'griddle', $missed->text, $missed->reached, $missed->wanted, $missed->unit, $missed->remedy === null ? null : Mend::by($missed->remedy)),
+            static fn (Missed $missed): Warning => Warning::of('griddle-'.$missed->id, Stage::Griddle, $missed->text, $missed->reached, $missed->wanted, $missed->unit, $missed->remedy === null ? null : Mend::by($missed->remedy)),
             $turns->missed,
         );
     }
 
     /** @param Closure(float): ?Mend $mend for the edge of the band that it lies beyond */
-    private function outside(string $id, string $stage, string $what, float $value, Spread $band, Unit $unit, Closure $mend): ?Warning
+    private function outside(string $id, Stage $stage, string $what, float $value, Spread $band, Unit $unit, Closure $mend): ?Warning
     {
         // A rounding of the last gram is no reason to speak up.
         $slack = 0.01 * ($band->high - $band->low);
@@ -282,7 +283,7 @@ final readonly class Warnings
         $long = $oblong->longMillimetres($disc->diameterMillimetres);
 
         return $press === null || $press->presses($disc->diameterMillimetres, $oblong) !== null ? null
-            : Warning::of('too-wide-for-press', 'shape', $oblong->isRound() ? 'The disc is wider than the press makes, even press beside press: smaller pieces or thicker discs.' : 'The piece is longer than the press: shorter, or smaller pieces.', $long, $oblong->isRound() ? $press->widestInRingMillimetres() : $press->widestMillimetres(), Unit::Millimetre, $this->narrower($press->widestMillimetres()));
+            : Warning::of('too-wide-for-press', Stage::Shape, $oblong->isRound() ? 'The disc is wider than the press makes, even press beside press: smaller pieces or thicker discs.' : 'The piece is longer than the press: shorter, or smaller pieces.', $long, $oblong->isRound() ? $press->widestInRingMillimetres() : $press->widestMillimetres(), Unit::Millimetre, $this->narrower($press->widestMillimetres()));
     }
 
     private function tooWideForGriddle(Disc $disc): ?Warning
@@ -291,7 +292,7 @@ final readonly class Warnings
         $long = $this->request->pieces->oblong->longMillimetres($disc->diameterMillimetres);
 
         return $limit === null || $long <= $limit ? null
-            : Warning::of('too-wide-for-griddle', 'griddle', 'The disc is wider than the griddle: smaller pieces or thicker discs.', $long, $limit, Unit::Millimetre, $this->narrower($limit));
+            : Warning::of('too-wide-for-griddle', Stage::Griddle, 'The disc is wider than the griddle: smaller pieces or thicker discs.', $long, $limit, Unit::Millimetre, $this->narrower($limit));
     }
 
     private function narrower(float $millimetres): ?Mend

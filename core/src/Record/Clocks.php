@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\School\OvenStep;
 use StoneMill\School\Stage;
 use StoneMill\School\Texture;
 
@@ -69,7 +70,7 @@ final readonly class Clocks
             [$this->plan->rises() ? ClockKind::Rise : ClockKind::Rest, $this->restSeconds()],
             [ClockKind::SecondRest, $this->plan->secondRestSeconds],
             [ClockKind::Preheat, $this->plan->preheatSeconds()],
-            ...($this->round === null ? [] : [[$this->round->what === 'broiler' ? ClockKind::Broiler : ClockKind::Oven, (float) $this->round->seconds]]),
+            ...($this->round === null ? [] : [[$this->round->what === OvenStep::Broiler ? ClockKind::Broiler : ClockKind::Oven, (float) $this->round->seconds]]),
             [ClockKind::Stack, (float) $this->plan->stackSeconds],
         ];
     }

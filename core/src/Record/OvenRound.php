@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace StoneMill\Record;
 
+use StoneMill\School\Finish;
+use StoneMill\School\OvenStep;
+
 /** One stay in the oven or under the broiler, as the plan of a batch had it. */
 final readonly class OvenRound
 {
-    public function __construct(public string $what, public int $seconds)
+    public function __construct(public OvenStep $what, public int $seconds)
     {
     }
 
@@ -18,8 +21,8 @@ final readonly class OvenRound
      * @param int $seconds of them together
      * @return list<self>
      */
-    public static function all(array $rounds, string $finish, int $seconds): array
+    public static function all(array $rounds, Finish $finish, int $seconds): array
     {
-        return $rounds !== [] || $seconds <= 0 || ! in_array($finish, ['oven', 'broiler_then_oven'], true) ? $rounds : [new self('oven', $seconds)];
+        return $rounds !== [] || $seconds <= 0 || ! $finish->isInTheOven() ? $rounds : [new self(OvenStep::Oven, $seconds)];
     }
 }

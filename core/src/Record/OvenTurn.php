@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\School\OvenStep;
 
 /** The stay in the oven that is under way, or comes next. */
 final readonly class OvenTurn
 {
     /** @param int $number of it in the batch, loads together, from 1 */
-    public function __construct(public string $what, public int $number, public int $seconds, public ?DateTimeImmutable $since)
+    public function __construct(public OvenStep $what, public int $number, public int $seconds, public ?DateTimeImmutable $since)
     {
     }
 

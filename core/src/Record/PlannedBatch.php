@@ -20,6 +20,8 @@ use StoneMill\Measure\Rounding;
 use StoneMill\Measure\SpoonSet;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\LearnedKind;
+use StoneMill\School\ActionKind;
+use StoneMill\School\Finish;
 use StoneMill\School\Grease;
 use StoneMill\School\Measuring;
 use StoneMill\School\Shaping;
@@ -97,7 +99,7 @@ final readonly class PlannedBatch
         public float $lossPercent,
         public array $shades,
         public ?float $wantedCentreCelsius,
-        public string $finish,
+        public Finish $finish,
         public array $finishRounds,
         private int $ovenLoads,
         private float $flameSeconds,
@@ -123,7 +125,7 @@ final readonly class PlannedBatch
     {
         [$request, $dough, $turns, $portions, $line] = [$plan->request, $plan->dough, $plan->turns, $plan->portions, $plan->line];
         $surface = $turns->surfaceCelsius->value;
-        $isFlamed = $turns->finish === 'flame';
+        $isFlamed = $turns->finish === Finish::Flame;
 
         return new self(
             lines: array_map(static fn (LedgerRow $row): LineOfPlan => new LineOfPlan($row->line->ingredient->id, $row->line->ingredient->name, $row->line->ingredient->role, $row->line->lot, $row->line->grams, $row->bringsGrams), $dough->ledger->rows),
@@ -163,7 +165,7 @@ final readonly class PlannedBatch
             wantedCentreCelsius: $turns->doneCelsius,
             finish: $turns->finish,
             finishRounds: OvenRound::all(array_map(static fn (FinishRound $round): OvenRound => new OvenRound($round->what, (int) round($round->seconds)), $turns->rounds), $turns->finish, $turns->finishSeconds),
-            ovenLoads: count(array_filter($line->timeline->actions, static fn (Action $action): bool => $action->kind === 'finish')),
+            ovenLoads: count(array_filter($line->timeline->actions, static fn (Action $action): bool => $action->kind === ActionKind::Finish)),
             flameSeconds: $isFlamed ? (float) $turns->finishSeconds : 0.0,
             pace: $line->pace->ofAPiece(),
             recoverSeconds: $line->piece->recover,
@@ -249,7 +251,7 @@ final readonly class PlannedBatch
     /** Whether it is folded when it is eaten: a thick bread is split, and one from under the broiler or out of the oven is cut. */
     public function isFolded(): bool
     {
-        return $this->thicknessMillimetres <= self::FOLDED_UP_TO_MILLIMETRES && in_array($this->finish, ['none', 'flame'], true);
+        return $this->thicknessMillimetres <= self::FOLDED_UP_TO_MILLIMETRES && in_array($this->finish, [Finish::None, Finish::Flame], true);
     }
 
     /** Whether its layers can part on the griddle. */

@@ -8,7 +8,7 @@ namespace StoneMill\School;
 final readonly class AheadStep
 {
     /** @param array{float, float, float} $wait least, usual, most */
-    public function __construct(public string $kind, public float $hands, public array $wait)
+    public function __construct(public ActionKind $kind, public float $hands, public array $wait)
     {
     }
 }

@@ -22,14 +22,14 @@ enum TurnSchool: string
     }
 
     /** What the bread meets besides the griddle. */
-    public function finish(): string
+    public function finish(): Finish
     {
         return match ($this) {
-            self::TwoTurns, self::ThreeWithPress, self::Continuous => 'none',
-            self::CoveredSlow => 'covered',
-            self::BrownThenOven => 'oven',
-            self::FlameFinish => 'flame',
-            self::BroilerThenOven => 'broiler_then_oven',
+            self::TwoTurns, self::ThreeWithPress, self::Continuous => Finish::None,
+            self::CoveredSlow => Finish::Covered,
+            self::BrownThenOven => Finish::Oven,
+            self::FlameFinish => Finish::Flame,
+            self::BroilerThenOven => Finish::BroilerThenOven,
         };
     }
 }

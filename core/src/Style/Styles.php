@@ -8,6 +8,7 @@ use StoneMill\Exchange\Node;
 use StoneMill\Griddle\StylePlan;
 use StoneMill\Griddle\UsualBaking;
 use StoneMill\Measure\Spread;
+use StoneMill\School\ActionKind;
 use StoneMill\School\AheadStep;
 use StoneMill\School\Method;
 use StoneMill\School\Purpose;
@@ -120,7 +121,7 @@ final class Styles
             uses: array_map(Purpose::from(...), $row['uses']),
             swollenWanted: $row['swollen_wanted'],
             weakens: $row['weakens'],
-            ahead: array_map(static fn (array $step): AheadStep => new AheadStep($step['kind'], (float) $step['hand_seconds'], $step['wait_seconds']), $row['ahead'] ?? []),
+            ahead: array_map(static fn (array $step): AheadStep => new AheadStep(ActionKind::from($step['kind']), (float) $step['hand_seconds'], $step['wait_seconds']), $row['ahead'] ?? []),
         );
     }
 

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Dough\Rise;
 use StoneMill\Measure\Exception\OutOfRange;
+use StoneMill\School\ActionKind;
 use StoneMill\Tests\Bench;
 
 final class RiseTest extends TestCase
@@ -69,7 +70,7 @@ final class RiseTest extends TestCase
         $minutes = $plan->dough->rise?->minutes;
         self::assertNotNull($minutes);
         self::assertSame((int) round(60 * $minutes->likely), $plan->restSeconds);
-        $rest = array_values(array_filter($plan->line->timeline->actions, static fn ($action): bool => $action->kind === 'rest'))[0];
+        $rest = array_values(array_filter($plan->line->timeline->actions, static fn ($action): bool => $action->kind === ActionKind::Rest))[0];
         self::assertEqualsWithDelta($plan->restSeconds, $rest->untilSeconds - $rest->atSeconds, 0.5);
     }
 

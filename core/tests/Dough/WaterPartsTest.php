@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Dough;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Dough\WaterParts;
 use StoneMill\Dough\WaterPour;
+use StoneMill\Dough\WaterSource;
 use StoneMill\Measure\Exception\OutOfRange;
 use StoneMill\Tests\Seeded;
 
@@ -32,12 +33,12 @@ final class WaterPartsTest extends TestCase
 
     public function test_water_as_warm_as_the_tap_is_tap_water(): void
     {
-        self::assertEquals([new WaterPour('tap', 250.0, 16.0)], WaterParts::of(250, 16.4, 16, 1)->pours());
+        self::assertEquals([new WaterPour(WaterSource::Tap, 250.0, 16.0)], WaterParts::of(250, 16.4, 16, 1)->pours());
     }
 
     public function test_water_near_the_boil_is_all_kettle(): void
     {
-        self::assertEquals([new WaterPour('kettle', 250.0, 97.0)], WaterParts::of(250, 99, 16, 1)->pours());
+        self::assertEquals([new WaterPour(WaterSource::Kettle, 250.0, 97.0)], WaterParts::of(250, 99, 16, 1)->pours());
     }
 
     public function test_the_parts_always_add_up_and_have_the_wanted_temperature(): void
@@ -58,9 +59,9 @@ final class WaterPartsTest extends TestCase
 
     public function test_where_a_spoonful_would_not_be_felt_it_is_all_from_one_place(): void
     {
-        self::assertSame(['tap'], array_column(WaterParts::of(120, 14.5, 16, 1)->pours(), 'kind'));
-        self::assertSame(['kettle'], array_column(WaterParts::of(120, 95.5, 16, 1)->pours(), 'kind'));
-        self::assertSame(['tap', 'kettle'], array_column(WaterParts::of(120, 19, 16, 1)->pours(), 'kind'));
+        self::assertSame([WaterSource::Tap], array_column(WaterParts::of(120, 14.5, 16, 1)->pours(), 'kind'));
+        self::assertSame([WaterSource::Kettle], array_column(WaterParts::of(120, 95.5, 16, 1)->pours(), 'kind'));
+        self::assertSame([WaterSource::Tap, WaterSource::Kettle], array_column(WaterParts::of(120, 19, 16, 1)->pours(), 'kind'));
     }
 
     public function test_colder_than_half_ice_is_refused(): void

@@ -9,6 +9,8 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnPlanner;
+use StoneMill\School\ActionKind;
+use StoneMill\School\Finish;
 use StoneMill\School\TurnAction;
 use StoneMill\School\TurnSchool;
 use StoneMill\Style\Style;
@@ -48,7 +50,7 @@ final class EveryStyleTurnsTest extends TestCase
         $plan = self::plan($style, $school);
         $lain = $plan->faces[0]->contactSeconds + $plan->faces[1]->contactSeconds;
         // Under the broiler the bread still lies in its pan.
-        $underBroiler = $plan->finish === 'broiler_then_oven' ? $plan->finishSeconds : 0.0;
+        $underBroiler = $plan->finish === Finish::BroilerThenOven ? $plan->finishSeconds : 0.0;
         self::assertGreaterThanOrEqual($plan->lift->atSeconds - 1e-6, $lain);
         self::assertLessThanOrEqual($plan->lift->atSeconds + $underBroiler + 0.5, $lain);
         foreach ($plan->faces as $face) {
@@ -70,15 +72,15 @@ final class EveryStyleTurnsTest extends TestCase
     public function test_the_line_waits_for_what_finishes_off_the_griddle(Style $style, TurnSchool $school): void
     {
         $plan = Bench::plan(['style' => $style->id, 'pieces' => ['count' => 3], 'formula' => ['method' => ['turns' => $school->value]]]);
-        $finish = array_values(array_filter($plan->line->timeline->actions, static fn ($action): bool => $action->kind === 'finish'));
-        $seconds = $plan->turns->finish === 'flame' ? 0 : $plan->turns->finishSeconds;
+        $finish = array_values(array_filter($plan->line->timeline->actions, static fn ($action): bool => $action->kind === ActionKind::Finish));
+        $seconds = $plan->turns->finish === Finish::Flame ? 0 : $plan->turns->finishSeconds;
         self::assertSame($seconds > 0, $finish !== []);
         self::assertLessThanOrEqual(3, count($finish), 'never more loads than pieces');
         if ($finish !== []) {
             self::assertEqualsWithDelta($seconds, $finish[0]->untilSeconds - $finish[0]->atSeconds, 1e-6);
-            self::assertContains($plan->turns->finish, ['oven', 'broiler_then_oven']);
+            self::assertTrue($plan->turns->finish->isInTheOven());
         }
-        $stack = array_values(array_filter($plan->line->timeline->actions, static fn ($action): bool => $action->kind === 'stack'))[0];
+        $stack = array_values(array_filter($plan->line->timeline->actions, static fn ($action): bool => $action->kind === ActionKind::Stack))[0];
         self::assertEqualsWithDelta($plan->line->timeline->readySeconds, $stack->untilSeconds, 1e-6);
         foreach ($finish as $action) {
             self::assertLessThanOrEqual($stack->atSeconds + 1e-6, $action->untilSeconds);

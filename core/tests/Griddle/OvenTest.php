@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Griddle;
 
 use PHPUnit\Framework\TestCase;
-use StoneMill\Griddle\Finish;
+use StoneMill\Griddle\OvenFinish;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Warning;
+use StoneMill\School\ActionKind;
+use StoneMill\School\OvenStep;
 use StoneMill\School\PanStart;
 use StoneMill\Tests\Bench;
 
@@ -18,7 +20,7 @@ final class OvenTest extends TestCase
     {
         $plan = self::broiled([]);
         self::assertLessThan(120, $plan->turns->lift->atSeconds);
-        self::assertSame('broiler', $plan->turns->rounds[0]->what);
+        self::assertSame(OvenStep::Broiler, $plan->turns->rounds[0]->what);
         self::assertGreaterThan(0.2, $plan->turns->faces[1]->shade, 'the top has its colour from above');
         self::assertSame([], self::ids($plan));
     }
@@ -54,11 +56,11 @@ final class OvenTest extends TestCase
     public function test_a_topped_second_round_takes_as_long_as_the_topping_needs(): void
     {
         // 1 kg/m² of 3500 J/(kg·K) from 21 to 75 °C in an oven of 220: 3500 / 22 · ln(199 / 145) = 50.4 s; twice as much takes twice as long.
-        self::assertEqualsWithDelta(50.4, (new Finish(PanStart::Hob, 1.0))->toppedSeconds(220, 21), 0.1);
-        self::assertEqualsWithDelta(100.7, (new Finish(PanStart::Hob, 2.0))->toppedSeconds(220, 21), 0.1);
+        self::assertEqualsWithDelta(50.4, (new OvenFinish(PanStart::Hob, 1.0))->toppedSeconds(220, 21), 0.1);
+        self::assertEqualsWithDelta(100.7, (new OvenFinish(PanStart::Hob, 2.0))->toppedSeconds(220, 21), 0.1);
         $plan = self::broiled(['topping_grams' => 80, 'celsius' => 220]);
         $last = $plan->turns->rounds[count($plan->turns->rounds) - 1];
-        self::assertSame('topped', $last->what);
+        self::assertSame(OvenStep::Topped, $last->what);
         self::assertEqualsWithDelta($plan->turns->finishSeconds, array_sum(array_map(static fn ($round): float => $round->seconds, $plan->turns->rounds)), 2.0);
     }
 
@@ -73,7 +75,7 @@ final class OvenTest extends TestCase
     {
         $loads = static fn (int $holds): int => count(array_filter(
             Bench::plan(['style' => 'thick-corn-round', 'pieces' => ['count' => 8], 'gear' => ['oven' => ['holds' => $holds]]])->line->timeline->actions,
-            static fn ($action): bool => $action->kind === 'finish',
+            static fn ($action): bool => $action->kind === ActionKind::Finish,
         ));
         self::assertSame(1, $loads(8));
         self::assertSame(2, $loads(4));

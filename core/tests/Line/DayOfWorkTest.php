@@ -11,6 +11,7 @@ use StoneMill\Document\Plan\LinePart;
 use StoneMill\Line\Action;
 use StoneMill\Line\Night;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\School\ActionKind;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
@@ -78,9 +79,9 @@ final class DayOfWorkTest extends TestCase
         self::assertGreaterThan(1, count($lots));
         self::assertSame(24, array_sum($lots));
         self::assertLessThanOrEqual(1, max([0, ...$lots]) - min([99, ...$lots]), 'as even as can be');
-        $kneaded = array_values(array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === 'knead'));
+        $kneaded = array_values(array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === ActionKind::Knead));
         self::assertCount(count($lots), $kneaded);
-        $laid = array_values(array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === 'lay'));
+        $laid = array_values(array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === ActionKind::Lay));
         $before = 0;
         foreach ($lots as $lot => $pieces) {
             $before += $pieces;
@@ -92,17 +93,17 @@ final class DayOfWorkTest extends TestCase
     public function test_a_batter_is_stirred_after_it_stood_and_again_where_it_stands_long(): void
     {
         $plan = Bench::sketch(['style' => 'buckwheat-batter-round', 'pieces' => ['count' => 40]]);
-        $stirred = array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === 'stir');
+        $stirred = array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === ActionKind::Stir);
         self::assertCount(count($plan->line->timeline->lots), $stirred);
         self::assertGreaterThan(1, count($stirred));
-        $refilled = array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === 'refill');
+        $refilled = array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === ActionKind::Refill);
         self::assertCount(count($stirred) - 1, $refilled, 'and a new jug each time but the first');
     }
 
     public function test_the_oven_takes_so_many_at_a_time_and_loads_wait_for_it(): void
     {
         $plan = Bench::plan(['style' => 'thick-corn-round', 'pieces' => ['count' => 24], 'formula' => ['method' => ['turns' => 'brown_then_oven']]]);
-        $loads = array_values(array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === 'finish'));
+        $loads = array_values(array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === ActionKind::Finish));
         self::assertGreaterThan(1, count($loads));
         foreach (array_slice($loads, 1) as $index => $load) {
             self::assertGreaterThanOrEqual($loads[$index]->untilSeconds - 1e-6, $load->atSeconds);
@@ -115,7 +116,7 @@ final class DayOfWorkTest extends TestCase
         $actions = $plan->line->timeline->actions;
         foreach ([1, 2, 3] as $piece) {
             $own = array_values(array_filter($actions, static fn (Action $action): bool => $action->piece === $piece && $action->place !== null));
-            self::assertSame(['oil', 'lay'], [$own[0]->kind, $own[1]->kind]);
+            self::assertSame([ActionKind::Oil, ActionKind::Lay], [$own[0]->kind, $own[1]->kind]);
             self::assertEqualsWithDelta($own[0]->untilSeconds, $own[1]->atSeconds, 1e-9);
             self::assertGreaterThanOrEqual($plan->turns->turns[0]->fromSeconds - 1e-6, $own[2]->atSeconds - $own[1]->atSeconds);
             self::assertGreaterThanOrEqual($plan->turns->lift->atSeconds - 1e-6, $own[count($own) - 1]->atSeconds - $own[1]->atSeconds);
@@ -124,7 +125,7 @@ final class DayOfWorkTest extends TestCase
 
     public function test_a_scald_is_called_a_scald(): void
     {
-        $kinds = static fn (string $style): array => array_map(static fn (Action $action): string => $action->kind, Bench::sketch(['style' => $style])->line->timeline->actions);
+        $kinds = static fn (string $style): array => array_map(static fn (Action $action): string => $action->kind->value, Bench::sketch(['style' => $style])->line->timeline->actions);
         self::assertContains('scald', $kinds('rice-round'));
         self::assertContains('pour', $kinds('pressed-masa'));
         self::assertNotContains('scald', $kinds('pressed-masa'));
@@ -149,7 +150,7 @@ final class DayOfWorkTest extends TestCase
 
     private static function waits(BatchPlan $plan, string $kind): float
     {
-        $wait = $plan->line->timeline->wait($kind);
+        $wait = $plan->line->timeline->wait(ActionKind::from($kind));
 
         return $wait === null ? 0.0 : $wait->untilSeconds - $wait->atSeconds;
     }

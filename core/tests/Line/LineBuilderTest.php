@@ -9,6 +9,8 @@ use StoneMill\Document\PlanDocument;
 use StoneMill\Line\Action;
 use StoneMill\Line\Timeline;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\School\ActionKind;
+use StoneMill\School\Stage;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
@@ -39,13 +41,13 @@ final class LineBuilderTest extends TestCase
             $plan = self::randomPlan($seeded);
             $stays = [];
             foreach ($plan->line->timeline->actions as $action) {
-                if ($action->kind === 'lay') {
+                if ($action->kind === ActionKind::Lay) {
                     $stays[$action->place][$action->piece] = $action;
                 }
             }
             foreach ($stays as $laid) {
                 self::assertNoOverlap(array_map(
-                    static fn (Action $lay): Action => new Action('stay', 'griddle', $lay->atSeconds, self::lifted($plan->line->timeline, $lay->piece), null, $lay->piece, $lay->place),
+                    static fn (Action $lay): Action => new Action(ActionKind::Lay, Stage::Griddle, $lay->atSeconds, self::lifted($plan->line->timeline, $lay->piece), null, $lay->piece, $lay->place),
                     array_values($laid),
                 ));
             }
@@ -57,11 +59,11 @@ final class LineBuilderTest extends TestCase
         $plan = Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 12], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 420]]]);
         for ($piece = 1; $piece <= 12; $piece++) {
             $own = array_values(array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->piece === $piece));
-            $shaped = array_values(array_filter($own, static fn (Action $action): bool => $action->kind === 'shape'));
+            $shaped = array_values(array_filter($own, static fn (Action $action): bool => $action->kind === ActionKind::Shape));
             // Put down for a touch and taken up again, it takes a second longer each time.
             self::assertEqualsWithDelta(14 + count($shaped) - 1, array_sum(array_map(static fn (Action $part): float => $part->untilSeconds - $part->atSeconds, $shaped)), 1e-6);
-            $rest = array_values(array_filter($own, static fn (Action $action): bool => $action->kind !== 'shape'));
-            self::assertSame(['portion', 'lay', 'turn', 'press', 'lift'], array_map(static fn (Action $action): string => $action->kind, $rest));
+            $rest = array_values(array_filter($own, static fn (Action $action): bool => $action->kind !== ActionKind::Shape));
+            self::assertSame(['portion', 'lay', 'turn', 'press', 'lift'], array_map(static fn (Action $action): string => $action->kind->value, $rest));
             foreach ($plan->turns->touches() as $index => $window) {
                 $after = $rest[$index + 2]->atSeconds - $rest[1]->atSeconds;
                 self::assertGreaterThanOrEqual($window->fromSeconds - 1e-6, $after);
@@ -73,12 +75,9 @@ final class LineBuilderTest extends TestCase
     public function test_nothing_is_laid_before_the_griddle_is_hot_and_serving_waits_for_the_stack(): void
     {
         $plan = Bench::plan(['style' => 'almond-wrap', 'formula' => ['method' => ['rest' => 'none', 'knead' => 'just_together']], 'pieces' => ['count' => 1]]);
-        $kinds = [];
-        foreach ($plan->line->timeline->actions as $action) {
-            $kinds[$action->kind] ??= $action;
-        }
-        self::assertGreaterThanOrEqual($kinds['preheat']->untilSeconds, $kinds['lay']->atSeconds);
-        self::assertSame($kinds['stack']->untilSeconds, $plan->line->timeline->readySeconds);
+        $first = static fn (ActionKind $kind): ?Action => array_values(array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === $kind))[0] ?? null;
+        self::assertGreaterThanOrEqual($first(ActionKind::Preheat)?->untilSeconds, $first(ActionKind::Lay)?->atSeconds);
+        self::assertSame($first(ActionKind::Stack)?->untilSeconds, $plan->line->timeline->readySeconds);
     }
 
     public function test_a_serving_time_is_met_to_the_second(): void
@@ -113,7 +112,7 @@ final class LineBuilderTest extends TestCase
     private static function lifted(Timeline $line, ?int $piece): float
     {
         foreach ($line->actions as $action) {
-            if ($action->kind === 'lift' && $action->piece === $piece) {
+            if ($action->kind === ActionKind::Lift && $action->piece === $piece) {
                 return $action->untilSeconds;
             }
         }

@@ -13,6 +13,7 @@ use StoneMill\Line\Crew;
 use StoneMill\Line\LineSearch;
 use StoneMill\Line\LineTouch;
 use StoneMill\Line\PieceWork;
+use StoneMill\School\ActionKind;
 use StoneMill\School\TurnAction;
 use StoneMill\Tests\Seeded;
 
@@ -100,7 +101,7 @@ final class LineSearchTest extends TestCase
     {
         $work = new PieceWork(8.0, 14.0, true, 4.0, [self::touch(TurnAction::Turn, 22), self::touch(TurnAction::Press, 70), self::touch(TurnAction::Lift, 100)], 10.0, 240.0);
         $found = LineSearch::best($work, new Crew(1, 7), 60);
-        self::assertCount(60, array_filter($found->actions, static fn (Action $action): bool => $action->kind === 'lift'));
+        self::assertCount(60, array_filter($found->actions, static fn (Action $action): bool => $action->kind === ActionKind::Lift));
         self::assertLessThan(1.08, $found->seconds / Bound::of($work, new Crew(1, 7), 60)->seconds);
     }
 
@@ -114,9 +115,9 @@ final class LineSearchTest extends TestCase
         }
         for ($piece = 1; $piece <= $pieces; $piece++) {
             $own = array_values(array_filter($cooking->actions, static fn (Action $action): bool => $action->piece === $piece));
-            $shaped = array_values(array_filter($own, static fn (Action $action): bool => $action->kind === 'shape'));
+            $shaped = array_values(array_filter($own, static fn (Action $action): bool => $action->kind === ActionKind::Shape));
             $on = array_values(array_filter($own, static fn (Action $action): bool => $action->place !== null));
-            self::assertSame(['lay', ...array_map(static fn (LineTouch $touch): string => $touch->action->value, $work->touches)], array_column($on, 'kind'));
+            self::assertSame([ActionKind::Lay, ...array_map(static fn (LineTouch $touch): ActionKind => ActionKind::ofTouch($touch->action), $work->touches)], array_column($on, 'kind'));
             $laid = $on[0]->atSeconds;
             $broken['laid before it was hot'][] = $laid < $crew->hotAt - 1e-6;
             foreach ($work->touches as $index => $touch) {

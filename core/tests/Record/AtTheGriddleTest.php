@@ -21,6 +21,7 @@ use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Probe;
 use StoneMill\Record\Tally;
 use StoneMill\Record\TouchKept;
+use StoneMill\School\ActionKind;
 use StoneMill\School\Stage;
 use StoneMill\School\TurnAction;
 use StoneMill\Tests\Bench;
@@ -84,7 +85,7 @@ final class AtTheGriddleTest extends TestCase
                 }
                 // Now and then far too early, now and then far too late.
                 $now += $seeded->between(1, 45);
-                $events[] = self::event($step->touch === 0 ? EventKind::Laid : ($step->action === 'lift' ? EventKind::Lifted : EventKind::Turned), $now, ['piece' => $step->piece, 'place' => $step->touch === 0 ? $step->place : null]);
+                $events[] = self::event($step->touch === 0 ? EventKind::Laid : ($step->action === ActionKind::Lift ? EventKind::Lifted : EventKind::Turned), $now, ['piece' => $step->piece, 'place' => $step->touch === 0 ? $step->place : null]);
             }
             $steps = BatchState::of($plan, $events)->griddle()->steps();
             $work = $plan->pieceWork();
@@ -177,7 +178,7 @@ final class AtTheGriddleTest extends TestCase
             /** @var list<BatchEvent> $all */
             $found = [];
             foreach (BatchState::of($plan, $all)->griddle()->steps() as $step) {
-                $found[$step->piece] = $step->action === 'lift' ? $step->at : $found[$step->piece] ?? 0.0;
+                $found[$step->piece] = $step->action === ActionKind::Lift ? $step->at : $found[$step->piece] ?? 0.0;
             }
 
             return $found;

@@ -93,7 +93,7 @@ final class ClocksTest extends TestCase
     {
         $chickpea = PlannedBatch::of(Bench::sketch(['style' => 'chickpea-pan-bread']));
         $round = $chickpea->finishRounds[0];
-        self::assertSame(50.0 + $round->seconds, $this->ends($chickpea, [$this->event(EventKind::OvenIn, 50)])[$round->what]);
+        self::assertSame(50.0 + $round->seconds, $this->ends($chickpea, [$this->event(EventKind::OvenIn, 50)])[$round->what->value]);
         self::assertArrayNotHasKey('oven', $this->ends($this->masa(), []));
         self::assertArrayNotHasKey('broiler', $this->ends($this->masa(), []));
     }

@@ -73,7 +73,7 @@ final class OtherTouchesTest extends TestCase
             return $state->with($event);
         };
         $state = $record($state, ['kind' => 'laid', 'piece' => 1, 'place' => 1]);
-        $next = static fn (BatchState $state): mixed => array_values(array_filter($state->griddle()->steps(), static fn ($step): bool => $step->piece === 1))[0]->action ?? null;
+        $next = static fn (BatchState $state): mixed => array_values(array_filter($state->griddle()->steps(), static fn ($step): bool => $step->piece === 1))[0]->action->value ?? null;
         $kinds = ['wet' => 'wetted', 'turn' => 'turned', 'brush' => 'brushed', 'press_down' => 'pressed', 'lift' => 'lifted'];
         // On the side, it moves nothing.
         $state = $record($state, ['kind' => 'brushed', 'piece' => 1]);

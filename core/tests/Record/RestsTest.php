@@ -30,7 +30,7 @@ final class RestsTest extends TestCase
     {
         $waits = [];
         foreach ($plan->line->timeline->actions as $action) {
-            $waits[$action->kind] = $action->untilSeconds - $action->atSeconds;
+            $waits[$action->kind->value] = $action->untilSeconds - $action->atSeconds;
         }
 
         return $waits;

@@ -14,6 +14,7 @@ use StoneMill\Record\GriddlePace;
 use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Tally;
+use StoneMill\School\ActionKind;
 use StoneMill\School\Doneness;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
@@ -35,7 +36,7 @@ final class SignsTest extends TestCase
     /** Seconds from the last thing done until that piece's next touch. */
     private static function next(BatchState $state, int $piece): float
     {
-        return array_values(array_filter($state->griddle()->steps(), static fn (Step $step): bool => $step->piece === $piece && $step->action !== 'lay'))[0]->at;
+        return array_values(array_filter($state->griddle()->steps(), static fn (Step $step): bool => $step->piece === $piece && $step->action !== ActionKind::Lay))[0]->at;
     }
 
     public function test_one_face_that_is_right_a_fifth_later_moves_the_times_by_hand(): void

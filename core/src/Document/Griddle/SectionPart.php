@@ -46,7 +46,7 @@ final readonly class SectionPart
             'touches' => array_map(TurnRows::touch(...), $this->baked->touches),
             'stood' => array_map(self::stood(...), $this->baked->work->touched),
             'faces' => array_map(static fn (Face $face): array => TurnRows::face($face), $plan->faces),
-            'finish' => $plan->finish,
+            'finish' => $plan->finish->value,
             'finish_seconds' => $plan->finishSeconds,
             'loss' => Figures::json($plan->weightLossPercent),
             'centre' => Figures::orNull($plan->centreCelsius),

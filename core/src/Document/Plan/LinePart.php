@@ -74,8 +74,8 @@ final readonly class LinePart
     private static function action(Action $action): array
     {
         return [
-            'kind' => $action->kind,
-            'stage' => $action->stage,
+            'kind' => $action->kind->value,
+            'stage' => $action->stage->value ?? $action->kind->value,
             'at_seconds' => round($action->atSeconds, 1),
             'until_seconds' => round($action->untilSeconds, 1),
             'hands' => $action->hands,

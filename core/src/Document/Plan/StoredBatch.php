@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Document\Plan;
 
 use StoneMill\Dough\WaterPour;
+use StoneMill\Dough\WaterSource;
 use StoneMill\Griddle\TurnWindow;
 use StoneMill\Label\GlutenStatus;
 use StoneMill\Measure\SpoonSet;
@@ -13,9 +14,12 @@ use StoneMill\Record\ExtraOfPlan;
 use StoneMill\Record\LineOfPlan;
 use StoneMill\Record\OvenRound;
 use StoneMill\Record\PlannedBatch;
+use StoneMill\School\ActionKind;
 use StoneMill\School\ExtraPlace;
+use StoneMill\School\Finish;
 use StoneMill\School\Grease;
 use StoneMill\School\Measuring;
+use StoneMill\School\OvenStep;
 use StoneMill\School\Shaping;
 use StoneMill\School\Stage;
 use StoneMill\School\Texture;
@@ -30,7 +34,7 @@ final class StoredBatch
         [$water, $portion, $griddle, $line, $rest] = [$plan->at('water'), $plan->at('portion'), $plan->at('griddle'), $plan->at('line'), $plan->at('rest')];
         $grams = $water->at('grams.value')->float();
         $surface = $griddle->at('surface_celsius.value')->float();
-        $finish = $griddle->at('finish')->text('none');
+        $finish = Finish::from($griddle->at('finish')->text(Finish::None->value));
         $finishSeconds = $griddle->at('finish_seconds')->int(0);
         $pace = $line->at('pace')->numbers();
 
@@ -41,7 +45,7 @@ final class StoredBatch
             waterGrams: $grams,
             firstPourGrams: $water->at('first_pour_grams.value')->float(),
             waterCelsius: $water->at('celsius.value')->float(0.0),
-            waterParts: array_map(static fn (Stored $part): WaterPour => new WaterPour($part->at('kind')->text(), $part->at('grams')->float(), $part->at('celsius')->float()), $water->at('parts')->all()),
+            waterParts: array_map(static fn (Stored $part): WaterPour => new WaterPour(WaterSource::from($part->at('kind')->text()), $part->at('grams')->float(), $part->at('celsius')->float()), $water->at('parts')->all()),
             catalogueWaterGrams: $water->at('catalogue_grams')->float($grams),
             hydrationPercent: $water->at('hydration_percent.value')->float(0.0),
             swollenShare: $plan->at('mix.swollen_share.value')->float(0.0),
@@ -73,8 +77,8 @@ final class StoredBatch
             wantedCentreCelsius: $griddle->at('done_celsius')->optionalFloat(),
             finish: $finish,
             finishRounds: self::rounds($griddle, $finish, $finishSeconds),
-            ovenLoads: count(array_filter($line->at('actions')->all(), static fn (Stored $action): bool => $action->at('kind')->text() === 'finish')),
-            flameSeconds: $finish === 'flame' ? (float) $finishSeconds : 0.0,
+            ovenLoads: count(array_filter($line->at('actions')->all(), static fn (Stored $action): bool => $action->at('kind')->text() === ActionKind::Finish->value)),
+            flameSeconds: $finish === Finish::Flame ? (float) $finishSeconds : 0.0,
             pace: array_diff_key($pace, ['recover' => true, 'dries' => true]),
             recoverSeconds: $pace['recover'] ?? $griddle->at('recover_seconds')->float(0.0),
             driesSeconds: $pace['dries'] ?? INF,
@@ -86,7 +90,7 @@ final class StoredBatch
             secondRestSeconds: $rest->at('second_seconds')->float(0.0),
             wantedGrowth: $plan->at('rise')->isNothing() ? null : $plan->at('rise.growth')->float(1.0),
             stackSeconds: $plan->at('stack.seconds')->int(),
-            afterLiftSeconds: (float) ($plan->at('stack.seconds')->int() + ($finish === 'flame' ? 0 : $finishSeconds)),
+            afterLiftSeconds: (float) ($plan->at('stack.seconds')->int() + ($finish === Finish::Flame ? 0 : $finishSeconds)),
             movedThickness: $plan->at('moved_by.thickness_times')->float(1.0),
             movedColour: $plan->at('moved_by.colour_times')->float(1.0),
             containsWheat: $plan->at('label.gluten.status')->text('') === GlutenStatus::ContainsWheat->value,
@@ -121,9 +125,9 @@ final class StoredBatch
     }
 
     /** @return list<OvenRound> */
-    private static function rounds(Stored $griddle, string $finish, int $seconds): array
+    private static function rounds(Stored $griddle, Finish $finish, int $seconds): array
     {
-        return OvenRound::all(array_map(static fn (Stored $round): OvenRound => new OvenRound($round->at('what')->text(), $round->at('seconds')->int()), $griddle->at('finish_rounds')->all()), $finish, $seconds);
+        return OvenRound::all(array_map(static fn (Stored $round): OvenRound => new OvenRound(OvenStep::from($round->at('what')->text()), $round->at('seconds')->int()), $griddle->at('finish_rounds')->all()), $finish, $seconds);
     }
 
     /** @return array<string, float> */

@@ -8,6 +8,9 @@ use DateTimeImmutable;
 use StoneMill\Line\Action;
 use StoneMill\Line\SheetFacts;
 use StoneMill\Line\SheetLine;
+use StoneMill\School\ActionKind;
+use StoneMill\School\Finish;
+use StoneMill\School\Stage;
 
 /** The order of work, read from a plan document of any version. */
 final readonly class StoredLine
@@ -51,7 +54,7 @@ final readonly class StoredLine
             widthShare: $shape->at('width_share')->float(1.0),
             surfaceCelsius: $griddle->at('surface_celsius.value')->float(),
             touches: [...array_map(StoredBatch::touch(...), $griddle->at('turns')->all()), StoredBatch::touch($griddle->at('lift'))],
-            finish: $griddle->at('finish')->text(),
+            finish: Finish::from($griddle->at('finish')->text()),
             places: count($griddle->at('places')->all()),
             actions: $line->actions,
             lengthSeconds: $line->lengthSeconds,
@@ -63,8 +66,8 @@ final readonly class StoredLine
     private static function action(Stored $action): Action
     {
         return new Action(
-            $action->at('kind')->text(),
-            $action->at('stage')->text(),
+            ActionKind::from($action->at('kind')->text()),
+            Stage::tryFrom($action->at('stage')->text()),
             $action->at('at_seconds')->float(),
             $action->at('until_seconds')->float(),
             $action->at('hands')->isNothing() ? null : $action->at('hands')->int(),

@@ -17,7 +17,7 @@ final readonly class WarningPart
     public function json(): array
     {
         return [
-            'id' => $this->warning->id, 'stage' => $this->warning->stage, 'text' => $this->warning->text,
+            'id' => $this->warning->id, 'stage' => $this->warning->stage->value, 'text' => $this->warning->text,
             'value' => round($this->warning->value, 4), 'limit' => round($this->warning->limit, 4), 'unit' => $this->warning->unit->value,
             'mend' => $this->warning->mend === null ? null : ['text' => $this->warning->mend->text, 'change' => $this->warning->mend->change->patch()],
         ];

@@ -125,6 +125,6 @@ final readonly class WaterPart
     /** @return list<array{kind: string, grams: float, celsius: float}> what goes into the jug */
     private static function jug(WaterParts $parts): array
     {
-        return array_map(static fn (WaterPour $pour): array => ['kind' => $pour->kind, 'grams' => $pour->grams, 'celsius' => $pour->celsius], $parts->pours());
+        return array_map(static fn (WaterPour $pour): array => ['kind' => $pour->kind->value, 'grams' => $pour->grams, 'celsius' => $pour->celsius], $parts->pours());
     }
 }

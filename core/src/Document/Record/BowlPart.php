@@ -41,7 +41,7 @@ final readonly class BowlPart
                 'grams' => round($wanted, 4),
                 'first_pour_grams' => round($first, 4),
                 'reserve_grams' => round($wanted - $first, 4),
-                'jug' => array_map(static fn (WaterPour $pour): array => ['kind' => $pour->kind, 'grams' => round($pour->grams, 4), 'celsius' => $pour->celsius], $this->bowl->plan->jug($wanted)),
+                'jug' => array_map(static fn (WaterPour $pour): array => ['kind' => $pour->kind->value, 'grams' => round($pour->grams, 4), 'celsius' => $pour->celsius], $this->bowl->plan->jug($wanted)),
                 'follows_weights' => ! $this->bowl->isAsPlanned(),
             ],
             'reserve_left_grams' => round(max(0.0, $wanted - max($this->bowl->waterGrams(), $first)), 4),

@@ -70,7 +70,7 @@ final readonly class GriddlePart
     private static function step(Step $step): array
     {
         return [
-            'action' => $step->action,
+            'action' => $step->action->value,
             'piece' => $step->piece,
             'place' => $step->place,
             'touch' => $step->touch,

@@ -6,6 +6,7 @@ namespace StoneMill\Line\Internal;
 
 use StoneMill\Line\Crew;
 use StoneMill\Line\PieceWork;
+use StoneMill\School\ActionKind;
 
 /**
  * One try at an order of work: pieces are laid in groups, each group at the first moment at which its places are
@@ -14,7 +15,7 @@ use StoneMill\Line\PieceWork;
  *
  * A task's touch is 0 for the lay, then the number of the touch.
  *
- * @phpstan-type Task array{kind: string, piece: int, place: int|null, touch: int|null, hands: int, from: float, until: float}
+ * @phpstan-type Task array{kind: ActionKind, piece: int, place: int|null, touch: int|null, hands: int, from: float, until: float}
  */
 final class Placer
 {
@@ -80,7 +81,7 @@ final class Placer
      *
      * @return float when
      */
-    public function touch(string $kind, int $piece, int $place, int $number, float $from, float $at, float $length): float
+    public function touch(ActionKind $kind, int $piece, int $place, int $number, float $from, float $at, float $length): float
     {
         $pair = 0;
         $late = 0.0;
@@ -188,7 +189,7 @@ final class Placer
         if ($pair === null) {
             return $blocked - $start;
         }
-        $this->take('lay', $piece, $place, 0, $pair, $start, $start + $length);
+        $this->take(ActionKind::Lay, $piece, $place, 0, $pair, $start, $start + $length);
         $least = $start + $length;
         $by = 0;
         $late = 0.0;
@@ -199,7 +200,7 @@ final class Placer
             if ($at === null) {
                 return max(self::STEP_SECONDS, $late);
             }
-            $this->take($touch->action->value, $piece, $place, $index + 1, $by, $at, $at + $touch->hands);
+            $this->take(ActionKind::ofTouch($touch->action), $piece, $place, $index + 1, $by, $at, $at + $touch->hands);
             $least = $at + $touch->hands;
         }
         $this->lifted[] = $least;
@@ -226,7 +227,7 @@ final class Placer
             $end = $pressFree ?? $end;
         } while ($pressFree !== null);
         foreach (array_reverse($parts) as $part) {
-            $this->take('shape', $piece, null, null, $pair, $part[0], $part[1]);
+            $this->take(ActionKind::Shape, $piece, null, null, $pair, $part[0], $part[1]);
             if ($this->work->pressed) {
                 $this->press->reserve($part[0], $part[1]);
             }
@@ -315,7 +316,7 @@ final class Placer
         return null;
     }
 
-    private function take(string $kind, int $piece, ?int $place, ?int $touch, int $pair, float $from, float $until): void
+    private function take(ActionKind $kind, int $piece, ?int $place, ?int $touch, int $pair, float $from, float $until): void
     {
         $this->hands[$pair]->reserve($from, $until);
         $this->placed[] = ['kind' => $kind, 'piece' => $piece, 'place' => $place, 'touch' => $touch, 'hands' => $pair + 1, 'from' => $from, 'until' => $until];
@@ -327,7 +328,7 @@ final class Placer
             /** @var Task $task */
             $task = array_pop($this->placed);
             $this->hands[$task['hands'] - 1]->release($task['from']);
-            if ($task['kind'] === 'shape' && $this->work->pressed) {
+            if ($task['kind'] === ActionKind::Shape && $this->work->pressed) {
                 $this->press->release($task['from']);
             }
         }

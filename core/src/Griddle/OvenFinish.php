@@ -8,7 +8,7 @@ use StoneMill\Measure\Exception\OutOfRange;
 use StoneMill\School\PanStart;
 
 /** What a bread meets after the griddle, or in place of it: how its pan was heated, and what is put on it for a second round. */
-final readonly class Finish
+final readonly class OvenFinish
 {
     /** Of toppings that hold much water, J/(kg·K). */
     private const TOPPING_HEAT = 3500.0;
