@@ -64,6 +64,21 @@ part() {
     names+=("$name")
 }
 
+# One part beside others, since it has one core's work only: begun, and told of once it is waited for.
+beside() {
+    beside_began=$SECONDS
+    "$@" >"$logs/beside" 2>&1 &
+    beside_pid=$!
+}
+told_beside() { cat "$logs/beside"; return "$1"; }
+beside_done() {
+    local failed_with=0 took
+    wait "$beside_pid" || failed_with=$?
+    took=$((SECONDS - beside_began))
+    part "$1" told_beside "$failed_with"
+    results[-1]="${results[-1]%,*}, within $took s beside others"
+}
+
 browser_tests() {
     npx playwright test && return 0
     # What the page held when a test failed, so that a failure elsewhere can be understood from what was printed.
@@ -71,7 +86,8 @@ browser_tests() {
     for page in tests/browser/.results/*/error-context.md; do [ ! -f "$page" ] || { printf '\n-- %s\n' "$page"; head -c 6000 "$page"; }; done
     return 1
 }
-built() { npm run --silent build && web_fingerprint >public/build/.mill-stamp; }
+# Where types were written and are read meanwhile, they are not written again.
+built() { { wants web || npm run --silent types; } && npx vite build && node bin/lib/service-worker.mjs && web_fingerprint >public/build/.mill-stamp; }
 
 if wants core || wants feature; then
     part 'Code style (PHP)' vendor/bin/pint --test
@@ -90,11 +106,13 @@ fi
 valid_contract() { REDOCLY_TELEMETRY=off REDOCLY_SUPPRESS_UPDATE_NOTICE=true npx redocly lint --format=stylish formats/openapi.yaml; }
 if wants web; then
     part 'The contract is valid OpenAPI' valid_contract
+    # Types are written anew from the contract by this, and read by what follows.
     part 'Front-end types' npm run --silent check
-    part 'Front-end lint' npm run --silent lint
+    beside npm run --silent lint
     part 'Front-end unit tests' npx vitest run
 fi
 if wants web || wants browser; then part 'Build' built; fi
+if wants web; then beside_done 'Front-end lint'; fi
 if wants attack; then
     part 'A house as deploy/ has it' node --test tests/house/
     part 'The house under attack, short form' bash bench/reliability/run.sh small

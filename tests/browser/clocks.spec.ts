@@ -1,6 +1,8 @@
 import { expect, test } from './test'
 import { expectAccessible, ownClock, signIn, start } from './bench'
 
+test.use({ alone: true })
+
 test('the griddle to be turned on, kneading and a rest ring on whatever page is open, and lead back', async ({
   page,
 }) => {

@@ -3,6 +3,8 @@ import { House } from './house'
 import { signInAt } from './bench'
 import { expect, test } from './test'
 
+test.use({ alone: true })
+
 test('an owner puts a copy back while the house runs, and what was there stays', async ({ page }) => {
   test.setTimeout(120_000)
   const house = new House(8544)

@@ -2,6 +2,8 @@ import type { Locator, Page } from '@playwright/test'
 import { expect, test } from './test'
 import { ownClock, signIn } from './bench'
 
+test.use({ alone: true })
+
 /** One bread of each kind, with what the page has to know of it by itself at each stage. */
 interface Kind {
   name: string

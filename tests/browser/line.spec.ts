@@ -3,6 +3,8 @@ import { expect, test } from './test'
 import { expectAccessible, listenForComplaints, ownClock, signIn, signInAt, start, tool, view } from './bench'
 import { House } from './house'
 
+test.use({ alone: true })
+
 const says = (page: Page) => page.getByRole('heading', { level: 1 })
 const count = (page: Page) => page.getByText(/\d+ off, \d+ on, \d+ to lay/)
 

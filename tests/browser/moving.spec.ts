@@ -3,6 +3,8 @@ import { signIn, signInAt } from './bench'
 import { House } from './house'
 import { expect, test } from './test'
 
+test.use({ alone: true })
+
 test('a kitchen moves to another house by its file: looked at first, then brought in, and all of it is there', async ({
   page,
   browser,

@@ -3,6 +3,8 @@ import { expectAccessible, listenForComplaints } from './bench'
 import { House } from './house'
 import { expect, test } from './test'
 
+test.use({ alone: true })
+
 /** Presses a button that is in sight as the page stands: nothing has to be looked for by scrolling. */
 async function press(page: Page, name: string | RegExp) {
   const button = page.getByRole('button', { name }).first()

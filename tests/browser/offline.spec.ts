@@ -3,7 +3,7 @@ import { expect, test } from './test'
 import { House } from './house'
 import { expectAccessible, signInAt } from './bench'
 
-test.use({ serviceWorkers: 'allow' })
+test.use({ serviceWorkers: 'allow', alone: true })
 
 /** What each place says while the house is away, and that it stands. */
 const PLACES = [

@@ -3,6 +3,8 @@ import { expect, test } from './test'
 import { listenForComplaints } from './bench'
 import { House } from './house'
 
+test.use({ alone: true })
+
 const FIXTURES = 'database/fixtures'
 const STAGES = ['choose', 'measure', 'water', 'mix', 'rest', 'portion', 'shape', 'griddle', 'stack', 'judge']
 

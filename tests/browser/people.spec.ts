@@ -2,6 +2,8 @@ import AxeBuilder from '@axe-core/playwright'
 import { House } from './house'
 import { expect, test } from './test'
 
+test.use({ alone: true })
+
 const NAMES = ['second', 'third', 'fourth', 'fifth']
 const LINKS: Record<string, string> = {
   second: 'Link for an owner',

@@ -3,6 +3,8 @@ import { expect, test } from './test'
 import { expectAccessible, signIn, signInAt, start, tool } from './bench'
 import { House } from './house'
 
+test.use({ alone: true })
+
 const NOTE = 'It is kept on this device'
 
 for (const status of [401, 419, 429, 500, 503])

@@ -1,4 +1,4 @@
-import { request, test as base, type APIRequestContext } from '@playwright/test'
+import { request, test as base, type APIRequestContext, type BrowserContext } from '@playwright/test'
 import { House } from './house'
 
 export { expect } from '@playwright/test'
@@ -6,7 +6,41 @@ export { expect } from '@playwright/test'
 const FIRST_PORT = 8510
 
 /** Each worker has a house of its own with the demo kitchen made new, so that tests beside each other share no kitchen. */
-export const test = base.extend<{ asAtFirst: null }, { home: House; atHome: APIRequestContext }>({
+export const test = base.extend<
+  { asAtFirst: null; alone: boolean },
+  { home: House; atHome: APIRequestContext; tablet: BrowserContext }
+>({
+  /** For a test that winds the clock, takes the house away or holds the page otherwise: a browser in which nothing was before. */
+  alone: [false, { option: true }],
+  // A browser that has compiled the page once opens it in half the time; what it kept of the cook before is cleared away.
+  tablet: [
+    async ({ browser, home }, use) => {
+      const context = await browser.newContext({
+        baseURL: home.address,
+        viewport: { width: 1280, height: 800 },
+        reducedMotion: 'reduce',
+        serviceWorkers: 'block',
+      })
+      await use(context)
+      await context.close()
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ context, alone, tablet, home }, use) => {
+    if (alone) return use(context)
+    const page = await tablet.newPage()
+    const door = await tablet.newCDPSession(page)
+    await door.send('Storage.clearDataForOrigin', {
+      origin: home.address,
+      storageTypes: 'local_storage,indexeddb,cache_storage',
+    })
+    await page.close()
+    await tablet.clearCookies()
+    await use(tablet)
+    await tablet.unrouteAll()
+    await tablet.setOffline(false)
+    for (const left of tablet.pages()) await left.close()
+  },
   home: [
     // Playwright reads from the first argument what a fixture stands on: this one on nothing.
     // eslint-disable-next-line no-empty-pattern

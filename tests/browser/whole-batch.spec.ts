@@ -2,6 +2,8 @@ import type { Page } from '@playwright/test'
 import { expect, test } from './test'
 import { heading, listenForComplaints, signIn, start, tool, everyBread } from './bench'
 
+test.use({ alone: true })
+
 /** Presses Tab until the focus is on the button of that name, as a cook without a mouse would. */
 async function tabTo(page: Page, name: string | RegExp) {
   const wanted = page.getByRole('button', { name }).first()

@@ -2,6 +2,8 @@ import type { Page } from '@playwright/test'
 import { expect, test } from './test'
 import { chooseFrom, expectAccessible, expectNoSidewaysScroll, ownClock, signIn } from './bench'
 
+test.use({ alone: true })
+
 /** A bread of the test's own, and a batch of it; where its stages are. */
 async function begin(page: Page, name: string, request: object): Promise<string> {
   const [bread, batch] = [crypto.randomUUID(), crypto.randomUUID()]
