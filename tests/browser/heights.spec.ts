@@ -5,6 +5,14 @@ import { expect, test } from './test'
 /** A hair's breadth more is none. */
 const TWO_SCREENS = 2.01
 const AT_THE_BENCH = 1.51
+const READ_AT_THE_BENCH = 1.8
+const ON_A_PHONE = 1.65
+const BENCH = [
+  { width: 1280, height: 800 },
+  { width: 1180, height: 820 },
+  { width: 820, height: 1180 },
+]
+const PHONE = { width: 360, height: 780 }
 
 test('no place and no way to change a formula is taller than two screens at the desk', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 800 })
@@ -118,15 +126,14 @@ test('no stage and no view of one is taller than two screens at the desk, and wh
     await tool(page, 'Bench view')
     for (const stage of STAGES) {
       await page.goto(`${batch}${stage}`)
-      const [tab] = TABS[stage] ?? []
-      if (tab) await page.getByText(tab, { exact: true }).first().click()
-      await page.waitForLoadState('networkidle')
-      for (const size of [
-        { width: 1280, height: 800 },
-        { width: 1180, height: 820 },
-        { width: 820, height: 1180 },
-      ])
-        await screens(size, AT_THE_BENCH, `${stage} at the bench`)
+      for (const [view, tab] of (TABS[stage] ?? ['']).entries()) {
+        if (tab) await page.getByText(tab, { exact: true }).first().click()
+        await page.waitForLoadState('networkidle')
+        // The first view is where hands work; the others are read.
+        for (const size of BENCH)
+          await screens(size, view ? READ_AT_THE_BENCH : AT_THE_BENCH, `${stage} ${tab}`)
+        await screens(PHONE, view ? TWO_SCREENS : ON_A_PHONE, `${stage} ${tab}`)
+      }
     }
     await page.setViewportSize({ width: 1280, height: 800 })
     await tool(page, 'Bench view')

@@ -41,7 +41,7 @@ test('a batch, a bread and a page of the record go on paper without what is pres
     .getByRole('link', { name: /Everyday masa discs/ })
     .first()
     .click()
-  await expect(page.getByRole('heading', { name: 'The formula' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'The formula, written in' })).toBeVisible()
   await expectOnPaper(page, 'formula')
 
   await page.getByRole('radio', { name: 'Label and cost' }).check()

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Batch, Plan, Stage } from '@/api/types'
-import { afterStage, stagesOf, standingOf } from './course'
+import { afterStage, stagesOf, standingAt, standingOf } from './course'
 
 const resting = (seconds: number, portion = 8) =>
   ({ rest: { seconds }, line: { pace: { portion } } }) as unknown as Plan
@@ -14,6 +14,12 @@ describe('the course', () => {
   it('leaves out portioning where dough is cut from a sheet or poured', () => {
     expect(stagesOf(resting(600, 0))).not.toContain('portion')
     expect(afterStage('rest', resting(600, 0))).toBe('shape')
+  })
+
+  it('sends whoever asks for a stage that the bread has not to the next one', () => {
+    expect(standingAt('portion', resting(600, 0))).toBe('shape')
+    expect(standingAt('rest', resting(0))).toBe('portion')
+    expect(standingAt('mix', resting(0))).toBe('mix')
   })
 
   it('goes from mixing to portioning when there is no rest between', () => {

@@ -36,6 +36,12 @@ export function stagesOf(plan: Plan): Stage[] {
   return ORDER.filter(stage => needed[stage] ?? true)
 }
 
+/** Where a batch stands that is sent to a stage: there, or at the next that its bread has. */
+export function standingAt(stage: Stage, plan: Plan): Stage {
+  const stages = stagesOf(plan)
+  return ORDER.slice(ORDER.indexOf(stage)).find(one => stages.includes(one)) ?? 'judge'
+}
+
 /** The stops of the course: each with its clock time and its one number. */
 export function courseOf(batch: Batch, plan: Plan, text: Text): Stop[] {
   const start = Date.parse(plan.line.starts_at ?? batch.started_at)

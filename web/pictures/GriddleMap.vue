@@ -100,6 +100,12 @@ function words(spot: (typeof spots.value)[number]): string {
   max-height: 30rem;
 }
 
+@media (max-width: 48rem) {
+  :root[data-view='bench'] .map {
+    max-height: 11.5rem;
+  }
+}
+
 .spot {
   cursor: pointer;
 }

@@ -80,7 +80,7 @@ const width = (grams: number) => (44 * grams) / most.value
 }
 
 .ledger-bar {
-  width: 45%;
+  width: 30%;
 }
 
 .ledger-bar svg {

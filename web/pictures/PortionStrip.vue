@@ -55,6 +55,16 @@ function word(deviation: number | null): string {
   line-height: 1.1;
 }
 
+@media (max-width: 48rem) {
+  :root[data-view='bench'] .strip {
+    grid-template-columns: repeat(auto-fill, minmax(2.7rem, 1fr));
+  }
+
+  :root[data-view='bench'] .strip li {
+    min-height: 2.5rem;
+  }
+}
+
 .strip small {
   font-size: 0.8rem;
 }

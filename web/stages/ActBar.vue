@@ -7,6 +7,7 @@ import { useUnits } from '@/ui/units'
 import { useBatch } from './batch'
 import { afterStage, beforeStage, STAGE_NAMES } from '@/bench/course'
 import { eventWords } from '@/ui/eventWords'
+import { useTight } from '@/ui/tight'
 
 /**
  * The act of the moment and the way on, on the screen whatever is scrolled: back, what can be undone, the act, next. `ready` says that going
@@ -21,6 +22,7 @@ const before = computed(() => beforeStage(stage, plan))
 const next = computed(() => afterStage(stage, plan))
 const named = computed(() => new Map(plan.ledger.map(row => [row.ingredient, row.name])))
 const words = (event: Parameters<typeof eventWords>[0]) => eventWords(event, named.value, units.text)
+const isTight = useTight()
 const isOver = computed(() => store.batch?.finished_at !== null)
 
 const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.params['id'], stage: to } })
@@ -30,7 +32,7 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
   <div class="act-bar" role="group" aria-label="What to do now">
     <div class="act-back">
       <ElButton
-        v-if="before"
+        v-if="before && !(isTight && store.undoable)"
         class="act-quiet"
         :aria-label="`Back to ${STAGE_NAMES[before].toLowerCase()}`"
         @click="go(before)"
@@ -38,12 +40,14 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
       >
       <ElButton v-if="store.undoable && !isOver" class="act-quiet act-undo" @click="store.undo"
         ><span
-          >Undo<span class="act-what">: {{ words(store.undoable) }}</span></span
+          ><span aria-hidden="true" class="act-sign">↶</span><span class="act-name">Undo</span
+          ><span class="act-what">: {{ words(store.undoable) }}</span></span
         ></ElButton
       >
       <ElButton v-if="store.undone && !isOver" class="act-quiet act-undo" @click="store.redo"
         ><span
-          >Redo<span class="act-what">: {{ words(store.undone) }}</span></span
+          ><span aria-hidden="true" class="act-sign">↷</span><span class="act-name">Redo</span
+          ><span class="act-what">: {{ words(store.undone) }}</span></span
         ></ElButton
       >
     </div>
@@ -54,7 +58,10 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
       size="large"
       :type="ready ? 'primary' : 'default'"
       @click="go(next)"
-      >On to {{ STAGE_NAMES[next].toLowerCase() }} →</ElButton
+      ><span
+        ><span class="act-on">On to </span
+        ><span class="act-to">{{ STAGE_NAMES[next].toLowerCase() }}</span> →</span
+      ></ElButton
     >
   </div>
 </template>
@@ -118,6 +125,14 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
   font-size: 1.5rem;
 }
 
+.act-sign {
+  display: none;
+}
+
+.act-to {
+  display: inline-block;
+}
+
 @media (max-width: 48rem) {
   .act-bar {
     grid-template-columns: minmax(0, 1fr) auto;
@@ -147,15 +162,55 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
     padding-inline: 0.5rem;
   }
 
+  /* At the bench one line: the course leads back, and signs stand for undo and redo. */
+  :root[data-view='bench'] .act-bar {
+    grid-template-columns: auto minmax(0, 1fr) auto;
+    gap: 0.4rem;
+    padding-inline: 0.5rem;
+  }
+
+  :root[data-view='bench'] .act-now {
+    grid-column: 2;
+  }
+
+  :root[data-view='bench'] .act-back {
+    gap: 0.3rem;
+  }
+
   :root[data-view='bench'] .act-now :deep(.el-button),
   :root[data-view='bench'] .act-next {
     min-height: 4rem;
-    padding-inline: 0.8rem;
-    font-size: 1.15rem;
+    padding-inline: 0.6rem;
+    font-size: 1.1rem;
   }
 
   :root[data-view='bench'] .act-now :deep(.el-button) {
-    font-size: 1.35rem;
+    font-size: 1.15rem;
+    line-height: 1.15;
+  }
+
+  :root[data-view='bench'] .act-quiet {
+    width: 4rem;
+    min-width: 4rem;
+    padding-inline: 0;
+  }
+
+  :root[data-view='bench'] .act-sign {
+    display: inline;
+    font-size: 1.6rem;
+  }
+
+  :root[data-view='bench'] .act-name,
+  :root[data-view='bench'] .act-on {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+
+  :root[data-view='bench'] .act-to::first-letter {
+    text-transform: uppercase;
   }
 
   .act-now :deep(.el-button) {

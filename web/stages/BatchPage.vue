@@ -14,7 +14,7 @@ import { Refusal, Unreachable } from '@/api/client'
 import { useClocks } from '@/bench/clocks'
 import { houseClock } from '@/bench/houseClock'
 import { pageTitle } from '@/ui/title'
-import { STAGE_NAMES } from '@/bench/course'
+import { STAGE_NAMES, standingAt } from '@/bench/course'
 import { useBatch } from './batch'
 import BatchNotices from './BatchNotices.vue'
 import BowlPanel from './BowlPanel.vue'
@@ -46,7 +46,8 @@ const clocks = useClocks()
 const id = computed(() => String(route.params['id']))
 const stage = computed<Stage>(() => {
   const named = String(route.params['stage'] ?? '')
-  return named in STAGE_NAMES ? (named as Stage) : (store.batch?.state.stage ?? 'choose')
+  const asked = named in STAGE_NAMES ? (named as Stage) : (store.batch?.state.stage ?? 'choose')
+  return store.plan ? standingAt(asked, store.plan) : asked
 })
 
 const AGAIN_MILLISECONDS = 3000
@@ -161,6 +162,44 @@ async function enter() {
 
   :root[data-view='bench'] .batch-bowl {
     grid-column: auto;
+  }
+}
+
+/* What is shut takes half a line on a phone at the bench, and the bar of the act one. */
+@media (max-width: 48rem) {
+  :root[data-view='bench'] .batch {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    padding-bottom: 6rem;
+  }
+
+  /* Act, then what to heed, then what waits behind its name, whichever part of the page it is of. */
+  :root[data-view='bench'] .batch-stage,
+  :root[data-view='bench'] .batch-bowl {
+    display: contents;
+  }
+
+  :root[data-view='bench'] .batch-course,
+  :root[data-view='bench'] .batch-stage > :deep(*),
+  :root[data-view='bench'] .batch-bowl > :deep(*) {
+    flex: 1 1 100%;
+    min-width: 0;
+    margin: 0;
+  }
+
+  :root[data-view='bench'] .batch-bowl > :deep(*) {
+    order: 1;
+  }
+
+  :root[data-view='bench'] .batch-stage > :deep(.fold),
+  :root[data-view='bench'] .batch-bowl > :deep(.fold) {
+    order: 2;
+  }
+
+  :root[data-view='bench'] .batch-stage > :deep(.fold.is-shut),
+  :root[data-view='bench'] .batch-bowl > :deep(.fold.is-shut) {
+    flex-basis: 40%;
   }
 }
 </style>

@@ -67,6 +67,13 @@ const names = (of: typeof steps.value) =>
 .steps-done {
   color: var(--ready);
 }
+
+@media (max-width: 48rem) {
+  :root[data-view='bench'] .steps-at p {
+    min-width: 8rem;
+  }
+}
+
 :root[data-view='bench'] .steps {
   padding: 0.25rem 0.7rem;
   font-size: 0.95rem;

@@ -34,6 +34,15 @@ const here = computed(() => cautions.filter(caution => caution.stage === stage))
   gap: 0.3rem 1rem;
 }
 
+@media (max-width: 48rem) {
+  :root[data-view='bench'] .cautions {
+    gap: 0.15rem;
+    padding: 0.35rem 0.6rem;
+    font-size: 0.9rem;
+    line-height: 1.25;
+  }
+}
+
 .cautions span {
   color: var(--harm);
 }

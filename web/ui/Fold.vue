@@ -25,7 +25,11 @@ const open = computed({
 </script>
 
 <template>
-  <ElCollapse v-model="open" class="fold" :class="quiet ? 'is-quiet' : 'panel'">
+  <ElCollapse
+    v-model="open"
+    class="fold"
+    :class="[quiet ? 'is-quiet' : 'panel', { 'is-shut': !open.length }]"
+  >
     <ElCollapseItem :name="name" :title="title"><slot v-if="open.length" /></ElCollapseItem>
   </ElCollapse>
 </template>
@@ -41,6 +45,19 @@ const open = computed({
   background: none;
   color: var(--ink);
   font: 600 1.1rem var(--font-head);
+}
+
+/* Two shut ones stand side by side on a phone at the bench. */
+@media (max-width: 48rem) {
+  :root[data-view='bench'] .fold:not(.is-quiet) {
+    padding-inline: 0.7rem;
+  }
+
+  :root[data-view='bench'] .fold:not(.is-quiet) :deep(.el-collapse-item__header) {
+    font-size: 0.95rem;
+    line-height: 1.15;
+    overflow-wrap: anywhere;
+  }
 }
 
 .fold.is-quiet {

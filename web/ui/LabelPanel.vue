@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
+import BenchFold from './BenchFold.vue'
 import Choice from './Choice.vue'
 import Fader from './Fader.vue'
 import ForWhom from './ForWhom.vue'
 import FigureRow from './FigureRow.vue'
+import { useAppearance } from './appearance'
 import { useUnits } from './units'
 import WishFader from './WishFader.vue'
 import { CONVENTIONS, factsOf, type Basis, type Convention } from './label'
@@ -19,6 +21,7 @@ const {
 } = defineProps<{ request: PlanRequest; plan: Plan; locked?: boolean; bread?: { id: string } }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const units = useUnits()
+const appearance = useAppearance()
 const basis = ref<Basis>('per_piece')
 const convention = ref<Convention>('apart')
 const bases = computed<{ value: Basis; label: string }[]>(() => [
@@ -55,36 +58,40 @@ function fit() {
 <template>
   <div class="label">
     <div class="stack">
-      <Choice v-model="basis" label="In" :options="bases" />
-      <Choice v-model="convention" label="Carbohydrate on the label" :options="CONVENTIONS" />
-      <Fader
-        v-model="eachTakes"
-        label="Pieces that one eater takes"
-        :min="1"
-        :max="8"
-        :step="1"
-        :unit="null"
-      />
-      <dl class="label-facts">
-        <FigureRow v-for="fact in facts" :key="fact.name" held :label="fact.name" :figure="fact.figure" />
-      </dl>
-      <p v-if="bread" class="row screen-only">
-        <RouterLink :to="{ name: 'label', params: { id: bread.id } }"
-          >Label and portions on paper →</RouterLink
-        >
-        <span
-          >As a card:
-          <a
-            v-for="paper in ['a5', 'a4', 'letter']"
-            :key="paper"
-            class="label-paper"
-            :href="`/breads/${bread.id}/recipe-card.pdf?paper=${paper}&${units.inAddress}`"
-            >{{ paper }}</a
-          ></span
-        >
-        <a :href="`/breads/${bread.id}/recipe.jsonld`" download>As a recipe for other programs</a>
-        <a :href="`/exports/breads/${bread.id}.zip`" download>For another house</a>
-      </p>
+      <BenchFold name="label-facts" title="What it holds">
+        <Choice v-model="basis" label="In" :options="bases" />
+        <Choice v-model="convention" label="Carbohydrate on the label" :options="CONVENTIONS" />
+        <Fader
+          v-model="eachTakes"
+          label="Pieces that one eater takes"
+          :min="1"
+          :max="8"
+          :step="1"
+          :unit="null"
+        />
+        <dl class="label-facts">
+          <FigureRow v-for="fact in facts" :key="fact.name" held :label="fact.name" :figure="fact.figure" />
+        </dl>
+      </BenchFold>
+      <BenchFold v-if="bread" name="label-papers" title="On paper, and for others">
+        <p class="row screen-only">
+          <RouterLink :to="{ name: 'label', params: { id: bread.id } }"
+            >Label and portions on paper →</RouterLink
+          >
+          <span
+            >As a card:
+            <a
+              v-for="paper in ['a5', 'a4', 'letter']"
+              :key="paper"
+              class="label-paper"
+              :href="`/breads/${bread.id}/recipe-card.pdf?paper=${paper}&${units.inAddress}`"
+              >{{ paper }}</a
+            ></span
+          >
+          <a :href="`/breads/${bread.id}/recipe.jsonld`" download>As a recipe for other programs</a>
+          <a :href="`/exports/breads/${bread.id}.zip`" download>For another house</a>
+        </p>
+      </BenchFold>
     </div>
     <div class="stack">
       <h3>For whom</h3>
@@ -93,24 +100,28 @@ function fit() {
           Not from a certified bag: {{ plan.label.gluten.uncertified.join(', ') }}.</template
         >
       </ForWhom>
-      <h3>Cost, by the prices of your bags</h3>
-      <dl v-if="plan.label.cost.is_known" class="label-facts">
-        <FigureRow label="A piece" :figure="plan.label.cost.per_piece" />
-        <FigureRow label="The batch" :figure="plan.label.cost.batch" />
-      </dl>
-      <p v-else>Not known: no bag that it is weighed from has a price.</p>
-      <p v-if="plan.label.cost.is_known && plan.label.cost.unpriced.length" class="soft">
-        Not counted, since no bag has a price: {{ plan.label.cost.unpriced.join(', ') }}.
-      </p>
-      <h3>Carbohydrate budget</h3>
-      <WishFader v-model="budget" label="Net carbohydrate in a piece, at most" :start="5" :max="60" />
-      <p v-if="plan.label.budget">
-        {{ plan.label.budget.met ? 'A piece keeps to it.' : 'A piece goes over it.' }} The largest piece that
-        does weighs {{ units.text(plan.label.budget.largest_piece_grams.value, 'g') }}, raw.
-        <button v-if="!plan.label.budget.met && !locked" type="button" class="link-button" @click="fit">
-          Make pieces of that size
-        </button>
-      </p>
+      <BenchFold name="label-cost" title="Cost, by the prices of your bags">
+        <h3 v-if="appearance.view !== 'bench'">Cost, by the prices of your bags</h3>
+        <dl v-if="plan.label.cost.is_known" class="label-facts">
+          <FigureRow label="A piece" :figure="plan.label.cost.per_piece" />
+          <FigureRow label="The batch" :figure="plan.label.cost.batch" />
+        </dl>
+        <p v-else>Not known: no bag that it is weighed from has a price.</p>
+        <p v-if="plan.label.cost.is_known && plan.label.cost.unpriced.length" class="soft">
+          Not counted, since no bag has a price: {{ plan.label.cost.unpriced.join(', ') }}.
+        </p>
+      </BenchFold>
+      <BenchFold name="label-budget" title="Carbohydrate budget">
+        <h3 v-if="appearance.view !== 'bench'">Carbohydrate budget</h3>
+        <WishFader v-model="budget" label="Net carbohydrate in a piece, at most" :start="5" :max="60" />
+        <p v-if="plan.label.budget">
+          {{ plan.label.budget.met ? 'A piece keeps to it.' : 'A piece goes over it.' }} The largest piece
+          that does weighs {{ units.text(plan.label.budget.largest_piece_grams.value, 'g') }}, raw.
+          <button v-if="!plan.label.budget.met && !locked" type="button" class="link-button" @click="fit">
+            Make pieces of that size
+          </button>
+        </p>
+      </BenchFold>
       <p class="soft">Figures are estimates and no advice on insulin or treatment.</p>
     </div>
   </div>

@@ -2,12 +2,15 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Plan, Stage, Unit } from '@/api/types'
+import Fold from './Fold.vue'
+import { useTight } from './tight'
 import { useUnits } from './units'
 
 /** What is unusual about the plan, where it can be mended, each with what mends it in one tap. Without a stage, all of it. */
 const { plan, stage, begun } = defineProps<{ plan: Plan; stage?: Stage; begun?: boolean }>()
 const emit = defineEmits<{ mend: [change: Record<string, unknown>] }>()
 const units = useUnits()
+const isTight = useTight()
 const shown = computed(() => plan.warnings.filter(warning => !stage || warning.stage === stage))
 /** Once water is in the flour, only what happens at the griddle can still be mended. */
 const mends = (change: Record<string, unknown>) =>
@@ -26,7 +29,15 @@ const beside = (value: number, limit: number, unit: string) => units.beside(valu
 </script>
 
 <template>
-  <div v-if="shown.length" role="status" aria-label="Worth a look">
+  <component
+    :is="isTight ? Fold : 'div'"
+    v-if="shown.length"
+    v-bind="
+      isTight
+        ? { name: 'worth-a-look', title: `Worth a look (${shown.length})` }
+        : { role: 'status', 'aria-label': 'Worth a look' }
+    "
+  >
     <ul class="warnings">
       <li v-for="warning in shown" :key="warning.id">
         <span>
@@ -43,7 +54,7 @@ const beside = (value: number, limit: number, unit: string) => units.beside(valu
         </ElButton>
       </li>
     </ul>
-  </div>
+  </component>
 </template>
 
 <style scoped>

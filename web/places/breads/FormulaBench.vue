@@ -115,6 +115,7 @@ function change(next: PlanRequest) {
       <Choice
         v-model="panel"
         label="Change it by"
+        quiet
         :options="[
           { value: 'schools', label: 'Schools' },
           { value: 'use', label: 'Use and rests' },

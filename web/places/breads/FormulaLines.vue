@@ -83,10 +83,11 @@ function isLastFlour(ingredient: string): boolean {
 
 <template>
   <section class="panel stack" aria-label="Lines of the formula">
-    <h2>The formula</h2>
+    <h2>The formula, written in</h2>
     <Choice
       v-model="measure"
       label="Written in"
+      quiet
       :options="[
         { value: 'percent', label: '% of flour' },
         { value: 'grams', label: 'Weights' },

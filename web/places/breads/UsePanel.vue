@@ -40,13 +40,17 @@ const worked = computed({
       ]"
     />
   </div>
-  <ForWhat :request="request" @change="emit('change', $event)" />
-  <OnWhat
-    :request="request"
-    :pours="plan.method.shape === 'pour'"
-    inherits
-    @change="emit('change', $event)"
-  />
+  <div class="use">
+    <ForWhat :request="request" @change="emit('change', $event)" />
+    <div class="stack">
+      <OnWhat
+        :request="request"
+        :pours="plan.method.shape === 'pour'"
+        inherits
+        @change="emit('change', $event)"
+      />
+    </div>
+  </div>
   <template v-if="plan.method.shape !== 'pour'">
     <h3>From the board to the griddle</h3>
     <CarryFields :plan="plan" :request="request" @change="emit('change', $event)" />
@@ -54,3 +58,11 @@ const worked = computed({
   <h3>Rests</h3>
   <RestFields :request="request" :plan="plan" @change="emit('change', $event)" />
 </template>
+
+<style scoped>
+.use {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(18rem, 100%), 1fr));
+  gap: 0.4rem 1.4rem;
+}
+</style>

@@ -6,8 +6,11 @@ import Choice from '@/ui/Choice.vue'
 import BenchFold from '@/ui/BenchFold.vue'
 import Fader from '@/ui/Fader.vue'
 import ForWhat from '@/ui/ForWhat.vue'
+import TightFold from '@/ui/TightFold.vue'
 import OnWhat from '@/ui/OnWhat.vue'
 import { remembered } from '@/ui/remembered'
+import { useAppearance } from '@/ui/appearance'
+import { useTight } from '@/ui/tight'
 import Views from '@/ui/Views.vue'
 import LabelPanel from '@/ui/LabelPanel.vue'
 import { withPieces } from '@/ui/size'
@@ -25,8 +28,20 @@ const VIEWS = [
   { value: 'when', label: 'When' },
   { value: 'what', label: 'What is in it' },
 ] as const
+const EATERS = {
+  label: 'Or for how many eaters',
+  min: 0,
+  max: 30,
+  step: 1,
+  unit: null,
+  words: (value: number) => (value ? String(value) : 'not said'),
+}
 type View = (typeof VIEWS)[number]['value']
 const view = remembered<View>('choose', 'much')
+const isTight = useTight()
+const appearance = useAppearance()
+/** At the bench the bread is decided: what it is good for was read before. */
+const isBench = computed(() => appearance.view === 'bench')
 const house = useHouse()
 const store = useBatch()
 const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
@@ -56,11 +71,11 @@ const hands = computed({
 </script>
 
 <template>
-  <StageHead :says="`${plan.portion.count} × ${batch.bread.name}`" :detail="style?.purpose" />
+  <StageHead :says="`${plan.portion.count} × ${batch.bread.name}`" :detail="isBench ? '' : style?.purpose" />
   <ActBar :plan="plan" stage="choose" />
   <Views v-model="view" label="What to choose" :options="[...VIEWS]" />
   <Warnings v-if="view === 'much'" :plan="plan" :begun="batch.state.begun" @mend="store.mend" />
-  <div v-if="view === 'much'" class="choose">
+  <div v-if="view === 'much'" class="choose paired">
     <div class="panel stack choose-much">
       <h2>How many, how big</h2>
       <Fader
@@ -72,16 +87,7 @@ const hands = computed({
         :unit="null"
         :disabled="batch.state.begun"
       />
-      <Fader
-        v-model="eaters"
-        label="Or for how many eaters"
-        :min="0"
-        :max="30"
-        :step="1"
-        :unit="null"
-        :words="value => (value ? String(value) : 'not said')"
-        :disabled="batch.state.begun"
-      />
+      <Fader v-if="!isTight" v-model="eaters" v-bind="EATERS" :disabled="batch.state.begun" />
       <Fader
         v-model="grams"
         label="Each, raw"
@@ -97,7 +103,8 @@ const hands = computed({
     </div>
     <BenchFold name="on-what" title="On what, with whom">
       <div class="panel stack">
-        <h2>On what, with whom</h2>
+        <h2 v-if="!isTight">On what, with whom</h2>
+        <Fader v-if="isTight" v-model="eaters" v-bind="EATERS" :disabled="batch.state.begun" />
         <OnWhat :request="request" :pours="plan.method.shape === 'pour'" @change="store.change" />
         <Choice
           v-model="hands"
@@ -123,13 +130,15 @@ const hands = computed({
   </div>
   <template v-else-if="view === 'when'">
     <div class="panel stack">
-      <h2>For when</h2>
+      <h2 v-if="!isBench">For when</h2>
       <ServeAt :request="request" :plan="plan" :begun="batch.state.begun" @change="store.change" />
     </div>
-    <LinePanel :batch="batch" :plan="plan" :request="request" @change="store.change" />
+    <TightFold name="line" title="How it will go">
+      <LinePanel :batch="batch" :plan="plan" :request="request" @change="store.change" />
+    </TightFold>
   </template>
   <div v-else class="panel stack">
-    <h2>What is in it, for whom, for how much</h2>
+    <h2 v-if="!isBench">What is in it, for whom, for how much</h2>
     <LabelPanel
       :request="request"
       :plan="plan"

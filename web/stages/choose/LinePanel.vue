@@ -6,6 +6,7 @@ import Choice from '@/ui/Choice.vue'
 import { useUnits } from '@/ui/units'
 import { lineWords } from './lineWords'
 import { fromLocal, toLocal } from '@/bench/serving'
+import BenchFold from '@/ui/BenchFold.vue'
 import TakeAlong from './TakeAlong.vue'
 
 /** How the batch will go: lanes, what holds it up, what would help, and the serving time to drag. */
@@ -42,16 +43,34 @@ function serve(shiftSeconds: number) {
       />
     </div>
     <LineLanes :plan="plan" :start="start" :close="part === 'pieces'" @serve="serve" />
-    <ul class="line-words">
-      <li v-for="line in words" :key="line">{{ line }}</li>
-    </ul>
-    <TakeAlong :batch="batch" />
+    <div class="line-folds paired">
+      <BenchFold name="line-words" title="What holds it up, and what would help">
+        <ul class="line-words">
+          <li v-for="line in words" :key="line">{{ line }}</li>
+        </ul>
+      </BenchFold>
+      <BenchFold name="along" title="Take it along"><TakeAlong :batch="batch" /></BenchFold>
+    </div>
   </div>
 </template>
 
 <style scoped>
 .line-part {
   margin-left: auto;
+}
+
+.line-folds {
+  display: grid;
+  gap: 0.6rem;
+}
+
+:root[data-view='bench'] .line-folds {
+  grid-template-columns: repeat(auto-fit, minmax(min(17rem, 100%), 1fr));
+  align-items: start;
+}
+
+:root[data-view='bench'] .line-part :deep(.choice-label) {
+  display: none;
 }
 
 .line-words {

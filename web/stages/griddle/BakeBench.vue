@@ -62,7 +62,7 @@ function use() {
   <section class="panel stack" aria-label="Inside the bread">
     <div class="row">
       <h2>Inside the bread</h2>
-      <span class="soft"
+      <span v-if="appearance.view !== 'bench'" class="soft"
         >Depth against time. The dark bar is the metal: it changes sides with each turn.</span
       >
     </div>

@@ -4,6 +4,7 @@ import type { Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/bench/house'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
+import TightFold from '@/ui/TightFold.vue'
 import { clock, duration, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { stands, withMethod, withThickness, withWish } from '@/api/requests'
@@ -58,24 +59,26 @@ const turns = computed({
         unit="celsius"
         :disabled="cooking"
       />
-      <Fader
-        v-model="thickness"
-        label="Thickness"
-        :min="Math.floor((style?.thickness_range[0] ?? 1) * 8) / 10"
-        :max="Math.ceil((style?.thickness_range[1] ?? 4) * 14) / 10"
-        :step="0.1"
-        unit="mm"
-        :disabled="cooking"
-      />
-      <Fader
-        v-model="hydration"
-        label="Hydration"
-        :min="Math.max(0, Math.floor((style?.hydration_range[0] ?? 80) - 20))"
-        :max="Math.ceil((style?.hydration_range[1] ?? 150) + 25)"
-        :step="1"
-        unit="percent"
-        :disabled="cooking"
-      />
+      <TightFold name="plan-dough" title="Thickness and water">
+        <Fader
+          v-model="thickness"
+          label="Thickness"
+          :min="Math.floor((style?.thickness_range[0] ?? 1) * 8) / 10"
+          :max="Math.ceil((style?.thickness_range[1] ?? 4) * 14) / 10"
+          :step="0.1"
+          unit="mm"
+          :disabled="cooking"
+        />
+        <Fader
+          v-model="hydration"
+          label="Hydration"
+          :min="Math.max(0, Math.floor((style?.hydration_range[0] ?? 80) - 20))"
+          :max="Math.ceil((style?.hydration_range[1] ?? 150) + 25)"
+          :step="1"
+          unit="percent"
+          :disabled="cooking"
+        />
+      </TightFold>
     </div>
     <Choice
       v-model="turns"

@@ -18,7 +18,7 @@ const { griddle, next, said, reason, poured, signs, over } = defineProps<{
   /** How a shaped piece gets onto the metal. */
   over: string
 }>()
-const emit = defineEmits<{ pause: []; see: [sign: 'not_yet' | 'now' | 'too_dark'] }>()
+const emit = defineEmits<{ see: [sign: 'not_yet' | 'now' | 'too_dark'] }>()
 const appearance = useAppearance()
 const isBench = computed(() => appearance.view === 'bench')
 /** At the bench what to look for says it in fewer lines than why, and the heat comes before the first piece. */
@@ -71,18 +71,11 @@ const shaping = computed(() =>
       }}
     </p>
     <slot />
-    <div class="row">
-      <button
-        type="button"
-        class="quiet-button"
-        :aria-pressed="griddle.paused_at !== null"
-        @click="emit('pause')"
-      >
-        {{ griddle.paused_at ? 'Go on' : 'Pause' }}
-      </button>
+    <div class="row say-beside">
       <span class="soft"
         >{{ griddle.lifted }} off, {{ griddle.pieces.length }} on, {{ griddle.to_lay }} to lay.</span
       >
+      <slot name="beside" />
     </div>
   </div>
 </template>
@@ -151,5 +144,20 @@ const shaping = computed(() =>
 :root[data-view='bench'] .say-count,
 :root[data-view='bench'] .say-why {
   font-size: 1.35rem;
+}
+
+@media (max-width: 48rem) {
+  :root[data-view='bench'] .say .says {
+    font-size: 3rem;
+  }
+
+  :root[data-view='bench'] .say-due {
+    font-size: 2rem;
+  }
+
+  :root[data-view='bench'] .say-count,
+  :root[data-view='bench'] .say-why {
+    font-size: 1.15rem;
+  }
 }
 </style>

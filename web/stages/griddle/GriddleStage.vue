@@ -9,6 +9,7 @@ import BenchFold from '@/ui/BenchFold.vue'
 import Fold from '@/ui/Fold.vue'
 import { useNow } from '@/ui/now'
 import { remembered } from '@/ui/remembered'
+import { useTight } from '@/ui/tight'
 import Views from '@/ui/Views.vue'
 import { useBatch } from '../batch'
 import ActBar from '../ActBar.vue'
@@ -56,6 +57,7 @@ const oven = computed(() => batch.state.oven)
 const usesOven = computed(() => ['oven', 'broiler_then_oven'].includes(plan.griddle.finish))
 const cooking = computed(() => griddle.value.pieces.length > 0)
 const thick = computed(() => plan.shape.thickness_mm.value >= PROBE_MILLIMETRES)
+const isTight = useTight()
 const isBench = computed(() => appearance.view === 'bench')
 useWakeLock()
 onMounted(() => bench.value?.focus({ preventScroll: true }))
@@ -64,6 +66,13 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
 <template>
   <div class="griddle-head">
     <Views v-model="view" label="At the griddle" :options="[...VIEWS]" />
+    <ElButton
+      v-if="view === 'work' && !isTight"
+      class="griddle-pause"
+      :aria-pressed="griddle.paused_at !== null"
+      @click="pause"
+      >{{ griddle.paused_at ? 'Go on' : 'Pause' }}</ElButton
+    >
     <SomethingWrong />
   </div>
   <div
@@ -82,9 +91,13 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
       :signs="signs"
       :over="plan.shape.carry.over_words"
       @see="see"
-      @pause="pause"
     >
       <ExtrasNow :batch="batch" stage="griddle" />
+      <template #beside>
+        <ElButton v-if="isTight" :aria-pressed="griddle.paused_at !== null" @click="pause">{{
+          griddle.paused_at ? 'Go on' : 'Pause'
+        }}</ElButton>
+      </template>
     </GriddleSay>
     <GriddleMap :plan="plan" :request="request" :griddle="griddle" :next="next" :now="now" @tap="tap" />
     <KeptLine class="griddle-wide" :batch="batch" :plan="plan" />
@@ -110,11 +123,11 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
     >
   </ActBar>
   <OvenPanel v-if="oven && (!next || oven.started_at)" :oven="oven" :plan="plan" />
-  <div class="griddle-folds">
+  <div class="griddle-folds paired">
     <Fold v-if="view === 'work' && isBench" name="cues" title="Sound, voice, pedal"><CuePanel /></Fold>
     <KnobSetting v-if="view === 'plan'" :plan="plan" :request="request" />
     <!-- It goes on reading while the heat is planned anew. -->
-    <div v-show="view === 'work'" class="stack">
+    <div v-show="view === 'work'" class="stack griddle-hot">
       <BenchFold name="heat" title="How hot it is">
         <KnobSetting :plan="plan" :request="request" />
         <div class="griddle-heat">
@@ -130,7 +143,9 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
       <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
       <OvenFaders v-if="usesOven" :plan="plan" :request="request" />
     </div>
-    <BakeBench :request="request" :plan="plan" :cooking="cooking" />
+    <BenchFold name="inside" title="Inside the bread">
+      <BakeBench :request="request" :plan="plan" :cooking="cooking" />
+    </BenchFold>
   </div>
   <template v-if="view === 'if'">
     <LearnedPanel :plan="plan" :request="request" stage="griddle" :begun="cooking" />
@@ -145,6 +160,17 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
   gap: 0.4rem 0.8rem;
   align-items: center;
   justify-content: space-between;
+}
+
+.griddle-pause {
+  min-height: var(--target);
+  margin: 0 0 0 auto;
+}
+
+@media (max-width: 48rem) {
+  :root[data-view='bench'] .griddle-hot {
+    flex: 1 1 40%;
+  }
 }
 
 @media (max-width: 36rem) {
@@ -189,10 +215,6 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
   align-items: start;
 }
 
-:root[data-view='bench'] .griddle-plan {
-  grid-template-columns: repeat(auto-fit, minmax(min(22rem, 100%), 1fr));
-}
-
 .griddle-heat {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
@@ -204,6 +226,13 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
     grid-template-columns: minmax(0, 1fr);
   }
 }
+/* Who has only a finger has no key. */
+@media (max-width: 48rem) {
+  .griddle-act kbd {
+    display: none;
+  }
+}
+
 .griddle-act kbd {
   margin-left: 0.8rem;
   padding: 0.1rem 0.5rem;

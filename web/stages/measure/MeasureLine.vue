@@ -64,10 +64,10 @@ const bag = computed({
 </script>
 
 <template>
-  <li class="line panel" :class="{ 'is-next': isNext, 'is-in': line.measured }">
+  <li class="line panel" :class="{ 'is-next': isNext, 'is-in': line.measured, 'has-way': way }">
     <div class="line-name">
       <strong>{{ line.name }}</strong>
-      <span class="soft">{{ share }}</span>
+      <span class="soft line-share">{{ share }}</span>
       <span v-if="pot > 0" class="line-pot"
         >{{ units.text(pot, 'g') }} into the pot{{
           pot < planned ? `, ${units.text(planned - pot, 'g')} into the bowl` : ''
@@ -99,9 +99,14 @@ const bag = computed({
       :label="`${line.name} on the scale`"
       @enter="emit('measured', grams || planned)"
     />
-    <ElButton :plain="isNext" @click="emit('measured', grams || planned)">{{
-      way ? (line.measured ? '✓ It is ready' : 'Ready') : line.measured ? '✓ It is in' : 'In the bowl'
-    }}</ElButton>
+    <ElButton :plain="isNext" @click="emit('measured', grams || planned)"
+      ><span
+        >{{ line.measured ? '✓' : way ? 'Ready' : 'In'
+        }}<span v-if="line.measured || !way" class="line-where">{{
+          line.measured ? (way ? ' It is ready' : ' It is in') : ' the bowl'
+        }}</span></span
+      ></ElButton
+    >
     <CupAsk
       v-if="!locked && !line.measured && store.request"
       :request="store.request"
@@ -165,6 +170,45 @@ const bag = computed({
 
   .line-bag {
     grid-column: 1 / 3;
+  }
+}
+
+/* On a phone at the bench only the line at hand is told whole; the others are a line each. */
+@media (max-width: 48rem) {
+  :root[data-view='bench'] .line:not(.is-next) {
+    grid-template-columns: minmax(0, 1fr) auto 5rem;
+    padding: 0.2rem 0.6rem;
+  }
+
+  :root[data-view='bench'] .line:not(.is-next, .has-way) .line-share,
+  :root[data-view='bench'] .line:not(.is-next) .line-where {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+
+  :root[data-view='bench'] .line:not(.is-next) :is(.line-name, .line-grams) {
+    grid-column: auto;
+  }
+
+  :root[data-view='bench'] .line-grams {
+    font-size: 1.3rem;
+  }
+
+  :root[data-view='bench'] .line.is-next {
+    gap: 0.3rem 0.6rem;
+    padding: 0.4rem 0.7rem;
+  }
+
+  :root[data-view='bench'] .line.is-next .line-name {
+    grid-column: 1 / -1;
+  }
+
+  /* The bar has the act of the line at hand. */
+  :root[data-view='bench'] .line.is-next > .el-button {
+    display: none;
   }
 }
 

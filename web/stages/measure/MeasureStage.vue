@@ -6,6 +6,7 @@ import LedgerBars from '@/pictures/LedgerBars.vue'
 import BenchFold from '@/ui/BenchFold.vue'
 import Fold from '@/ui/Fold.vue'
 import { useAppearance } from '@/ui/appearance'
+import { useTight } from '@/ui/tight'
 import { useUnits } from '@/ui/units'
 import { wayWords } from '@/ui/ways'
 import { useBatch } from '../batch'
@@ -19,6 +20,8 @@ const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const units = useUnits()
 const store = useBatch()
 const appearance = useAppearance()
+/** The heading has its name; a phone has room for one of them. */
+const isTight = useTight()
 const lines = computed(() => batch.state.bowl.lines)
 const next = computed(() => lines.value.find(line => !line.measured))
 const isWeighed = computed(() => plan.method.measure === 'weight')
@@ -67,7 +70,10 @@ function row(ingredient: string) {
   <StageHead :says="says" :detail="detail" />
   <ActBar :plan="plan" stage="measure" :ready="!next">
     <ElButton v-if="next && !batch.state.begun" type="primary" size="large" @click="putIn(next.ingredient)"
-      >{{ isWeighed ? 'Weighed' : 'It is in' }}: {{ amount(next, grams(next.ingredient)) }}</ElButton
+      >{{ isWeighed ? 'Weighed' : 'It is in' }}:
+      {{
+        isTight && isWeighed ? units.text(grams(next.ingredient), 'g') : amount(next, grams(next.ingredient))
+      }}</ElButton
     >
   </ActBar>
   <ul class="measure" aria-label="Lines to measure">

@@ -2,7 +2,9 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Batch, FeelAnswer, Plan } from '@/api/types'
+import BenchFold from '@/ui/BenchFold.vue'
 import HeatInput from '@/ui/HeatInput.vue'
+import { useAppearance } from '@/ui/appearance'
 import Why from '@/ui/Why.vue'
 import { clock, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
@@ -16,6 +18,7 @@ import FeelAnswerCard from './FeelAnswerCard.vue'
 const { batch, plan } = defineProps<{ batch: Batch; plan: Plan }>()
 const units = useUnits()
 const store = useBatch()
+const appearance = useAppearance()
 const feel = computed(() => batch.state.bowl.feel)
 const { answer, workedIn } = useFeelAnswer(() => batch)
 const says = computed(() => {
@@ -81,7 +84,12 @@ function mixGrams(one: FeelAnswer): number {
   <WorkSteps v-if="batch.state.begun && !answer" :batch="batch" stage="mix" />
   <p v-if="plan.rest.tightens && batch.state.begun" class="panel">{{ units.words(plan.rest.tightens) }}</p>
   <Warnings :plan="plan" stage="mix" :begun="batch.state.begun" @mend="store.mend" />
-  <div class="feel" role="group" aria-label="How the dough feels">
+  <div
+    v-if="batch.state.begun || appearance.view !== 'bench'"
+    class="feel"
+    role="group"
+    aria-label="How the dough feels"
+  >
     <button
       v-for="one in batch.state.feel_answers"
       :key="one.grade"
@@ -109,26 +117,28 @@ function mixGrams(one: FeelAnswer): number {
     {{ units.text(batch.state.bowl.hydration_low_percent, 'percent') }} to
     {{ units.text(batch.state.bowl.hydration_high_percent, 'percent') }}.
   </p>
-  <div class="panel row">
-    <span
-      >Dough planned at <strong>{{ units.text(plan.mix.celsius.value, 'celsius') }}</strong></span
-    >
-    <Why :figure="plan.mix.celsius" label="Dough temperature" />
-    <span v-if="batch.state.bowl.celsius !== null"
-      >, read at <strong>{{ units.text(batch.state.bowl.celsius, 'celsius') }}</strong></span
-    >
-    <HeatInput
-      label="The dough by your thermometer"
-      :most="100"
-      @read="celsius => store.record('temperature_taken', { celsius })"
-    />
-    <template v-if="handWarm > 0.5">
+  <BenchFold name="dough-heat" title="The dough by thermometer">
+    <div class="panel row">
       <span
-        >hand-warm after <strong>{{ units.text(handWarm, 'min') }}</strong></span
+        >Dough planned at <strong>{{ units.text(plan.mix.celsius.value, 'celsius') }}</strong></span
       >
-      <Why :figure="plan.mix.hand_warm_minutes" label="Hand-warm" />
-    </template>
-  </div>
+      <Why :figure="plan.mix.celsius" label="Dough temperature" />
+      <span v-if="batch.state.bowl.celsius !== null"
+        >, read at <strong>{{ units.text(batch.state.bowl.celsius, 'celsius') }}</strong></span
+      >
+      <HeatInput
+        label="The dough by your thermometer"
+        :most="100"
+        @read="celsius => store.record('temperature_taken', { celsius })"
+      />
+      <template v-if="handWarm > 0.5">
+        <span
+          >hand-warm after <strong>{{ units.text(handWarm, 'min') }}</strong></span
+        >
+        <Why :figure="plan.mix.hand_warm_minutes" label="Hand-warm" />
+      </template>
+    </div>
+  </BenchFold>
 </template>
 
 <style scoped>
@@ -196,6 +206,14 @@ function mixGrams(one: FeelAnswer): number {
 
   .feel-grade {
     min-height: var(--target);
+  }
+
+  :root[data-view='bench'] .feel-grade {
+    gap: 0.1rem;
+    padding: 0.3rem 0.5rem;
+    border-top-width: 7px;
+    font-size: 0.88rem;
+    line-height: 1.25;
   }
 }
 </style>

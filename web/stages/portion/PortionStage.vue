@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import type { Batch, Plan } from '@/api/types'
 import PortionStrip from '@/pictures/PortionStrip.vue'
+import BenchFold from '@/ui/BenchFold.vue'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import MassInput from '@/ui/MassInput.vue'
@@ -102,7 +103,9 @@ function take(grams: number) {
     <div class="panel stack">
       <h2>{{ isSet ? 'What the scale shows' : 'The whole dough' }}</h2>
       <Fader v-if="!isSet" v-model="pieces" label="Pieces" :min="1" :max="200" :step="1" :unit="null" />
-      <Choice v-if="!isSet" v-model="dividing" label="Divided by" :options="DIVIDING" />
+      <BenchFold v-if="!isSet" name="dividing" title="Divided by">
+        <Choice v-model="dividing" label="Divided by" :options="DIVIDING" />
+      </BenchFold>
       <p v-if="!isSet">
         Each about <strong>{{ units.text(reading / pieces, 'g') }}</strong>
       </p>

@@ -126,6 +126,13 @@ function take() {
   align-content: start;
 }
 
+@media (max-width: 48rem) {
+  :root[data-view='bench'] .scale-none p {
+    flex: 1;
+    font-size: 0.9rem;
+  }
+}
+
 .scale-display {
   padding: 0.3rem 1rem;
   border: 2px solid var(--edge-strong);

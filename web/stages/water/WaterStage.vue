@@ -66,7 +66,7 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
     <div class="panel">
       <WaterColumn :plan="plan" :poured="bowl.water_grams" :answers="batch.state.feel_answers" />
     </div>
-    <div class="stack">
+    <div class="stack paired">
       <div class="panel stack">
         <div class="row">
           <MassInput v-model="read" label="Water poured" @enter="read && pour()" />
@@ -105,6 +105,10 @@ const jug = computed(() => jugOf(plan.water.parts, units.text))
 }
 
 @media (max-width: 48rem) {
+  :root[data-view='bench'] .water :deep(svg) {
+    max-height: 12.5rem;
+  }
+
   .water {
     grid-template-columns: minmax(0, 1fr);
   }
