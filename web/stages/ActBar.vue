@@ -187,6 +187,7 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
   :root[data-view='bench'] .act-now :deep(.el-button) {
     font-size: 1.15rem;
     line-height: 1.15;
+    text-wrap: balance;
   }
 
   :root[data-view='bench'] .act-quiet {

@@ -63,13 +63,10 @@ final class Busy
     }
 
     /**
-     * The latest free stretches that together hold work of this length, all between `earliest` and `end`; null where
-     * there are none. Each stretch is at least `least` long, and each after the first costs `again` to take up once more.
-     *
-     * @param float|null $missing set to the seconds that there are too few
-     * @return list<array{float, float}>|null from the last to the first
+     * The latest free stretches that together hold work of this length, all between `earliest` and `end`. Each stretch is at
+     * least `least` long, and each after the first costs `again` to take up once more.
      */
-    public function lastParts(float $earliest, float $end, float $length, float $least, float $again, ?float &$missing): ?array
+    public function lastParts(float $earliest, float $end, float $length, float $least, float $again): Stretches
     {
         $parts = [];
         $left = $length;
@@ -85,7 +82,7 @@ final class Busy
                     $parts[] = [$start, $end];
                     $left -= $end - $start;
                     if ($left <= self::DUST) {
-                        return $parts;
+                        return Stretches::holding($parts);
                     }
                     $left += $again;
                 }
@@ -95,9 +92,8 @@ final class Busy
                 }
             }
         }
-        $missing = $left;
 
-        return null;
+        return Stretches::shortOf($left);
     }
 
     public function reserve(float $from, float $until): void

@@ -83,13 +83,12 @@ final class Placer
      */
     public function touch(ActionKind $kind, int $piece, int $place, int $number, float $from, float $at, float $length): float
     {
-        $pair = 0;
-        $late = 0.0;
-        $start = (float) $this->startNear($from, $at, INF, $length, $pair, $late);
-        $this->take($kind, $piece, $place, $number, $pair, $start, $start + $length);
-        $this->end = max($this->end, $start + $length);
+        // With no end to it there is always a moment.
+        $slot = $this->startNear($from, $at, INF, $length);
+        $this->take($kind, $piece, $place, $number, (int) $slot->pair, $slot->at, $slot->at + $length);
+        $this->end = max($this->end, $slot->at + $length);
 
-        return $start;
+        return $slot->at;
     }
 
     /**
@@ -184,24 +183,21 @@ final class Placer
     private function lay(int $piece, int $place, float $start): float
     {
         $length = $this->work->lay;
-        $blocked = $start;
-        $pair = $this->freePair($start, $start + $length, $blocked);
-        if ($pair === null) {
-            return $blocked - $start;
+        $slot = $this->freePair($start, $start + $length);
+        if ($slot->pair === null) {
+            return $slot->at - $start;
         }
-        $this->take(ActionKind::Lay, $piece, $place, 0, $pair, $start, $start + $length);
+        $this->take(ActionKind::Lay, $piece, $place, 0, $slot->pair, $start, $start + $length);
         $least = $start + $length;
-        $by = 0;
-        $late = 0.0;
         foreach ($this->work->touchesOn(! isset($this->used[$place])) as $index => $touch) {
             $from = max($least, $start + $touch->from);
             $to = max($from, $start + $touch->to);
-            $at = $this->startNear($from, max($from, $start + $touch->at), $to, $touch->hands, $by, $late);
-            if ($at === null) {
-                return max(self::STEP_SECONDS, $late);
+            $slot = $this->startNear($from, max($from, $start + $touch->at), $to, $touch->hands);
+            if ($slot->pair === null) {
+                return max(self::STEP_SECONDS, $slot->at - $to);
             }
-            $this->take(ActionKind::ofTouch($touch->action), $piece, $place, $index + 1, $by, $at, $at + $touch->hands);
-            $least = $at + $touch->hands;
+            $this->take(ActionKind::ofTouch($touch->action), $piece, $place, $index + 1, $slot->pair, $slot->at, $slot->at + $touch->hands);
+            $least = $slot->at + $touch->hands;
         }
         $this->lifted[] = $least;
         $this->end = max($this->end, $least);
@@ -219,14 +215,14 @@ final class Placer
         $earliest = max($weighed, $layAt - $this->work->dries - $length);
         $end = $layAt;
         do {
-            [$parts, $pair, $missing] = $this->latestParts($earliest, $end, $length);
-            if ($parts === null) {
-                return max(self::STEP_SECONDS, $missing);
+            [$stretches, $pair] = $this->latestParts($earliest, $end, $length);
+            if ($stretches->parts === []) {
+                return max(self::STEP_SECONDS, $stretches->missing);
             }
-            $pressFree = $this->pressFreeBefore($parts);
+            $pressFree = $this->pressFreeBefore($stretches->parts);
             $end = $pressFree ?? $end;
         } while ($pressFree !== null);
-        foreach (array_reverse($parts) as $part) {
+        foreach (array_reverse($stretches->parts) as $part) {
             $this->take(ActionKind::Shape, $piece, null, null, $pair, $part[0], $part[1]);
             if ($this->work->pressed) {
                 $this->press->reserve($part[0], $part[1]);
@@ -255,46 +251,41 @@ final class Placer
         return null;
     }
 
-    /** @return array{list<array{float, float}>|null, int, float} the stretches, whose hands, and how many seconds are missing where there are none */
+    /** @return array{Stretches, int} the best of all pairs, or what the nearest to it is short of; and whose hands */
     private function latestParts(float $earliest, float $end, float $length): array
     {
-        $best = null;
+        $best = Stretches::shortOf(INF);
         $by = 0;
-        $least = INF;
         $most = -INF;
         foreach ($this->hands as $pair => $busy) {
-            $parts = $busy->lastParts($earliest, $end, $length, self::LEAST_PART_SECONDS, self::AGAIN_SECONDS, $missing);
-            $least = min($least, $parts === null ? $missing : INF);
+            $found = $busy->lastParts($earliest, $end, $length, self::LEAST_PART_SECONDS, self::AGAIN_SECONDS);
+            $count = count($found->parts);
             // Later is better, and so is not being called away; the last pair shapes, so that the others keep to the griddle.
-            $score = $parts === null ? -INF : $parts[count($parts) - 1][0] - self::CALLED_AWAY_SECONDS * (count($parts) - 1);
-            if ($score >= $most && $parts !== null) {
-                [$best, $by, $most] = [$parts, $pair, $score];
+            $score = $count === 0 ? -INF : $found->parts[$count - 1][0] - self::CALLED_AWAY_SECONDS * ($count - 1);
+            if ($count > 0 ? $score >= $most : $best->parts === [] && $found->missing < $best->missing) {
+                [$best, $by, $most] = [$found, $pair, $score];
             }
         }
 
-        return [$best, $by, (float) $least];
+        return [$best, $by];
     }
 
-    /** The start nearest to `at` at which some pair is free; later goes before earlier. Where there is none, how much too late the next would be. */
-    private function startNear(float $from, float $at, float $to, float $length, int &$pair, float &$late): ?float
+    /** The start nearest to `at` at which some pair is free; later goes before earlier. Where there is none up to `to`, when the next would be. */
+    private function startNear(float $from, float $at, float $to, float $length): Slot
     {
         $start = $at;
-        $blocked = $at;
         while ($start <= $to + Busy::DUST) {
-            $free = $this->freePair($start, $start + $length, $blocked);
-            if ($free !== null) {
-                $pair = $free;
-
-                return $start;
+            $slot = $this->freePair($start, $start + $length);
+            if ($slot->pair !== null) {
+                return $slot;
             }
-            $start = $blocked;
+            $start = $slot->at;
         }
-        $late = $start - $to;
-        $best = null;
-        foreach ($this->hands as $index => $busy) {
-            $start = $busy->lastStart($from, $at + $length, $length);
-            if ($start !== null && ($best === null || $start > $best)) {
-                [$best, $pair] = [$start, $index];
+        $best = Slot::notBefore($start);
+        foreach ($this->hands as $pair => $busy) {
+            $earlier = $busy->lastStart($from, $at + $length, $length);
+            if ($earlier !== null && ($best->pair === null || $earlier > $best->at)) {
+                $best = Slot::with($pair, $earlier);
             }
         }
 
@@ -302,18 +293,18 @@ final class Placer
     }
 
     /** A pair free over all of the interval; where none is, when the first of them is through with what is in the way. */
-    private function freePair(float $from, float $until, float &$blocked): ?int
+    private function freePair(float $from, float $until): Slot
     {
         $blocked = INF;
         foreach ($this->hands as $pair => $busy) {
             $end = $busy->blockedUntil($from, $until);
             if ($end === null) {
-                return $pair;
+                return Slot::with($pair, $from);
             }
             $blocked = min($blocked, $end);
         }
 
-        return null;
+        return Slot::notBefore($blocked);
     }
 
     private function take(ActionKind $kind, int $piece, ?int $place, ?int $touch, int $pair, float $from, float $until): void
