@@ -25,6 +25,19 @@ final class FormatFiles
         return [$this->at(self::CONTRACT, ['paths', '/'.$question->value, 'post', 'requestBody', 'content', 'application/json', 'schema']), self::CONTRACT];
     }
 
+    /** @return iterable<string, array{array<string, mixed>}> the schema of each document that is sent, by method and path */
+    public function sent(): iterable
+    {
+        foreach ($this->at(self::CONTRACT, ['paths']) as $path => $methods) {
+            foreach ((array) $methods as $method => $operation) {
+                $schema = $operation['requestBody']['content']['application/json']['schema'] ?? null;
+                if (is_array($schema)) {
+                    yield "$method $path" => [$schema];
+                }
+            }
+        }
+    }
+
     /**
      * What a schema refers to, and the file that stands in; itself where it refers to nothing.
      *

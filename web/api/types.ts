@@ -20,6 +20,7 @@ export type BatchSummary = Schemas['BatchSummary']
 export type BatchEvent = Schemas['Event']
 export type EventKind = BatchEvent['kind']
 export type Stage = BatchState['stage']
+export type Allergen = Schemas['SwapQuestion']['without'] extends (infer One)[] | undefined ? One : never
 export type FeelAnswer = Schemas['FeelAnswer']
 export type PieceWeight = Schemas['PortionState']['pieces'][number]
 export type GriddlePiece = Schemas['GriddlePiece']

@@ -75,7 +75,7 @@ export function standingOf(stage: Stage, batch: Batch, plan: Plan): Standing {
   const stages = stagesOf(plan)
   const furthest = batch.finished_at
     ? stages.length
-    : Math.max(0, ...batch.state.entered.map(one => stages.indexOf(one as Stage)))
+    : Math.max(0, ...batch.state.entered.map(one => stages.indexOf(one)))
   return stages.indexOf(stage) < furthest ? 'passed over' : 'to come'
 }
 

@@ -138,7 +138,7 @@ function latest(bread: string): BatchSummary | undefined {
         :portrait="batch.portrait"
       >
         <template #name>{{ batch.bread.name }} <WheatMark v-if="batch.contains_wheat" /></template>
-        Stands at <strong>{{ STAGE_NAMES[batch.stage as keyof typeof STAGE_NAMES] }}</strong>, begun
+        Stands at <strong>{{ STAGE_NAMES[batch.stage] }}</strong>, begun
         {{ day(batch.started_at) }}
         {{ timeOfDay(batch.started_at) }}. {{ batch.piece_count }} ×
         {{ units.text(batch.piece_grams, 'g') }}

@@ -30,8 +30,7 @@ function keep() {
     <ul v-if="batch.state.notes.length" class="notes-kept">
       <li v-for="(note, index) in batch.state.notes" :key="index">
         <span class="soft"
-          >{{ timeOfDay(note.at)
-          }}{{ note.stage ? ` ${STAGE_NAMES[note.stage as keyof typeof STAGE_NAMES]}` : '' }}</span
+          >{{ timeOfDay(note.at) }}{{ note.stage ? ` ${STAGE_NAMES[note.stage]}` : '' }}</span
         >
         {{ note.text }}
       </li>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import type { Allergen } from '@/api/types'
 import ToggleRow from './ToggleRow.vue'
 
 /** Which allergens to do without: any number of them. */
 const { label } = defineProps<{ label: string }>()
-const model = defineModel<string[]>({ required: true })
-const ALLERGENS = [
+const model = defineModel<Allergen[]>({ required: true })
+const ALLERGENS: { id: Allergen; name: string }[] = [
   { id: 'egg', name: 'Egg' },
   { id: 'milk', name: 'Milk' },
   { id: 'tree_nuts', name: 'Tree nuts' },

@@ -1,9 +1,9 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="T extends string">
 /** Any number of named things, each on or off. */
-const { label, options } = defineProps<{ label: string; options: { id: string; name: string }[] }>()
-const model = defineModel<string[]>({ required: true })
+const { label, options } = defineProps<{ label: string; options: { id: T; name: string }[] }>()
+const model = defineModel<T[]>({ required: true })
 
-function toggle(id: string) {
+function toggle(id: T) {
   model.value = model.value.includes(id) ? model.value.filter(one => one !== id) : [...model.value, id]
 }
 </script>

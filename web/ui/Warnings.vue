@@ -24,8 +24,8 @@ const offered = computed(() => {
     ),
   )
 })
-const text = (value: number, unit: string) => units.text(value, unit as Unit)
-const beside = (value: number, limit: number, unit: string) => units.beside(value, limit, unit as Unit)
+const text = (value: number, unit: Unit) => units.text(value, unit)
+const beside = (value: number, limit: number, unit: Unit) => units.beside(value, limit, unit)
 </script>
 
 <template>

@@ -4,7 +4,7 @@ import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useAsking } from '@/api/asking'
 import { api } from '@/api/client'
-import type { ChooseQuestion, ChosenBread } from '@/api/types'
+import type { Allergen, ChooseQuestion, ChosenBread } from '@/api/types'
 import { uuid } from '@/api/uuid'
 import { useHouse } from '@/bench/house'
 import BreadPicture from '@/pictures/BreadPicture.vue'
@@ -30,7 +30,7 @@ const router = useRouter()
 const units = useUnits()
 const wishes = reactive<{
   purpose: NonNullable<ChooseQuestion['purpose']> | 'any'
-  without: string[]
+  without: Allergen[]
   carbohydrate: number | undefined
   minutes: number | undefined
   lacks: string[]

@@ -3,10 +3,11 @@ import { ElButton, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { useAsking } from '@/api/asking'
 import { api } from '@/api/client'
-import type { BreadVersions, Change, Plan, PlanRequest, Unit } from '@/api/types'
+import type { BreadVersions, Change, Plan, PlanRequest } from '@/api/types'
 import LedgerBars from '@/pictures/LedgerBars.vue'
 import BindingBar from '@/pictures/BindingBar.vue'
 import { day } from '@/bench/batches'
+import { useTold } from '@/ui/told'
 import { useUnits } from '@/ui/units'
 
 /** Two versions side by side, and what differs between them in words and numbers. */
@@ -20,8 +21,7 @@ const changes = useAsking(
     api.compare(before, after, signal),
 )
 const before = useAsking(api.plan)
-const text = (value: number | null, unit: string | null) =>
-  value === null ? '–' : unit === 'index' ? String(Math.round(value)) : units.text(value, unit as Unit)
+const text = useTold()
 const KINDS: Record<Change['kind'], string> = {
   line: 'Lines',
   school: 'Schools',

@@ -15,11 +15,13 @@ const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.s
 
 function optionsOf(school: School) {
   if (school.step !== 'turns') return school.options
+  const [possible, usual] = [
+    new Set<string>(style.value?.turns_possible),
+    new Set<string>(style.value?.turns),
+  ]
   return school.options
-    .filter(one => style.value?.turns_possible.includes(one.id))
-    .map(one =>
-      style.value?.turns.includes(one.id) ? one : { ...one, name: `${one.name} (not usual for it)` },
-    )
+    .filter(one => possible.has(one.id))
+    .map(one => (usual.has(one.id) ? one : { ...one, name: `${one.name} (not usual for it)` }))
 }
 
 function buys(school: School): string {

@@ -3,7 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { useAsking } from '@/api/asking'
 import { api } from '@/api/client'
-import type { PlanRequest, Unit } from '@/api/types'
+import type { Allergen, PlanRequest } from '@/api/types'
 import { useHouse } from '@/bench/house'
 import AllergenChoice from '@/ui/AllergenChoice.vue'
 import Choice from '@/ui/Choice.vue'
@@ -19,7 +19,7 @@ const house = useHouse()
 const names = computed(() => namesOf(house.kitchen))
 const lines = computed(() => linesOf(request).filter(line => line.ingredient !== 'water'))
 const chosen = ref(replacing ?? lines.value[0]?.ingredient ?? '')
-const without = ref<string[]>([])
+const without = ref<Allergen[]>([])
 const { answer, refused, about } = useAsking(api.swap)
 /** One row of the closest; the others when they are asked for. */
 const CLOSEST = 4
@@ -75,7 +75,7 @@ watch(
           <li v-for="(difference, index) in option.differences" :key="index">
             {{ difference.text
             }}<template v-if="difference.value !== null"
-              >: {{ units.text(difference.value, difference.unit as Unit) }}</template
+              >: {{ units.text(difference.value, difference.unit) }}</template
             >
           </li>
         </ul>

@@ -1,4 +1,4 @@
-import type { Blend, BlendQuestion, Kitchen, PlanRequest } from '@/api/types'
+import type { Allergen, Blend, BlendQuestion, Kitchen, PlanRequest } from '@/api/types'
 import { atHand, linesOf, ownDocuments, withLines, type Line } from '@/ui/formula'
 
 type Goal = NonNullable<BlendQuestion['goal']>
@@ -6,7 +6,7 @@ type Goal = NonNullable<BlendQuestion['goal']>
 export interface Wishes {
   from: 'all' | 'larder'
   goal: Goal
-  without: string[]
+  without: Allergen[]
   least: Record<string, number>
   net_carbohydrate_most?: number | undefined
   protein_least?: number | undefined

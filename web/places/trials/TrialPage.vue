@@ -3,10 +3,11 @@ import { ElButton } from 'element-plus'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, toldBy } from '@/api/client'
-import type { Trial, Unit } from '@/api/types'
+import type { Trial } from '@/api/types'
 import { useHouse } from '@/bench/house'
 import TrialPicture from '@/pictures/TrialPicture.vue'
 import Fold from '@/ui/Fold.vue'
+import { useTold } from '@/ui/told'
 import { useUnits } from '@/ui/units'
 import { day } from '@/bench/batches'
 import { nextWords } from './levels'
@@ -21,8 +22,7 @@ const trial = shallowRef<Trial | null>(null)
 const trouble = ref('')
 const { begin, trouble: notBegun } = useTrialBatch()
 const result = computed(() => trial.value?.result)
-const text = (value: number | null, unit: string | null) =>
-  value === null ? '–' : unit === 'index' ? String(Math.round(value)) : units.text(value, unit as Unit)
+const text = useTold()
 
 onMounted(() => look(() => api.trial(String(route.params['id']))))
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import type { Act, Suspect, Unit } from '@/api/types'
+import type { Act, Suspect } from '@/api/types'
 import Fold from '@/ui/Fold.vue'
+import { useTold } from '@/ui/told'
 import { useUnits } from '@/ui/units'
 import { chanceWords } from './chance'
 
@@ -10,8 +11,7 @@ const { suspect, over } = defineProps<{ suspect: Suspect; over: boolean }>()
 const emit = defineEmits<{ act: [act: Act]; keep: [] }>()
 const units = useUnits()
 const lower = (words: string) => words.charAt(0).toLowerCase() + words.slice(1)
-const text = (value: number | null, unit: string | null) =>
-  value === null ? '–' : unit === 'index' ? String(Math.round(value)) : units.text(value, unit as Unit)
+const text = useTold()
 </script>
 
 <template>

@@ -86,8 +86,8 @@ const turns = computed({
       :disabled="cooking"
       :options="
         (style?.turns ?? []).map(value => ({
-          value: value as typeof turns,
-          label: TURN_NAMES[value as typeof turns],
+          value,
+          label: TURN_NAMES[value],
         }))
       "
     />

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneMill\Tests\Ask;
+
+use BackedEnum;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use StoneMill\Measure\Unit;
+use StoneMill\Pantry\Allergen;
+use StoneMill\Pantry\Role;
+use StoneMill\School\ActionKind;
+use StoneMill\School\Stage;
+use StoneMill\Tests\FormatFiles;
+
+/** What the contract says of everything that may be sent: each number between two limits, each text and list with its longest, each choice by the core's own names. */
+final class PublishedInputTest extends TestCase
+{
+    /** Counted up by the house one by one, for ever. */
+    private const COUNTED = ['version', 'revision', 'after', 'seen'];
+
+    private const BOUNDS_OF_A_TEXT = ['maxLength', 'enum', 'const', 'format', 'pattern'];
+
+    /** @return iterable<string, array{array<string, mixed>}> the schema of each document that is sent, by method and path */
+    public static function documents(): iterable
+    {
+        yield from self::files()->sent();
+    }
+
+    /** @param array<string, mixed> $schema */
+    #[DataProvider('documents')]
+    public function test_nothing_that_is_sent_is_without_its_limits(array $schema): void
+    {
+        self::assertSame([], [...self::unlimited(self::files(), $schema, 'openapi.yaml', '', [])]);
+    }
+
+    /** @param class-string<BackedEnum> $enum */
+    #[TestWith(['stage', Stage::class])]
+    #[TestWith(['action_kind', ActionKind::class])]
+    #[TestWith(['unit', Unit::class])]
+    #[TestWith(['role', Role::class])]
+    #[TestWith(['allergen', Allergen::class])]
+    public function test_a_choice_is_published_under_the_names_that_the_core_knows(string $name, string $enum): void
+    {
+        [$schema] = self::files()->followed(['$ref' => "./batch-plan.schema.json#/\$defs/$name"], 'openapi.yaml');
+        self::assertSame(array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()), $schema['enum']);
+    }
+
+    /**
+     * @param array<string, mixed> $schema
+     * @param list<string> $within references that are being followed
+     * @return iterable<string> places
+     */
+    private static function unlimited(FormatFiles $files, array $schema, string $file, string $place, array $within): iterable
+    {
+        $reference = is_string($schema['$ref'] ?? null) ? $file.' '.$schema['$ref'] : null;
+        if ($reference !== null && in_array($reference, $within, true)) {
+            return;
+        }
+        [$schema, $file] = $files->followed($schema, $file);
+        $within = $reference === null ? $within : [...$within, $reference];
+        foreach (['oneOf', 'anyOf', 'allOf'] as $several) {
+            foreach ((array) ($schema[$several] ?? []) as $one) {
+                yield from self::unlimited($files, (array) $one, $file, $place, $within);
+            }
+        }
+        if (! self::isLimited($schema, $place)) {
+            yield $place;
+        }
+        foreach ((array) ($schema['properties'] ?? []) as $name => $property) {
+            yield from self::unlimited($files, (array) $property, $file, "$place.$name", $within);
+        }
+        foreach (['items' => '[]', 'additionalProperties' => '.*'] as $part => $sign) {
+            if (is_array($schema[$part] ?? null)) {
+                yield from self::unlimited($files, $schema[$part], $file, $place.$sign, $within);
+            }
+        }
+    }
+
+    /** @param array<string, mixed> $schema */
+    private static function isLimited(array $schema, string $place): bool
+    {
+        $types = (array) ($schema['type'] ?? []);
+        $isCounted = in_array(substr((string) strrchr($place, '.'), 1), self::COUNTED, true);
+        $number = array_intersect(['number', 'integer'], $types) === [] || isset($schema['enum'])
+            || ((isset($schema['minimum']) || isset($schema['exclusiveMinimum'])) && ($isCounted || isset($schema['maximum']) || isset($schema['exclusiveMaximum'])));
+
+        return $number
+            && (! in_array('string', $types, true) || array_intersect(self::BOUNDS_OF_A_TEXT, array_keys($schema)) !== [])
+            && (! in_array('array', $types, true) || isset($schema['maxItems']));
+    }
+
+    private static function files(): FormatFiles
+    {
+        return new FormatFiles(dirname(__DIR__, 3).'/formats');
+    }
+}
