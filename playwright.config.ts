@@ -1,6 +1,6 @@
 import { cpus } from 'node:os'
 import { defineConfig } from '@playwright/test'
-import { chromium } from './tests/browser/chromium'
+import { atFirst, chromium } from './tests/browser/chromium'
 
 export default defineConfig({
   testDir: 'tests/browser',
@@ -11,12 +11,5 @@ export default defineConfig({
   timeout: 120_000,
   expect: { timeout: 10_000 },
   reporter: [['list']],
-  // A worker that takes the page over in the middle of a test answers past what the test puts in the way; where it is what is
-  // looked at, the test allows it.
-  use: {
-    ...chromium,
-    viewport: { width: 1280, height: 800 },
-    reducedMotion: 'reduce',
-    serviceWorkers: 'block',
-  },
+  use: { ...chromium, ...atFirst },
 })

@@ -1,4 +1,5 @@
 import { request, test as base, type APIRequestContext, type BrowserContext } from '@playwright/test'
+import { atFirst } from './chromium'
 import { House } from './house'
 
 export { expect } from '@playwright/test'
@@ -15,12 +16,7 @@ export const test = base.extend<
   // A browser that has compiled the page once opens it in half the time; what it kept of the cook before is cleared away.
   tablet: [
     async ({ browser, home }, use) => {
-      const context = await browser.newContext({
-        baseURL: home.address,
-        viewport: { width: 1280, height: 800 },
-        reducedMotion: 'reduce',
-        serviceWorkers: 'block',
-      })
+      const context = await browser.newContext({ ...atFirst, baseURL: home.address })
       await use(context)
       await context.close()
     },

@@ -40,13 +40,13 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
       >
       <ElButton v-if="store.undoable && !isOver" class="act-quiet act-undo" @click="store.undo"
         ><span
-          ><span aria-hidden="true" class="act-sign">↶</span><span class="act-name">Undo</span
+          ><span aria-hidden="true" class="act-sign">↶</span><span class="unseen-on-phone">Undo</span
           ><span class="act-what">: {{ words(store.undoable) }}</span></span
         ></ElButton
       >
       <ElButton v-if="store.undone && !isOver" class="act-quiet act-undo" @click="store.redo"
         ><span
-          ><span aria-hidden="true" class="act-sign">↷</span><span class="act-name">Redo</span
+          ><span aria-hidden="true" class="act-sign">↷</span><span class="unseen-on-phone">Redo</span
           ><span class="act-what">: {{ words(store.undone) }}</span></span
         ></ElButton
       >
@@ -59,7 +59,7 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
       :type="ready ? 'primary' : 'default'"
       @click="go(next)"
       ><span
-        ><span class="act-on">On to </span
+        ><span class="unseen-on-phone">On to </span
         ><span class="act-to">{{ STAGE_NAMES[next].toLowerCase() }}</span> →</span
       ></ElButton
     >
@@ -199,15 +199,6 @@ const go = (to: Stage) => router.push({ name: 'batch', params: { id: route.param
   :root[data-view='bench'] .act-sign {
     display: inline;
     font-size: 1.6rem;
-  }
-
-  :root[data-view='bench'] .act-name,
-  :root[data-view='bench'] .act-on {
-    position: absolute;
-    width: 1px;
-    height: 1px;
-    overflow: hidden;
-    clip-path: inset(50%);
   }
 
   :root[data-view='bench'] .act-to::first-letter {

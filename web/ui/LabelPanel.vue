@@ -6,7 +6,6 @@ import Choice from './Choice.vue'
 import Fader from './Fader.vue'
 import ForWhom from './ForWhom.vue'
 import FigureRow from './FigureRow.vue'
-import { useAppearance } from './appearance'
 import { useUnits } from './units'
 import WishFader from './WishFader.vue'
 import { CONVENTIONS, factsOf, type Basis, type Convention } from './label'
@@ -21,7 +20,6 @@ const {
 } = defineProps<{ request: PlanRequest; plan: Plan; locked?: boolean; bread?: { id: string } }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const units = useUnits()
-const appearance = useAppearance()
 const basis = ref<Basis>('per_piece')
 const convention = ref<Convention>('apart')
 const bases = computed<{ value: Basis; label: string }[]>(() => [
@@ -100,8 +98,7 @@ function fit() {
           Not from a certified bag: {{ plan.label.gluten.uncertified.join(', ') }}.</template
         >
       </ForWhom>
-      <BenchFold name="label-cost" title="Cost, by the prices of your bags">
-        <h3 v-if="appearance.view !== 'bench'">Cost, by the prices of your bags</h3>
+      <BenchFold name="label-cost" title="Cost, by the prices of your bags" headed>
         <dl v-if="plan.label.cost.is_known" class="label-facts">
           <FigureRow label="A piece" :figure="plan.label.cost.per_piece" />
           <FigureRow label="The batch" :figure="plan.label.cost.batch" />
@@ -111,8 +108,7 @@ function fit() {
           Not counted, since no bag has a price: {{ plan.label.cost.unpriced.join(', ') }}.
         </p>
       </BenchFold>
-      <BenchFold name="label-budget" title="Carbohydrate budget">
-        <h3 v-if="appearance.view !== 'bench'">Carbohydrate budget</h3>
+      <BenchFold name="label-budget" title="Carbohydrate budget" headed>
         <WishFader v-model="budget" label="Net carbohydrate in a piece, at most" :start="5" :max="60" />
         <p v-if="plan.label.budget">
           {{ plan.label.budget.met ? 'A piece keeps to it.' : 'A piece goes over it.' }} The largest piece

@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import type { Plan, Stage, Unit } from '@/api/types'
-import Fold from './Fold.vue'
-import { useTight } from './tight'
+import type { Plan, Stage } from '@/api/types'
+import BenchFold from './BenchFold.vue'
 import { useUnits } from './units'
 
 /** What is unusual about the plan, where it can be mended, each with what mends it in one tap. Without a stage, all of it. */
 const { plan, stage, begun } = defineProps<{ plan: Plan; stage?: Stage; begun?: boolean }>()
 const emit = defineEmits<{ mend: [change: Record<string, unknown>] }>()
 const units = useUnits()
-const isTight = useTight()
 const shown = computed(() => plan.warnings.filter(warning => !stage || warning.stage === stage))
 /** Once water is in the flour, only what happens at the griddle can still be mended. */
 const mends = (change: Record<string, unknown>) =>
@@ -24,37 +22,29 @@ const offered = computed(() => {
     ),
   )
 })
-const text = (value: number, unit: Unit) => units.text(value, unit)
-const beside = (value: number, limit: number, unit: Unit) => units.beside(value, limit, unit)
 </script>
 
 <template>
-  <component
-    :is="isTight ? Fold : 'div'"
-    v-if="shown.length"
-    v-bind="
-      isTight
-        ? { name: 'worth-a-look', title: `Worth a look (${shown.length})` }
-        : { role: 'status', 'aria-label': 'Worth a look' }
-    "
-  >
-    <ul class="warnings">
-      <li v-for="warning in shown" :key="warning.id">
-        <span>
-          {{ units.words(warning.text) }}
-          <strong>{{ beside(warning.value, warning.limit, warning.unit) }}</strong>, limit
-          {{ text(warning.limit, warning.unit) }}.
-        </span>
-        <ElButton
-          v-if="warning.mend && offered.has(warning)"
-          plain
-          @click="emit('mend', warning.mend.change)"
-        >
-          {{ units.words(warning.mend.text) }}
-        </ElButton>
-      </li>
-    </ul>
-  </component>
+  <BenchFold v-if="shown.length" name="worth-a-look" :title="`Worth a look (${shown.length})`" phone>
+    <div role="status" aria-label="Worth a look">
+      <ul class="warnings">
+        <li v-for="warning in shown" :key="warning.id">
+          <span>
+            {{ units.words(warning.text) }}
+            <strong>{{ units.beside(warning.value, warning.limit, warning.unit) }}</strong>, limit
+            {{ units.text(warning.limit, warning.unit) }}.
+          </span>
+          <ElButton
+            v-if="warning.mend && offered.has(warning)"
+            plain
+            @click="emit('mend', warning.mend.change)"
+          >
+            {{ units.words(warning.mend.text) }}
+          </ElButton>
+        </li>
+      </ul>
+    </div>
+  </BenchFold>
 </template>
 
 <style scoped>

@@ -62,7 +62,7 @@ final readonly class FaultDesk
     {
         $findings = new Findings;
         $root = Node::root($document, $findings)->object(['request', 'events', 'symptoms', 'stage', 'piece', 'tried']);
-        $root->at('request')->fields();
+        $given = GivenRequest::at($root->at('request'));
         $request = PlanRequest::readNode($root->at('request'), $this->reference, $findings);
         $symptoms = self::symptoms($root);
         $stage = $root->at('stage')->optionalChoice(Stage::class);
@@ -72,7 +72,7 @@ final readonly class FaultDesk
         $state = self::state($root->at('events'), PlannedBatch::of($plan));
         $findings->refuseIfAny();
 
-        return $this->about(GivenRequest::at($root->at('request')), new Circumstances($plan, $state, $piece, array_values(array_filter($tried))), $symptoms, $stage, null);
+        return $this->about($given, new Circumstances($plan, $state, $piece, array_values(array_filter($tried))), $symptoms, $stage, null);
     }
 
     /**

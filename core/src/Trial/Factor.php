@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace StoneMill\Trial;
 
-use BackedEnum;
 use StoneMill\Griddle\SurfaceRange;
 use StoneMill\Measure\Unit;
 use StoneMill\Plan\Limits;
@@ -90,7 +89,19 @@ enum Factor: string
     /** @return list<string> the schools to choose among; empty where it has a scale, or its levels are things of the pantry */
     public function schools(): array
     {
-        return array_map(static fn (BackedEnum $school): string => (string) $school->value, match ($this) {
+        return array_column($this->choices(), 'value');
+    }
+
+    /** One of its schools by its name; null where it has no such school. */
+    public function school(string $name): Scald|Knead|Rest|Shaping|Grease|TurnSchool|After|null
+    {
+        return array_column($this->choices(), null, 'value')[$name] ?? null;
+    }
+
+    /** @return list<Scald|Knead|Rest|Shaping|Grease|TurnSchool|After> */
+    private function choices(): array
+    {
+        return match ($this) {
             self::Scald => Scald::cases(),
             self::Knead => Knead::cases(),
             self::Rest => Rest::cases(),
@@ -99,7 +110,7 @@ enum Factor: string
             self::Turns => TurnSchool::cases(),
             self::After => After::cases(),
             default => [],
-        });
+        };
     }
 
     /** Whether its levels are things of the pantry, by their identifiers: they are called by what those are called. */

@@ -9,13 +9,6 @@ use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\RequestChange;
 use StoneMill\Record\PlannedBatch;
-use StoneMill\School\After;
-use StoneMill\School\Grease;
-use StoneMill\School\Knead;
-use StoneMill\School\Rest;
-use StoneMill\School\Scald;
-use StoneMill\School\Shaping;
-use StoneMill\School\TurnSchool;
 use StoneMill\Swap\Lines;
 
 /** One level of a factor, as a request is planned by it, and as a plan is read for it. */
@@ -60,14 +53,8 @@ final readonly class Setting
             Factor::Thickness => RequestChange::thicknessAlone((float) $this->level),
             Factor::Heat => RequestChange::heat((float) $this->level),
             Factor::Balance => RequestChange::balance((float) $this->level),
-            Factor::Scald => RequestChange::school(Scald::from((string) $this->level)),
-            Factor::Knead => RequestChange::school(Knead::from((string) $this->level)),
-            Factor::Rest => RequestChange::school(Rest::from((string) $this->level)),
-            Factor::Shape => RequestChange::school(Shaping::from((string) $this->level)),
-            Factor::Grease => RequestChange::school(Grease::from((string) $this->level)),
-            Factor::Turns => RequestChange::school(TurnSchool::from((string) $this->level)),
-            Factor::After => RequestChange::school(After::from((string) $this->level)),
             Factor::Binder, Factor::Fat, Factor::Flour, Factor::Bag => null,
+            default => $this->ofSchool((string) $this->level),
         };
     }
 
@@ -100,6 +87,11 @@ final readonly class Setting
             Factor::Heat => $plan->heldCelsius,
             default => null,
         };
+    }
+
+    private function ofSchool(string $name): RequestChange
+    {
+        return RequestChange::school($this->factor->school($name) ?? throw InvalidInput::at('levels', 'There is no such school.', $name, 'one of '.implode(', ', $this->factor->schools())));
     }
 
     /** As much of the one as there was of the other, by weight. */

@@ -10,8 +10,12 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Measure\Unit;
 use StoneMill\Pantry\Allergen;
+use StoneMill\Pantry\Family;
+use StoneMill\Pantry\GlutenNature;
 use StoneMill\Pantry\Role;
+use StoneMill\Pantry\SourceKind;
 use StoneMill\School\ActionKind;
+use StoneMill\School\Finish;
 use StoneMill\School\Stage;
 use StoneMill\Tests\FormatFiles;
 
@@ -36,16 +40,24 @@ final class PublishedInputTest extends TestCase
         self::assertSame([], [...self::unlimited(self::files(), $schema, 'openapi.yaml', '', [])]);
     }
 
-    /** @param class-string<BackedEnum> $enum */
-    #[TestWith(['stage', Stage::class])]
-    #[TestWith(['action_kind', ActionKind::class])]
-    #[TestWith(['unit', Unit::class])]
-    #[TestWith(['role', Role::class])]
-    #[TestWith(['allergen', Allergen::class])]
-    public function test_a_choice_is_published_under_the_names_that_the_core_knows(string $name, string $enum): void
+    /**
+     * @param class-string<BackedEnum> $enum
+     * @param list<string> $beside what is no case of it
+     */
+    #[TestWith(['batch-plan.schema.json#/$defs/stage', Stage::class])]
+    #[TestWith(['batch-plan.schema.json#/$defs/line_stage', Stage::class, [ActionKind::Preheat->value]])]
+    #[TestWith(['batch-plan.schema.json#/$defs/action_kind', ActionKind::class])]
+    #[TestWith(['batch-plan.schema.json#/$defs/unit', Unit::class])]
+    #[TestWith(['batch-plan.schema.json#/$defs/role', Role::class])]
+    #[TestWith(['batch-plan.schema.json#/$defs/allergen', Allergen::class])]
+    #[TestWith(['batch-plan.schema.json#/properties/griddle/properties/finish', Finish::class])]
+    #[TestWith(['openapi.yaml#/components/schemas/Ingredient/properties/family', Family::class])]
+    #[TestWith(['openapi.yaml#/components/schemas/Ingredient/properties/gluten', GlutenNature::class])]
+    #[TestWith(['openapi.yaml#/components/schemas/Ingredient/properties/source_kind', SourceKind::class])]
+    public function test_a_choice_is_published_under_the_names_that_the_core_knows(string $place, string $enum, array $beside = []): void
     {
-        [$schema] = self::files()->followed(['$ref' => "./batch-plan.schema.json#/\$defs/$name"], 'openapi.yaml');
-        self::assertSame(array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()), $schema['enum']);
+        [$schema] = self::files()->followed(['$ref' => "./$place"], 'openapi.yaml');
+        self::assertSame([...array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()), ...$beside], $schema['enum'] ?? null);
     }
 
     /**

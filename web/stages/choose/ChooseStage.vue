@@ -6,11 +6,9 @@ import Choice from '@/ui/Choice.vue'
 import BenchFold from '@/ui/BenchFold.vue'
 import Fader from '@/ui/Fader.vue'
 import ForWhat from '@/ui/ForWhat.vue'
-import TightFold from '@/ui/TightFold.vue'
 import OnWhat from '@/ui/OnWhat.vue'
 import { remembered } from '@/ui/remembered'
 import { useAppearance } from '@/ui/appearance'
-import { useTight } from '@/ui/tight'
 import Views from '@/ui/Views.vue'
 import LabelPanel from '@/ui/LabelPanel.vue'
 import { withPieces } from '@/ui/size'
@@ -28,17 +26,8 @@ const VIEWS = [
   { value: 'when', label: 'When' },
   { value: 'what', label: 'What is in it' },
 ] as const
-const EATERS = {
-  label: 'Or for how many eaters',
-  min: 0,
-  max: 30,
-  step: 1,
-  unit: null,
-  words: (value: number) => (value ? String(value) : 'not said'),
-}
 type View = (typeof VIEWS)[number]['value']
 const view = remembered<View>('choose', 'much')
-const isTight = useTight()
 const appearance = useAppearance()
 /** At the bench the bread is decided: what it is good for was read before. */
 const isBench = computed(() => appearance.view === 'bench')
@@ -87,7 +76,18 @@ const hands = computed({
         :unit="null"
         :disabled="batch.state.begun"
       />
-      <Fader v-if="!isTight" v-model="eaters" v-bind="EATERS" :disabled="batch.state.begun" />
+      <BenchFold name="eaters" title="Or for how many eaters" phone>
+        <Fader
+          v-model="eaters"
+          label="Or for how many eaters"
+          :min="0"
+          :max="30"
+          :step="1"
+          :unit="null"
+          :words="value => (value ? String(value) : 'not said')"
+          :disabled="batch.state.begun"
+        />
+      </BenchFold>
       <Fader
         v-model="grams"
         label="Each, raw"
@@ -103,8 +103,7 @@ const hands = computed({
     </div>
     <BenchFold name="on-what" title="On what, with whom">
       <div class="panel stack">
-        <h2 v-if="!isTight">On what, with whom</h2>
-        <Fader v-if="isTight" v-model="eaters" v-bind="EATERS" :disabled="batch.state.begun" />
+        <h2 v-if="!isBench">On what, with whom</h2>
         <OnWhat :request="request" :pours="plan.method.shape === 'pour'" @change="store.change" />
         <Choice
           v-model="hands"
@@ -133,9 +132,9 @@ const hands = computed({
       <h2 v-if="!isBench">For when</h2>
       <ServeAt :request="request" :plan="plan" :begun="batch.state.begun" @change="store.change" />
     </div>
-    <TightFold name="line" title="How it will go">
+    <BenchFold name="line" title="How it will go" phone>
       <LinePanel :batch="batch" :plan="plan" :request="request" @change="store.change" />
-    </TightFold>
+    </BenchFold>
   </template>
   <div v-else class="panel stack">
     <h2 v-if="!isBench">What is in it, for whom, for how much</h2>

@@ -6,6 +6,7 @@ import Choice from '@/ui/Choice.vue'
 import { useUnits } from '@/ui/units'
 import { lineWords } from './lineWords'
 import { fromLocal, toLocal } from '@/bench/serving'
+import { useAppearance } from '@/ui/appearance'
 import BenchFold from '@/ui/BenchFold.vue'
 import TakeAlong from './TakeAlong.vue'
 
@@ -13,6 +14,7 @@ import TakeAlong from './TakeAlong.vue'
 const { batch, plan, request } = defineProps<{ batch: Batch; plan: Plan; request: PlanRequest }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const units = useUnits()
+const appearance = useAppearance()
 const part = ref<'all' | 'pieces'>('all')
 const start = computed(() => plan.line.starts_at ?? batch.started_at)
 const words = computed(() => lineWords(plan, value => units.text(value, 's'), request.pace))
@@ -36,6 +38,7 @@ function serve(shiftSeconds: number) {
         v-model="part"
         class="line-part"
         label="Show"
+        :quiet="appearance.view === 'bench'"
         :options="[
           { value: 'all', label: 'From the start' },
           { value: 'pieces', label: 'From the first piece' },
@@ -67,10 +70,6 @@ function serve(shiftSeconds: number) {
 :root[data-view='bench'] .line-folds {
   grid-template-columns: repeat(auto-fit, minmax(min(17rem, 100%), 1fr));
   align-items: start;
-}
-
-:root[data-view='bench'] .line-part :deep(.choice-label) {
-  display: none;
 }
 
 .line-words {

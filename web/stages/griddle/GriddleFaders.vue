@@ -4,7 +4,7 @@ import type { Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/bench/house'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
-import TightFold from '@/ui/TightFold.vue'
+import BenchFold from '@/ui/BenchFold.vue'
 import { clock, duration, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { stands, withMethod, withThickness, withWish } from '@/api/requests'
@@ -59,7 +59,7 @@ const turns = computed({
         unit="celsius"
         :disabled="cooking"
       />
-      <TightFold name="plan-dough" title="Thickness and water">
+      <BenchFold name="plan-dough" title="Thickness and water" phone>
         <Fader
           v-model="thickness"
           label="Thickness"
@@ -78,7 +78,7 @@ const turns = computed({
           unit="percent"
           :disabled="cooking"
         />
-      </TightFold>
+      </BenchFold>
     </div>
     <Choice
       v-model="turns"

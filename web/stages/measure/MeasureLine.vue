@@ -64,10 +64,10 @@ const bag = computed({
 </script>
 
 <template>
-  <li class="line panel" :class="{ 'is-next': isNext, 'is-in': line.measured, 'has-way': way }">
+  <li class="line panel" :class="{ 'is-next': isNext, 'is-in': line.measured }">
     <div class="line-name">
       <strong>{{ line.name }}</strong>
-      <span class="soft line-share">{{ share }}</span>
+      <span class="soft" :class="{ 'unseen-on-phone': !isNext && !way }">{{ share }}</span>
       <span v-if="pot > 0" class="line-pot"
         >{{ units.text(pot, 'g') }} into the pot{{
           pot < planned ? `, ${units.text(planned - pot, 'g')} into the bowl` : ''
@@ -102,7 +102,7 @@ const bag = computed({
     <ElButton :plain="isNext" @click="emit('measured', grams || planned)"
       ><span
         >{{ line.measured ? '✓' : way ? 'Ready' : 'In'
-        }}<span v-if="line.measured || !way" class="line-where">{{
+        }}<span v-if="line.measured || !way" class="unseen-on-phone">{{
           line.measured ? (way ? ' It is ready' : ' It is in') : ' the bowl'
         }}</span></span
       ></ElButton
@@ -178,15 +178,6 @@ const bag = computed({
   :root[data-view='bench'] .line:not(.is-next) {
     grid-template-columns: minmax(0, 1fr) auto 5rem;
     padding: 0.2rem 0.6rem;
-  }
-
-  :root[data-view='bench'] .line:not(.is-next, .has-way) .line-share,
-  :root[data-view='bench'] .line:not(.is-next) .line-where {
-    position: absolute;
-    width: 1px;
-    height: 1px;
-    overflow: hidden;
-    clip-path: inset(50%);
   }
 
   :root[data-view='bench'] .line:not(.is-next) :is(.line-name, .line-grams) {

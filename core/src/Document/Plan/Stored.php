@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Document\Plan;
 
+use BackedEnum;
 use StoneMill\Document\Exception\NotAPlan;
 
 /**
@@ -51,6 +52,20 @@ final readonly class Stored
     public function text(?string $else = null): string
     {
         return is_string($this->value) ? $this->value : $else ?? throw NotAPlan::without($this->path, 'text');
+    }
+
+    /**
+     * One of the names that an enum has.
+     *
+     * @template T of BackedEnum
+     *
+     * @param class-string<T> $enum
+     * @param T|null $else
+     * @return T
+     */
+    public function choice(string $enum, ?BackedEnum $else = null): BackedEnum
+    {
+        return $this->isNothing() && $else !== null ? $else : $enum::tryFrom($this->text()) ?? throw NotAPlan::without($this->path, 'choice that is known');
     }
 
     public function optionalFloat(): ?float

@@ -34,7 +34,7 @@ final class StoredBatch
         [$water, $portion, $griddle, $line, $rest] = [$plan->at('water'), $plan->at('portion'), $plan->at('griddle'), $plan->at('line'), $plan->at('rest')];
         $grams = $water->at('grams.value')->float();
         $surface = $griddle->at('surface_celsius.value')->float();
-        $finish = Finish::from($griddle->at('finish')->text(Finish::None->value));
+        $finish = $griddle->at('finish')->choice(Finish::class, Finish::None);
         $finishSeconds = $griddle->at('finish_seconds')->int(0);
         $pace = $line->at('pace')->numbers();
 
@@ -45,13 +45,13 @@ final class StoredBatch
             waterGrams: $grams,
             firstPourGrams: $water->at('first_pour_grams.value')->float(),
             waterCelsius: $water->at('celsius.value')->float(0.0),
-            waterParts: array_map(static fn (Stored $part): WaterPour => new WaterPour(WaterSource::from($part->at('kind')->text()), $part->at('grams')->float(), $part->at('celsius')->float()), $water->at('parts')->all()),
+            waterParts: array_map(static fn (Stored $part): WaterPour => new WaterPour($part->at('kind')->choice(WaterSource::class), $part->at('grams')->float(), $part->at('celsius')->float()), $water->at('parts')->all()),
             catalogueWaterGrams: $water->at('catalogue_grams')->float($grams),
             hydrationPercent: $water->at('hydration_percent.value')->float(0.0),
             swollenShare: $plan->at('mix.swollen_share.value')->float(0.0),
             // Plans from before batters were worked out do not say; the water of the dough is then the least it takes.
             batterGrams: $water->at('as_batter_grams')->float($grams),
-            spoons: SpoonSet::from($water->at('spoon')->text(SpoonSet::Metric->value)),
+            spoons: $water->at('spoon')->choice(SpoonSet::class, SpoonSet::Metric),
             kneadSeconds: $plan->at('mix.knead_seconds')->float(0.0),
             handWarmSeconds: max(60 * $plan->at('mix.hand_warm_minutes.value')->float(0.0), $rest->at('stand_seconds')->float(0.0)),
             count: $portion->at('count')->int(),
@@ -60,10 +60,10 @@ final class StoredBatch
             pieceGrams: $portion->at('piece_grams.value')->float(),
             diameterMillimetres: $plan->at('shape.diameter_mm.value')->float(),
             thicknessMillimetres: $plan->at('shape.thickness_mm.value')->float(),
-            measuring: Measuring::from($plan->at('method.measure')->text()),
-            texture: Texture::from($water->at('texture')->text(Texture::Press->value)),
-            shaping: Shaping::from($plan->at('method.shape')->text()),
-            grease: Grease::from($plan->at('method.grease')->text()),
+            measuring: $plan->at('method.measure')->choice(Measuring::class),
+            texture: $water->at('texture')->choice(Texture::class, Texture::Press),
+            shaping: $plan->at('method.shape')->choice(Shaping::class),
+            grease: $plan->at('method.grease')->choice(Grease::class),
             style: $plan->at('style.id')->text(''),
             touches: [...array_map(self::touch(...), $griddle->at('turns')->all()), self::touch($griddle->at('lift'))],
             firstShare: $griddle->at('stride.first_share')->float(1.0),
@@ -77,7 +77,7 @@ final class StoredBatch
             wantedCentreCelsius: $griddle->at('done_celsius')->optionalFloat(),
             finish: $finish,
             finishRounds: self::rounds($griddle, $finish, $finishSeconds),
-            ovenLoads: count(array_filter($line->at('actions')->all(), static fn (Stored $action): bool => $action->at('kind')->text() === ActionKind::Finish->value)),
+            ovenLoads: count(array_filter($line->at('actions')->all(), static fn (Stored $action): bool => $action->at('kind')->choice(ActionKind::class) === ActionKind::Finish)),
             flameSeconds: $finish === Finish::Flame ? (float) $finishSeconds : 0.0,
             pace: array_diff_key($pace, ['recover' => true, 'dries' => true]),
             recoverSeconds: $pace['recover'] ?? $griddle->at('recover_seconds')->float(0.0),
@@ -99,12 +99,12 @@ final class StoredBatch
 
     public static function touch(Stored $touch): TurnWindow
     {
-        return new TurnWindow(TurnAction::from($touch->at('action')->text()), $touch->at('at_seconds')->float(), $touch->at('from_seconds')->float(), $touch->at('to_seconds')->float());
+        return new TurnWindow($touch->at('action')->choice(TurnAction::class), $touch->at('at_seconds')->float(), $touch->at('from_seconds')->float(), $touch->at('to_seconds')->float());
     }
 
     public static function step(Stored $step): WorkStep
     {
-        return new WorkStep($step->at('id')->text(), Stage::from($step->at('stage')->text()), $step->at('name')->text(), $step->at('check')->text(), $step->at('ingredients')->texts(), $step->at('seconds')->int(0));
+        return new WorkStep($step->at('id')->text(), $step->at('stage')->choice(Stage::class), $step->at('name')->text(), $step->at('check')->text(), $step->at('ingredients')->texts(), $step->at('seconds')->int(0));
     }
 
     private static function line(Stored $line): LineOfPlan
@@ -112,7 +112,7 @@ final class StoredBatch
         return new LineOfPlan(
             $line->at('ingredient')->text(),
             $line->at('name')->text(),
-            Role::from($line->at('role')->text()),
+            $line->at('role')->choice(Role::class),
             $line->at('lot')->optionalText(),
             $line->at('grams')->float(),
             $line->at('brings_grams')->float(),
@@ -121,13 +121,13 @@ final class StoredBatch
 
     private static function extra(Stored $extra): ExtraOfPlan
     {
-        return new ExtraOfPlan($extra->at('ingredient')->text(), $extra->at('name')->text(), ExtraPlace::from($extra->at('place')->text()), $extra->at('grams_each')->float(), $extra->at('lot')->optionalText());
+        return new ExtraOfPlan($extra->at('ingredient')->text(), $extra->at('name')->text(), $extra->at('place')->choice(ExtraPlace::class), $extra->at('grams_each')->float(), $extra->at('lot')->optionalText());
     }
 
     /** @return list<OvenRound> */
     private static function rounds(Stored $griddle, Finish $finish, int $seconds): array
     {
-        return OvenRound::all(array_map(static fn (Stored $round): OvenRound => new OvenRound(OvenStep::from($round->at('what')->text()), $round->at('seconds')->int()), $griddle->at('finish_rounds')->all()), $finish, $seconds);
+        return OvenRound::all(array_map(static fn (Stored $round): OvenRound => new OvenRound($round->at('what')->choice(OvenStep::class), $round->at('seconds')->int()), $griddle->at('finish_rounds')->all()), $finish, $seconds);
     }
 
     /** @return array<string, float> */

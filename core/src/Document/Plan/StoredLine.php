@@ -54,7 +54,7 @@ final readonly class StoredLine
             widthShare: $shape->at('width_share')->float(1.0),
             surfaceCelsius: $griddle->at('surface_celsius.value')->float(),
             touches: [...array_map(StoredBatch::touch(...), $griddle->at('turns')->all()), StoredBatch::touch($griddle->at('lift'))],
-            finish: Finish::from($griddle->at('finish')->text()),
+            finish: $griddle->at('finish')->choice(Finish::class),
             places: count($griddle->at('places')->all()),
             actions: $line->actions,
             lengthSeconds: $line->lengthSeconds,
@@ -66,7 +66,7 @@ final readonly class StoredLine
     private static function action(Stored $action): Action
     {
         return new Action(
-            ActionKind::from($action->at('kind')->text()),
+            $action->at('kind')->choice(ActionKind::class),
             Stage::tryFrom($action->at('stage')->text()),
             $action->at('at_seconds')->float(),
             $action->at('until_seconds')->float(),
