@@ -1,7 +1,11 @@
-/* From a key on each fader of a batch to the frame that shows the plan that follows from it, in the browser's own clock. */
+/*
+ * From a key on each fader of a batch to the frame that shows the plan that follows from it, in the browser's own clock.
+ * Half of the keys ask for what nobody has asked for yet, half go back over it.
+ * Between two keys an empty answer is fetched and waited for in the same way: what of a slow key is the machine's own.
+ */
 import { beginBatch, freshPage, launched, median, quantile } from './browser.mjs'
 
-const PRESSES = 16
+const PRESSES = 24
 const chromium = await launched()
 const page = await freshPage(chromium)
 const address = await beginBatch(page)
@@ -33,11 +37,20 @@ async function press(slider, index) {
       window.fetch = send
       return shown === null ? null : shown - from
     },
-    { key: index % 8 < 4 ? 'ArrowRight' : 'ArrowLeft' },
+    { key: index < PRESSES / 2 ? 'ArrowRight' : 'ArrowLeft' },
   )
 }
 
+/** The frame after the least that the same server can answer. */
+const emptyAnswer = () =>
+  page.evaluate(async () => {
+    const from = performance.now()
+    await (await fetch('/api/v1/ping')).text()
+    return new Promise(resolve => requestAnimationFrame(() => resolve(performance.now() - from)))
+  })
+
 const all = []
+const empty = []
 for (const stage of ['choose', 'water', 'shape', 'griddle']) {
   await page.goto(address + stage)
   await page.getByRole('heading', { level: 1 }).waitFor()
@@ -54,7 +67,9 @@ for (const stage of ['choose', 'water', 'shape', 'griddle']) {
       if (milliseconds === null) break
       taken.push(milliseconds)
       // A hand rests between two keys, and what it left is kept by the house meanwhile.
-      await page.waitForTimeout(450)
+      await page.waitForTimeout(400)
+      empty.push(await emptyAnswer())
+      await page.waitForTimeout(50)
     }
     // A fader that asks for no plan (own times of a bake) has the picture's own figure.
     if (taken.length === PRESSES) all.push({ stage, name, taken })
@@ -73,5 +88,7 @@ console.log(
     p95_ms: p95(every),
     worst: worst.name,
     worst_p95_ms: p95(worst.taken),
+    empty_median_ms: median(empty),
+    empty_p95_ms: p95(empty),
   }),
 )

@@ -1,6 +1,6 @@
-import { effectScope } from 'vue'
-import { expect, it } from 'vitest'
-import { useAsking } from './asking'
+import { effectScope, nextTick, ref } from 'vue'
+import { expect, it, vi } from 'vitest'
+import { useAsking, useAskingBehind } from './asking'
 import { Refusal, Unreachable } from './client'
 
 /** Answers that come when the test lets them, in whatever order. */
@@ -89,4 +89,54 @@ it('gives its question up when the page that asked is left', () => {
   scope.run(() => void useAsking(house.ask).about('anything'))
   scope.stop()
   expect(house.of('anything').signal.aborted).toBe(true)
+})
+
+it('asks for the picture once the number is there, and once only', async () => {
+  const asked: string[] = []
+  const question = ref({ heat: 200 })
+  const numberIsDue = ref(false)
+  const scope = effectScope()
+  scope.run(() =>
+    useAskingBehind(
+      about => {
+        asked.push(`${about.heat}`)
+        return Promise.resolve('a picture')
+      },
+      question,
+      numberIsDue,
+    ),
+  )
+  expect(asked, 'a page that opens waits for nothing').toEqual(['200'])
+  question.value = { heat: 210 }
+  numberIsDue.value = true
+  await nextTick()
+  question.value = { heat: 220 }
+  await nextTick()
+  expect(asked).toEqual(['200'])
+  numberIsDue.value = false
+  await nextTick()
+  expect(asked, 'what was overtaken is not asked for').toEqual(['200', '220'])
+  // The house keeps the change and says it again.
+  question.value = { heat: 220 }
+  await nextTick()
+  expect(asked).toEqual(['200', '220'])
+  scope.stop()
+})
+
+it('asks for a picture again that was refused', async () => {
+  let asked = 0
+  const question = ref({ heat: 200 })
+  const scope = effectScope()
+  const behind = scope.run(() =>
+    useAskingBehind(
+      () => (asked++ ? Promise.resolve('a picture') : Promise.reject(new Refusal(problem))),
+      question,
+      ref(false),
+    ),
+  )
+  await vi.waitFor(() => expect(behind?.refused.value).not.toBe(''))
+  question.value = { heat: 200 }
+  await vi.waitFor(() => expect(behind?.answer.value).toBe('a picture'))
+  expect(behind?.refused.value).toBe('')
+  scope.stop()
 })

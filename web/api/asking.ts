@@ -1,5 +1,5 @@
 import { watchDebounced } from '@vueuse/core'
-import { onScopeDispose, ref, shallowRef, type Ref } from 'vue'
+import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { toldBy } from './failures'
 
 /** Asks the core again whenever the question changes; only the newest answer counts. */
@@ -34,6 +34,31 @@ export function useAsking<Question, Answer>(
 
   onScopeDispose(() => asking?.abort(), true)
   return { answer, refused, about, forget }
+}
+
+/**
+ * Asks for what goes with a number, once the number itself is not waited for any more: the two would share a processor, and
+ * what the first has worked out the second need not. What was answered is not
+ * asked again.
+ */
+export function useAskingBehind<Question, Answer>(
+  ask: (question: Question, signal: AbortSignal) => Promise<Answer>,
+  question: Readonly<Ref<Question>>,
+  numberIsDue: Readonly<Ref<boolean>>,
+) {
+  const { answer, refused, about } = useAsking(ask)
+  let asked = ''
+  watch(
+    [question, numberIsDue],
+    ([next, isDue]) => {
+      const written = JSON.stringify(next)
+      if (isDue || (written === asked && !refused.value)) return
+      asked = written
+      void about(next)
+    },
+    { immediate: true },
+  )
+  return { answer, refused }
 }
 
 /** A hand that writes or pastes has come to rest. */

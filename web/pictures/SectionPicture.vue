@@ -129,7 +129,12 @@ watch(() => [section, isNarrow.value], draw, { flush: 'post' })
         />
         <g v-for="tick in ticksOf(section.seconds, isNarrow ? 5 : 8)" :key="tick">
           <line :x1="x(tick)" :x2="x(tick)" :y1="TOP + HEIGHT + 24" :y2="TOP + HEIGHT + 29" class="tick" />
-          <text :x="x(tick)" :y="TOP + HEIGHT + 44" class="tick-name" :class="{ 'is-first': tick === 0 }">
+          <text
+            :x="x(tick)"
+            :y="TOP + HEIGHT + 44"
+            class="tick-name"
+            :class="{ 'is-first': tick === 0, 'is-last': x(tick) > LEFT + WIDTH - TIME_WIDTH / 2 }"
+          >
             {{ clock(tick) }}
           </text>
         </g>
@@ -231,6 +236,10 @@ watch(() => [section, isNarrow.value], draw, { flush: 'post' })
 .tick-name {
   fill: var(--ink-soft);
   font-weight: 400;
+}
+
+.tick-name.is-last {
+  text-anchor: end;
 }
 
 .tick-name.is-first {

@@ -100,6 +100,7 @@ export const useBatch = defineStore('batch', () => {
     batch,
     plan,
     preview: wish.preview,
+    isPlanning: wish.isPlanning,
     request,
     waiting: log.waiting,
     unsent: log.unsent,

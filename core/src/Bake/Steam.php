@@ -27,6 +27,16 @@ final class Steam
     /** Highest boiling point that the table knows; drier bread keeps its last water. */
     private const MOST_CELSIUS = 250.0;
 
+    /** Of water that nothing holds. */
+    private const LEAST_CELSIUS = 100.0;
+
+    /** In the logarithm of the kelvins above 100 °C, as boilingFrom looks for them: how far apart it begins, and how near it ends. */
+    private const FIRST_STEP = 0.05;
+
+    private const NEAR = 1e-12;
+
+    private const MOST_STEPS = 30;
+
     /** Entries of the table for each unit of water per dry matter. */
     public const TABLE_STEPS = 100;
 
@@ -83,23 +93,59 @@ final class Steam
      */
     public static function boilingTable(): array
     {
-        return self::$boilingTable ??= array_map(
-            static fn (int $step): float => self::boilingAt($step / self::TABLE_STEPS),
-            range(0, self::TABLE_MOST * self::TABLE_STEPS),
-        );
+        return self::$boilingTable ??= self::boilingPoints();
     }
 
-    /** By bisection, since the held water falls as the temperature rises. */
-    private static function boilingAt(float $waterPerDry): float
+    /** @return non-empty-list<float> */
+    private static function boilingPoints(): array
     {
-        $low = 100.0;
-        $high = self::MOST_CELSIUS;
-        for ($halving = 0; $halving < 30; $halving++) {
-            $middle = ($low + $high) / 2;
-            $activity = self::ATMOSPHERE_PASCAL / self::pressurePascal($middle);
-            [$low, $high] = $activity < 1 && self::heldAt($activity, $middle) < $waterPerDry ? [$low, $middle] : [$middle, $high];
+        $driest = self::heldBoilingAt(self::MOST_CELSIUS);
+        $wettest = self::heldBoilingAt(self::LEAST_CELSIUS);
+        $points = [self::MOST_CELSIUS];
+        $above = log(self::MOST_CELSIUS - self::LEAST_CELSIUS);
+        for ($step = 1; $step <= self::TABLE_MOST * self::TABLE_STEPS; $step++) {
+            $waterPerDry = $step / self::TABLE_STEPS;
+            $points[] = match (true) {
+                $waterPerDry <= $driest => self::MOST_CELSIUS,
+                $waterPerDry >= $wettest => self::LEAST_CELSIUS,
+                default => self::LEAST_CELSIUS + exp($above = self::boilingFrom($above, log($waterPerDry))),
+            };
         }
 
-        return ($low + $high) / 2;
+        return $points;
+    }
+
+    /**
+     * By the secant method: the logarithm of the water that is held falls nearly straight over that of the kelvins above 100 °C,
+     * so that three or four steps from the point of a drier bread find it.
+     *
+     * @param float $above ln of the kelvins above 100 °C of that drier bread
+     * @return float ln of the kelvins above 100 °C
+     */
+    private static function boilingFrom(float $above, float $lnWaterPerDry): float
+    {
+        $missing = static fn (float $above): float => log(self::heldBoilingAt(self::LEAST_CELSIUS + exp($above))) - $lnWaterPerDry;
+        $before = $above;
+        $missed = $missing($before);
+        $above -= self::FIRST_STEP;
+        for ($step = 0; $step < self::MOST_STEPS; $step++) {
+            $misses = $missing($above);
+            if ($misses === $missed) {
+                break;
+            }
+            $by = $misses * ($above - $before) / ($misses - $missed);
+            [$before, $missed, $above] = [$above, $misses, $above - $by];
+            if (abs($by) < self::NEAR) {
+                break;
+            }
+        }
+
+        return $above;
+    }
+
+    /** Water per dry matter that still boils off at this temperature and no colder. */
+    private static function heldBoilingAt(float $celsius): float
+    {
+        return self::heldAt(self::ATMOSPHERE_PASCAL / self::pressurePascal($celsius), $celsius);
     }
 }

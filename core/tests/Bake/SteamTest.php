@@ -54,6 +54,16 @@ final class SteamTest extends TestCase
         }
     }
 
+    public function test_a_bread_boils_where_its_water_presses_like_the_air(): void
+    {
+        foreach (Steam::boilingTable() as $step => $celsius) {
+            if ($celsius > 100.001 && $celsius < 250) {
+                $pascal = Steam::activity($step / Steam::TABLE_STEPS, $celsius) * Steam::pressurePascal($celsius);
+                self::assertEqualsWithDelta(Steam::ATMOSPHERE_PASCAL, $pascal, 1e-6, "at $step hundredths");
+            }
+        }
+    }
+
     public function test_the_drier_the_hotter_it_boils(): void
     {
         $table = Steam::boilingTable();

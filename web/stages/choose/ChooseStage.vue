@@ -4,6 +4,7 @@ import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/bench/house'
 import Choice from '@/ui/Choice.vue'
 import BenchFold from '@/ui/BenchFold.vue'
+import { useUnits } from '@/ui/units'
 import Fader from '@/ui/Fader.vue'
 import ForWhat from '@/ui/ForWhat.vue'
 import OnWhat from '@/ui/OnWhat.vue'
@@ -30,6 +31,7 @@ type View = (typeof VIEWS)[number]['value']
 const view = remembered<View>('choose', 'much')
 const appearance = useAppearance()
 /** At the bench the bread is decided: what it is good for was read before. */
+const units = useUnits()
 const isBench = computed(() => appearance.view === 'bench')
 const house = useHouse()
 const store = useBatch()
@@ -132,7 +134,10 @@ const hands = computed({
       <h2 v-if="!isBench">For when</h2>
       <ServeAt :request="request" :plan="plan" :begun="batch.state.begun" @change="store.change" />
     </div>
-    <BenchFold name="line" title="How it will go" phone>
+    <BenchFold
+      name="line"
+      :title="`How it will go: ${units.text(plan.line.length_seconds, 's')}, ${plan.griddle.places.length} on the griddle at a time`"
+    >
       <LinePanel :batch="batch" :plan="plan" :request="request" @change="store.change" />
     </BenchFold>
   </template>

@@ -15,6 +15,7 @@ const { batch, plan, request } = defineProps<{ batch: Batch; plan: Plan; request
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const units = useUnits()
 const appearance = useAppearance()
+const isBench = computed(() => appearance.view === 'bench')
 const part = ref<'all' | 'pieces'>('all')
 const start = computed(() => plan.line.starts_at ?? batch.started_at)
 const words = computed(() => lineWords(plan, value => units.text(value, 's'), request.pace))
@@ -29,8 +30,8 @@ function serve(shiftSeconds: number) {
 <template>
   <div class="panel stack">
     <div class="row">
-      <h2>How it will go</h2>
-      <span class="soft"
+      <h2 v-if="!isBench">How it will go</h2>
+      <span v-if="!isBench" class="soft"
         >{{ plan.griddle.places.length }} on the griddle at a time,
         {{ units.text(plan.line.length_seconds, 's') }} in all</span
       >
@@ -38,7 +39,7 @@ function serve(shiftSeconds: number) {
         v-model="part"
         class="line-part"
         label="Show"
-        :quiet="appearance.view === 'bench'"
+        :quiet="isBench"
         :options="[
           { value: 'all', label: 'From the start' },
           { value: 'pieces', label: 'From the first piece' },

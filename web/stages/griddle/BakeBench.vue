@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, ref, watch } from 'vue'
+import { storeToRefs } from 'pinia'
+import { computed, ref } from 'vue'
 import { api } from '@/api/client'
-import { useAsking } from '@/api/asking'
+import { useAskingBehind } from '@/api/asking'
 import type { OwnTurns, Plan, PlanRequest } from '@/api/types'
 import SectionPicture from '@/pictures/SectionPicture.vue'
 import { useAppearance } from '@/ui/appearance'
@@ -18,25 +19,20 @@ import { ADDED, addable, MOST_TOUCHES, movedTo, ownFrom, withoutTouch, withTouch
 const { request, plan, cooking } = defineProps<{ request: PlanRequest; plan: Plan; cooking: boolean }>()
 const store = useBatch()
 const appearance = useAppearance()
-const bakes = useAsking(api.bake)
 const own = ref<OwnTurns['touches'] | null>(request.griddle?.own?.touches ?? null)
 const finishSeconds = ref(request.griddle?.own?.finish_seconds ?? plan.griddle.finish_seconds)
+/** The model's plan is asked for without the cook's times, so that both can stand side by side. */
+const modelRequest = computed(() => withWish(request, 'griddle', { own: undefined }))
+const question = computed(() => ({
+  request: modelRequest.value,
+  ...(own.value ? { own: { touches: own.value, finish_seconds: finishSeconds.value } } : {}),
+}))
+const bakes = useAskingBehind(api.bake, question, storeToRefs(store).isPlanning)
 const found = computed(() => bakes.answer.value?.found ?? null)
 const mine = computed(() => (own.value ? (bakes.answer.value?.own ?? null) : null))
 const longest = computed(() => Math.ceil(((found.value?.lifted_at_seconds ?? 60) * 2.2) / 10) * 10)
 const usesOwn = computed(() => request.griddle?.own !== undefined)
-/** The model's plan is asked for without the cook's times, so that both can stand side by side. */
-const modelRequest = computed(() => withWish(request, 'griddle', { own: undefined }))
 
-watch(
-  [modelRequest, own, finishSeconds],
-  () =>
-    void bakes.about({
-      request: modelRequest.value,
-      ...(own.value ? { own: { touches: own.value, finish_seconds: finishSeconds.value } } : {}),
-    }),
-  { immediate: true },
-)
 function nameOf(touch: OwnTurns['touches'][number], index: number): string {
   return touch.action === 'lift' ? TOUCH_WORDS.lift : `${TOUCH_WORDS[touch.action]} ${index + 1}`
 }

@@ -10,6 +10,7 @@ import { useShadeWords } from '@/bench/shades'
 import Fold from '@/ui/Fold.vue'
 import Fader from '@/ui/Fader.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
+import { useAppearance } from '@/ui/appearance'
 import { clock, useUnits } from '@/ui/units'
 import { useBatch } from '../batch'
 import { withMethod, withWish } from '@/api/requests'
@@ -22,6 +23,7 @@ type School = Plan['method']['turns']
 const store = useBatch()
 const house = useHouse()
 const units = useUnits()
+const appearance = useAppearance()
 const search = useAsking(api.turns)
 const searching = ref(false)
 const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
@@ -57,7 +59,11 @@ function take() {
 <template>
   <Fold
     name="find-turns"
-    title="Find the heat and the times for another bread: softer, darker, turned another way"
+    :title="
+      appearance.view === 'bench'
+        ? 'Heat and times for another bread'
+        : 'Find the heat and the times for another bread: softer, darker, turned another way'
+    "
     quiet
   >
     <div class="stack">

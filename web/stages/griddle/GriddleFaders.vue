@@ -59,7 +59,7 @@ const turns = computed({
         unit="celsius"
         :disabled="cooking"
       />
-      <BenchFold name="plan-dough" title="Thickness and water" phone>
+      <BenchFold name="plan-dough" title="Thickness, water, turning">
         <Fader
           v-model="thickness"
           label="Thickness"
@@ -78,19 +78,20 @@ const turns = computed({
           unit="percent"
           :disabled="cooking"
         />
+        <Choice
+          v-model="turns"
+          class="fader-turns"
+          label="How it is turned"
+          :disabled="cooking"
+          :options="
+            (style?.turns ?? []).map(value => ({
+              value,
+              label: TURN_NAMES[value],
+            }))
+          "
+        />
       </BenchFold>
     </div>
-    <Choice
-      v-model="turns"
-      label="How it is turned"
-      :disabled="cooking"
-      :options="
-        (style?.turns ?? []).map(value => ({
-          value,
-          label: TURN_NAMES[value],
-        }))
-      "
-    />
   </div>
 </template>
 
@@ -99,5 +100,9 @@ const turns = computed({
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(15rem, 100%), 1fr));
   gap: 0.6rem 1.4rem;
+}
+
+.fader-turns {
+  grid-column: 1 / -1;
 }
 </style>

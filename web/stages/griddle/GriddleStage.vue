@@ -177,6 +177,20 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
   .griddle-head {
     gap: 0.25rem;
   }
+
+  /* Three views and what is wrong stand in one line of a phone. */
+  :root[data-view='bench'] .griddle-head :deep(.views) {
+    font-size: 0.9rem;
+  }
+
+  :root[data-view='bench'] .griddle-head :deep(.el-segmented__item-label) {
+    padding: 0;
+  }
+
+  :root[data-view='bench'] .griddle-head :deep(.wrong) {
+    padding-inline: 0.5rem;
+    font-size: 0.9rem;
+  }
 }
 
 .griddle {

@@ -12,6 +12,10 @@ function change(one: OffPlan): string {
   return `${units.text(much, 'mm')} ${one.by > 0 ? 'thicker' : 'thinner'}`
 }
 
+function faces(words: string[]): string {
+  return new Set(words).size === 1 ? `both faces ${words[0]}` : `faces ${words.join(' and ')}`
+}
+
 function lift(one: OffPlan): string {
   const seconds = Math.round(one.later_by_seconds)
   return seconds === 0
@@ -37,8 +41,7 @@ function lift(one: OffPlan): string {
         <th scope="row">{{ change(one) }}</th>
         <td>{{ lift(one) }}</td>
         <td>
-          {{ units.text(one.kept.weight_loss_percent, 'percent') }} lighter, faces
-          {{ one.kept.words.join(' and ') }}
+          {{ units.text(one.kept.weight_loss_percent, 'percent') }} lighter, {{ faces(one.kept.words) }}
         </td>
       </tr>
     </tbody>
@@ -61,5 +64,13 @@ td {
   border-bottom: 1px solid var(--panel-edge);
   font-weight: 400;
   text-align: left;
+}
+
+@media (max-width: 36rem) {
+  th,
+  td {
+    padding-right: 0.4rem;
+    font-size: 0.9rem;
+  }
 }
 </style>

@@ -5,6 +5,7 @@ import { api } from '@/api/client'
 import { withWish } from '@/api/requests'
 import type { Plan, PlanRequest } from '@/api/types'
 import { useUnits } from '@/ui/units'
+import BenchFold from '@/ui/BenchFold.vue'
 import FindTurns from './FindTurns.vue'
 import OffPlans from './OffPlans.vue'
 
@@ -34,12 +35,13 @@ onScopeDispose(() => clearTimeout(resting))
     <p v-if="bake.refused.value" role="alert">{{ bake.refused.value }}</p>
     <OffPlans v-if="bake.answer.value?.sensitivity" :off="bake.answer.value.sensitivity" />
     <FindTurns :request="modelRequest" :plan="plan" :cooking="cooking" />
-    <p v-if="residuals" class="soft">
-      How far this can be trusted: heat unaccounted for
-      {{ units.text(residuals.heat_percent, 'percent') }}, water
-      {{ units.text(residuals.water_percent, 'percent') }}. Contact with the metal, how steam moves and how
-      readily a dough colours are planning estimates: expect times to be off by a fifth until your griddle is
-      calibrated, and look at the bread.
-    </p>
+    <BenchFold v-if="residuals" name="trust" title="How far this can be trusted" headed>
+      <p class="soft">
+        Unaccounted for: {{ units.text(residuals.heat_percent, 'percent') }} of the heat,
+        {{ units.text(residuals.water_percent, 'percent') }} of the water. Contact with the metal, how steam
+        moves and how readily a dough colours are planning estimates: expect times to be off by a fifth until
+        your griddle is calibrated, and look at the bread.
+      </p>
+    </BenchFold>
   </section>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import { useAsking } from '@/api/asking'
+import { storeToRefs } from 'pinia'
+import { computed, ref } from 'vue'
+import { useAskingBehind } from '@/api/asking'
 import { api } from '@/api/client'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/bench/house'
@@ -44,7 +45,6 @@ const longer = computed({
     store.change(withWish(request.value, 'pieces', { long_over_wide: value > 1 ? value : undefined })),
 })
 
-const shaping = useAsking(api.shape)
 const says = computed(
   () =>
     `${sizeWords(diameter.value.value, plan, units.text)}, ${units.text(plan.shape.thickness_mm.value, 'mm')} ${plan.method.shape === 'pour' ? 'deep' : 'thick'}`,
@@ -61,11 +61,8 @@ const way = ref(usualWay(plan))
 const measures = ref(
   usualMeasures(plan, request.value.gear?.pan?.diameter_mm ?? request.value.gear?.griddle?.diameter_mm),
 )
-watch(
-  [request, way, measures],
-  () => void shaping.about({ request: request.value, ...questionOf(way.value, measures.value) }),
-  { immediate: true },
-)
+const question = computed(() => ({ request: request.value, ...questionOf(way.value, measures.value) }))
+const shaping = useAskingBehind(api.shape, question, storeToRefs(store).isPlanning)
 const guideSheet = computed(() => {
   const guide = shaping.answer.value?.handling.guide_mm ?? plan.shape.thickness_mm.value
   return (paper: 'a4' | 'letter') =>

@@ -1,4 +1,4 @@
-import { shallowRef } from 'vue'
+import { ref, shallowRef } from 'vue'
 import { api, isFinal, Refusal, Unreachable } from '@/api/client'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { uuid } from '@/api/uuid'
@@ -12,6 +12,8 @@ const SETTLE_MILLISECONDS = 350
 export class Wish {
   readonly wanted = shallowRef<PlanRequest | null>(null)
   readonly preview = shallowRef<Plan | null>(null)
+  /** Whether the plan of what is wanted now is still to come. */
+  readonly isPlanning = ref(false)
   private readonly drafts = new Drafts()
   private planning: AbortController | null = null
   private keeping: Promise<void> | null = null
@@ -65,10 +67,15 @@ export class Wish {
     this.planning?.abort()
     this.planning = new AbortController()
     const mine = this.planning
-    await this.heard.attempt(async () => {
-      const answer = await api.plan(next, mine.signal)
-      if (mine === this.planning && this.wanted.value) this.preview.value = answer
-    })
+    this.isPlanning.value = true
+    try {
+      await this.heard.attempt(async () => {
+        const answer = await api.plan(next, mine.signal)
+        if (mine === this.planning && this.wanted.value) this.preview.value = answer
+      })
+    } finally {
+      if (mine === this.planning) this.isPlanning.value = false
+    }
   }
 
   private async handOver(wish: PlanRequest): Promise<void> {
