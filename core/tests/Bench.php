@@ -18,9 +18,11 @@ use StoneMill\Griddle\Laying;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Reference;
+use StoneMill\Plan\RequestChange;
 use StoneMill\School\Grease;
 use StoneMill\School\TurnSchool;
 use StoneMill\Style\Style;
@@ -38,9 +40,21 @@ final class Bench
         return self::$reference ??= Reference::shipped();
     }
 
-    public static function plan(mixed $request): BatchPlan
+    /** A shipped bread with these things wished. */
+    public static function plan(string $style, RequestChange ...$wished): BatchPlan
     {
-        return (new Planner(self::reference(), new ModelTurnPlanner))->plan(PlanRequest::read($request, self::reference()));
+        return self::planOf(self::request($style, ...$wished)->json());
+    }
+
+    /** @param mixed $document a plan request as somebody sends it */
+    public static function planOf(mixed $document): BatchPlan
+    {
+        return (new Planner(self::reference(), new ModelTurnPlanner))->plan(PlanRequest::read($document, self::reference()));
+    }
+
+    public static function request(string $style, RequestChange ...$wished): GivenRequest
+    {
+        return array_reduce($wished, static fn (GivenRequest $request, RequestChange $change): GivenRequest => $request->with($change), GivenRequest::ofStyle($style));
     }
 
     /** @return array<string, mixed> the core's answer to any question */
@@ -69,7 +83,7 @@ final class Bench
 
     public static function matter(string $style): Matter
     {
-        return self::$doughs[$style] ??= self::matterOf(self::sketch(['style' => $style]));
+        return self::$doughs[$style] ??= self::matterOf(self::sketch($style));
     }
 
     /** The dough of a plan, as heat and water meet it. */
@@ -85,9 +99,15 @@ final class Bench
     }
 
     /** A plan with the style's own griddle times, for tests that look at nothing hot. */
-    public static function sketch(mixed $request): BatchPlan
+    public static function sketch(string $style, RequestChange ...$wished): BatchPlan
     {
-        return (new Planner(self::reference(), new StyleTurnPlanner))->plan(PlanRequest::read($request, self::reference()));
+        return self::sketchOf(self::request($style, ...$wished)->json());
+    }
+
+    /** @param mixed $document a plan request as somebody sends it */
+    public static function sketchOf(mixed $document): BatchPlan
+    {
+        return (new Planner(self::reference(), new StyleTurnPlanner))->plan(PlanRequest::read($document, self::reference()));
     }
 
     /**

@@ -24,7 +24,7 @@ final class CompiledFactsTest extends TestCase
         unlink($file);
         foreach ($compiled->styles->ids() as $style) {
             $plan = (new Planner($compiled, new ModelTurnPlanner))->plan(PlanRequest::read(['style' => $style], $compiled));
-            self::assertSame(json_encode(PlanDocument::of(Bench::plan(['style' => $style]))->json), json_encode(PlanDocument::of($plan)->json), $style);
+            self::assertSame(json_encode(PlanDocument::of(Bench::planOf(['style' => $style]))->json), json_encode(PlanDocument::of($plan)->json), $style);
         }
     }
 

@@ -115,7 +115,7 @@ final class ContractTest extends TestCase
     {
         $refused = false;
         try {
-            Bench::plan($request);
+            Bench::planOf($request);
         } catch (InvalidInput) {
             $refused = true;
         }

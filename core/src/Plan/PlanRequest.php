@@ -250,7 +250,6 @@ final readonly class PlanRequest
         return new AddingOrder($this->formula, $this->order, $this->texture, $this->scalds(), $this->worked);
     }
 
-    /** Seconds that the dough is worked, by hand or by machine. */
     /** An amount in the kitchen's own cups and spoons; of water where no density is said. */
     public function dipped(float $grams, float $gramsPerMillilitre = 1.0): string
     {
@@ -269,6 +268,7 @@ final readonly class PlanRequest
         return $this->gear->cup ?? Cup::Metric;
     }
 
+    /** Seconds that the dough is worked, by hand or by machine. */
     public function kneadSeconds(): int
     {
         return $this->worked->seconds($this->method->knead);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
+use DateTimeInterface;
 use StoneMill\Bake\Burner;
 use StoneMill\Exchange\MergePatch;
 use StoneMill\Pantry\LotFacts;
@@ -11,6 +12,7 @@ use StoneMill\School\After;
 use StoneMill\School\Grease;
 use StoneMill\School\Knead;
 use StoneMill\School\Measuring;
+use StoneMill\School\Purpose;
 use StoneMill\School\Rest;
 use StoneMill\School\Scald;
 use StoneMill\School\Shaping;
@@ -151,6 +153,80 @@ final readonly class RequestChange
         return new self(['carry' => ['over' => $way->value]]);
     }
 
+    /** So many pairs of hands. */
+    public static function hands(int $count): self
+    {
+        return new self(['hands' => $count]);
+    }
+
+    /** @param float|null $relativeHumidity in %; null leaves it to what is usual */
+    public static function room(float $celsius, ?float $relativeHumidity = null): self
+    {
+        return new self(['room' => ['celsius' => $celsius, 'relative_humidity' => $relativeHumidity]]);
+    }
+
+    public static function servedAt(DateTimeInterface $moment): self
+    {
+        return new self(['serve_at' => $moment->format(DATE_RFC3339), 'begin_at' => null]);
+    }
+
+    public static function purpose(Purpose $purpose): self
+    {
+        return new self(['purpose' => $purpose->value]);
+    }
+
+    /** @param float|null $minutes null leaves it to the school */
+    public static function restOf(?float $minutes): self
+    {
+        return new self(['formula' => ['rest' => ['minutes' => $minutes]]]);
+    }
+
+    /** @param array<string, float|int> $grams by ingredient; these lines and no other */
+    public static function weighed(array $grams): self
+    {
+        return self::linesIn('grams', $grams);
+    }
+
+    /** @param array<string, float|int> $percent of the flour base, by ingredient; these lines and no other */
+    public static function ofFlour(array $percent): self
+    {
+        return self::linesIn('percent', $percent);
+    }
+
+    /** So much dough, and as many pieces as that makes. */
+    public static function dough(float $grams): self
+    {
+        return (new self(['formula' => ['scale' => ['flour_grams' => null, 'dough_grams' => $grams, 'limit' => null]]]))->and(self::anyCount());
+    }
+
+    /** So much of one ingredient, and as many pieces as all that goes with it makes. */
+    public static function limitedBy(string $ingredient, float $grams): self
+    {
+        return (new self(['formula' => ['scale' => ['flour_grams' => null, 'dough_grams' => null, 'limit' => ['ingredient' => $ingredient, 'grams' => $grams]]]]))->and(self::anyCount());
+    }
+
+    /** For so many eaters. */
+    public static function eaters(int $count): self
+    {
+        return new self(['pieces' => ['count' => null, 'eaters' => $count]]);
+    }
+
+    public static function longOverWide(float $ratio): self
+    {
+        return new self(['pieces' => ['long_over_wide' => $ratio]]);
+    }
+
+    public static function press(float $diameterMillimetres): self
+    {
+        return new self(['gear' => ['press' => ['diameter_mm' => $diameterMillimetres]]]);
+    }
+
+    /** @param float $grams that the scale can tell apart */
+    public static function scaleOf(float $grams): self
+    {
+        return new self(['gear' => ['scale' => ['resolution_grams' => $grams]]]);
+    }
+
     /** @param float $celsius of the bare metal */
     public static function heat(float $celsius): self
     {
@@ -169,9 +245,10 @@ final readonly class RequestChange
         return new self(['griddle' => ['balance' => $balance, 'own' => null]]);
     }
 
-    public static function roundGriddle(float $diameterMillimetres, Burner $burner): self
+    /** @param Burner|null $burner null leaves it to what is usual */
+    public static function roundGriddle(float $diameterMillimetres, ?Burner $burner = null): self
     {
-        return new self(['gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => $diameterMillimetres, 'burner' => $burner->value]]]);
+        return new self(['gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => $diameterMillimetres, 'burner' => $burner?->value]]]);
     }
 
     /** Both; where they speak of one thing, the other's word counts. */
@@ -189,5 +266,14 @@ final readonly class RequestChange
     public function patch(): array
     {
         return $this->patch;
+    }
+
+    /**
+     * @param 'grams'|'percent' $measure
+     * @param array<string, float|int> $amounts by ingredient
+     */
+    private static function linesIn(string $measure, array $amounts): self
+    {
+        return self::lines(array_map(static fn (string $ingredient, float|int $amount): array => ['ingredient' => $ingredient, $measure => $amount], array_keys($amounts), array_values($amounts)));
     }
 }

@@ -13,7 +13,7 @@ final class PlanInWordsTest extends TestCase
     public function test_a_plan_is_read_out_in_the_order_of_the_work_with_the_numbers_of_its_document(): void
     {
         foreach (Bench::reference()->styles->ids() as $style) {
-            $plan = Bench::plan(['style' => $style]);
+            $plan = Bench::plan($style);
             $lines = (new PlanInWords($plan))->lines();
             self::assertStringStartsWith('Weigh ', $lines[1]);
             self::assertStringContainsString(sprintf('%d pieces of %.0f g', $plan->portions->count, $plan->portions->pieceGrams()), $lines[3]);

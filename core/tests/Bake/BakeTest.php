@@ -16,6 +16,7 @@ use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Metal;
 use StoneMill\Bake\Physics;
 use StoneMill\Measure\Exception\OutOfRange;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
@@ -290,7 +291,7 @@ final class BakeTest extends TestCase
 
     private static function masaAt(int $hydration): Matter
     {
-        $plan = Bench::sketch(['style' => 'pressed-masa', 'water' => ['hydration_percent' => $hydration]]);
+        $plan = Bench::sketch('pressed-masa', RequestChange::hydration($hydration));
 
         return Bench::matterOf($plan);
     }

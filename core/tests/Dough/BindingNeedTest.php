@@ -6,7 +6,9 @@ namespace StoneMill\Tests\Dough;
 
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
+use StoneMill\Plan\RequestChange;
 use StoneMill\School\Purpose;
+use StoneMill\School\Rest;
 use StoneMill\School\Shaping;
 use StoneMill\Tests\Bench;
 
@@ -34,21 +36,21 @@ final class BindingNeedTest extends TestCase
     {
         // Millet rounds dip and wrap; patted masa tops, fills and dips (5 points): to wrap (6) asks for one more.
         self::assertEqualsWithDelta(1, Bench::reference()->styles->style('patted-masa')->bindingNeed(Shaping::Palms, Purpose::Wrap)->forPurpose, 1e-9);
-        $needed = PlanDocument::of(Bench::plan(['style' => 'patted-masa', 'purpose' => 'wrap']))->json['binding']['needed'];
+        $needed = PlanDocument::of(Bench::plan('patted-masa', RequestChange::purpose(Purpose::Wrap)))->json['binding']['needed'];
         self::assertEqualsWithDelta(35, $needed['value'], 1e-9);
         self::assertContains('To wrap around a filling asks for', array_column($needed['because'], 'text'));
     }
 
     public function test_a_dough_that_holds_for_palms_but_not_for_the_cutter_is_warned_of(): void
     {
-        $ids = static fn (string $shape): array => array_map(static fn ($warning): string => $warning->id, Bench::plan(['style' => 'patted-masa', 'formula' => ['method' => ['shape' => $shape]]])->warnings);
+        $ids = static fn (string $shape): array => array_map(static fn ($warning): string => $warning->id, Bench::planOf(['style' => 'patted-masa', 'formula' => ['method' => ['shape' => $shape]]])->warnings);
         self::assertNotContains('binding-low', $ids('palms'));
         self::assertContains('binding-low', $ids('cutter'));
     }
 
     public function test_a_dough_that_weakens_must_not_rest(): void
     {
-        $ids = array_map(static fn ($warning): string => $warning->id, Bench::plan(['style' => 'amaranth-round', 'formula' => ['method' => ['rest' => 'twenty_thirty_minutes']]])->warnings);
+        $ids = array_map(static fn ($warning): string => $warning->id, Bench::plan('amaranth-round', RequestChange::school(Rest::TwentyThirtyMinutes))->warnings);
         self::assertContains('must-not-wait', $ids);
     }
 }

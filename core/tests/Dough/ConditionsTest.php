@@ -64,7 +64,7 @@ final class ConditionsTest extends TestCase
 
     public function test_vegetables_that_weep_longer_ask_for_less_added_water(): void
     {
-        $hydration = static fn (string $rest): float => Bench::plan(['style' => 'rice-vegetable-round', 'formula' => ['method' => ['rest' => $rest]]])->dough->hydrationPercent();
+        $hydration = static fn (string $rest): float => Bench::planOf(['style' => 'rice-vegetable-round', 'formula' => ['method' => ['rest' => $rest]]])->dough->hydrationPercent();
         self::assertLessThan($hydration('none'), $hydration('short'));
         self::assertLessThan($hydration('short'), $hydration('twenty_thirty_minutes'));
     }

@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Dough;
 
 use PHPUnit\Framework\TestCase;
 use StoneMill\Dough\FeelGrade;
+use StoneMill\Plan\RequestChange;
 use StoneMill\School\Texture;
 use StoneMill\Tests\Bench;
 
@@ -43,7 +44,7 @@ final class FeelGradeTest extends TestCase
 
     public function test_a_disc_too_wide_for_the_press_matters_only_where_it_is_pressed(): void
     {
-        $ids = static fn (string $style): array => array_map(static fn ($warning): string => $warning->id, Bench::plan(['style' => $style, 'gear' => ['press' => ['diameter_mm' => 100]]])->warnings);
+        $ids = static fn (string $style): array => array_map(static fn ($warning): string => $warning->id, Bench::plan($style, RequestChange::press(100))->warnings);
         self::assertContains('too-wide-for-press', $ids('pressed-masa'));
         self::assertNotContains('too-wide-for-press', $ids('chickpea-pan-bread'));
         self::assertNotContains('too-wide-for-press', $ids('millet-round'));

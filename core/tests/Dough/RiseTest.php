@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Dough\Rise;
 use StoneMill\Measure\Exception\OutOfRange;
+use StoneMill\Plan\RequestChange;
 use StoneMill\School\ActionKind;
 use StoneMill\Tests\Bench;
 
@@ -66,7 +67,7 @@ final class RiseTest extends TestCase
 
     public function test_a_raised_round_rests_until_it_has_grown_and_the_line_waits_for_it(): void
     {
-        $plan = Bench::plan(['style' => 'raised-round']);
+        $plan = Bench::plan('raised-round');
         $minutes = $plan->dough->rise?->minutes;
         self::assertNotNull($minutes);
         self::assertSame((int) round(60 * $minutes->likely), $plan->restSeconds);
@@ -76,10 +77,7 @@ final class RiseTest extends TestCase
 
     public function test_scalding_water_kills_active_yeast_that_is_woken_in_it(): void
     {
-        $ids = static fn (float $celsius, string $yeast): array => array_column(PlanDocument::of(Bench::plan([
-            'style' => 'raised-round', 'water' => ['celsius' => $celsius],
-            'formula' => ['lines' => [['ingredient' => 'blend-plain', 'percent' => 100], ['ingredient' => 'psyllium-powder', 'percent' => 6], ['ingredient' => $yeast, 'percent' => 2]]],
-        ]))->json['warnings'] ?? [], 'id');
+        $ids = static fn (float $celsius, string $yeast): array => array_column(PlanDocument::of(Bench::plan('raised-round', RequestChange::waterOf($celsius), RequestChange::ofFlour(['blend-plain' => 100, 'psyllium-powder' => 6, $yeast => 2])))->json['warnings'] ?? [], 'id');
         self::assertContains('yeast-dead', $ids(70, 'yeast-active'));
         self::assertContains('yeast-harmed', $ids(52, 'yeast-active'));
         self::assertNotContains('yeast-harmed', $ids(40, 'yeast-active'));

@@ -25,7 +25,7 @@ final class TighteningTest extends TestCase
     {
         // 4 % of binder at 1.2 points each, ten minutes over eight: 4.8 · (1 − e^−1.25) = 3.42 points.
         $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'psyllium-powder', 'grams' => 12]];
-        $rest = self::rest(Bench::sketch(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 10]]]));
+        $rest = self::rest(Bench::sketchOf(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 10]]]));
         self::assertEqualsWithDelta(3.42, $rest['tightens_points'], 0.01);
         self::assertStringContainsString('tightens by about 3 points', (string) $rest['tightens']);
     }
@@ -34,27 +34,27 @@ final class TighteningTest extends TestCase
     {
         $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'psyllium-powder', 'grams' => 12]];
         /** @var list<array{minutes: float, points: float}> $course */
-        $course = data_get(PlanDocument::of(Bench::sketch(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 10]]]))->json, 'rest.course');
+        $course = data_get(PlanDocument::of(Bench::sketchOf(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 10]]]))->json, 'rest.course');
         self::assertSame([0.0, 0.0], array_values($course[0]));
         // Twenty minutes in sixteen steps: 8.75 minutes on, 4.8 · (1 − e^−1.09) = 3.19 points.
         self::assertEqualsWithDelta(3.19, $course[7]['points'], 0.01);
         for ($step = 2; $step < count($course); $step++) {
             self::assertLessThan($course[$step - 1]['points'] - $course[$step - 2]['points'], $course[$step]['points'] - $course[$step - 1]['points']);
         }
-        self::assertSame([], data_get(PlanDocument::of(Bench::sketch(['style' => 'pressed-masa']))->json, 'rest.course'));
+        self::assertSame([], data_get(PlanDocument::of(Bench::sketch('pressed-masa'))->json, 'rest.course'));
     }
 
     public function test_a_dough_without_binders_or_a_rest_is_left_as_it_is_felt(): void
     {
-        self::assertNull(self::rest(Bench::sketch(['style' => 'pressed-masa']))['tightens']);
+        self::assertNull(self::rest(Bench::sketch('pressed-masa'))['tightens']);
         $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'psyllium-powder', 'grams' => 12]];
-        self::assertSame(0.0, self::rest(Bench::sketch(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 0]]]))['tightens_points']);
+        self::assertSame(0.0, self::rest(Bench::sketchOf(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 0]]]))['tightens_points']);
     }
 
     public function test_salted_vegetables_slacken_it(): void
     {
         $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'onion', 'grams' => 150], ['ingredient' => 'salt', 'grams' => 6]];
-        $rest = self::rest(Bench::sketch(['style' => 'rice-vegetable-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 45]]]));
+        $rest = self::rest(Bench::sketchOf(['style' => 'rice-vegetable-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 45]]]));
         self::assertLessThan(-2, $rest['tightens_points']);
         self::assertStringContainsString('slackens', (string) $rest['tightens']);
     }

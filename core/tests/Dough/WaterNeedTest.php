@@ -10,6 +10,7 @@ use StoneMill\Dough\Conditions;
 use StoneMill\Dough\Mixing;
 use StoneMill\Dough\Room;
 use StoneMill\Dough\WeighedLine;
+use StoneMill\Plan\RequestChange;
 use StoneMill\School\Measuring;
 use StoneMill\School\Scald;
 use StoneMill\School\Texture;
@@ -108,7 +109,7 @@ final class WaterNeedTest extends TestCase
     {
         $deviation = [];
         foreach (Measuring::cases() as $measuring) {
-            $plan = Bench::plan(['style' => 'pressed-masa', 'formula' => ['method' => ['measure' => $measuring->value]]]);
+            $plan = Bench::plan('pressed-masa', RequestChange::school($measuring));
             $deviation[] = $plan->dough->ledger->deviationGrams();
         }
         self::assertGreaterThan($deviation[0], $deviation[1]);

@@ -47,6 +47,6 @@ final class WorkedTest extends TestCase
      */
     private static function planned(string $style, string $worked, array $method = []): array
     {
-        return PlanDocument::of(Bench::plan(['style' => $style, 'formula' => ['worked' => $worked, 'method' => $method]]))->json;
+        return PlanDocument::of(Bench::planOf(['style' => $style, 'formula' => ['worked' => $worked, 'method' => $method]]))->json;
     }
 }

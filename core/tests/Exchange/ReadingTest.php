@@ -108,7 +108,7 @@ final class ReadingTest extends TestCase
     public function test_a_size_that_no_rule_can_work_with_is_refused_as_a_size(array $pieces): void
     {
         try {
-            Bench::plan(['style' => 'pressed-masa', 'pieces' => $pieces]);
+            Bench::planOf(['style' => 'pressed-masa', 'pieces' => $pieces]);
             self::fail('It was planned.');
         } catch (InvalidInput $refusal) {
             self::assertSame('pieces', $refusal->errors[0]->path);

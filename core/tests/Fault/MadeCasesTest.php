@@ -187,6 +187,6 @@ final class MadeCasesTest extends TestCase
     /** @param array<string, mixed> $request beside the style */
     private static function made(string $style, array $request = []): StagedBatch
     {
-        return StagedBatch::of(Bench::plan(['style' => $style, ...$request]));
+        return StagedBatch::of(Bench::planOf(['style' => $style, ...$request]));
     }
 }

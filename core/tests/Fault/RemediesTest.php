@@ -72,14 +72,14 @@ final class RemediesTest extends TestCase
         $offered = [];
         foreach (Bench::reference()->styles->all() as $style) {
             $request = ['style' => $style->id];
-            $plan = Bench::plan($request);
+            $plan = Bench::planOf($request);
             $changes = new Changes(self::made($style->id)->circumstances());
             foreach (NextChange::cases() as $kind) {
                 $change = $changes->change($kind);
                 if ($change === null) {
                     continue;
                 }
-                $after = Bench::plan(GivenRequest::of($request)->with($change->change)->json());
+                $after = Bench::planOf(GivenRequest::of($request)->with($change->change)->json());
                 if (json_encode(PlanDocument::of($plan)->json) !== json_encode(PlanDocument::of($after)->json)) {
                     $offered[$kind->value] = true;
                 }
@@ -135,7 +135,7 @@ final class RemediesTest extends TestCase
 
     public function test_a_verdict_tells_what_was_wrong_and_a_good_one_nothing(): void
     {
-        $plan = Bench::plan(['style' => 'pressed-masa']);
+        $plan = Bench::plan('pressed-masa');
         self::assertSame([], Seen::in(self::verdict(Extent::None), $plan));
         $bad = Verdict::kept(Pliability::Shatters, Puff::None, 0.9, 0.9, Extent::Much, Extent::Some, 4, 4, 6, null);
         self::assertSame([Symptom::Cracks, Symptom::SticksToGriddle, Symptom::Stiff, Symptom::NoPuff, Symptom::Dark], Seen::in($bad, $plan));
@@ -145,7 +145,7 @@ final class RemediesTest extends TestCase
     {
         $seen = new Seen(Causes::shipped());
         foreach (Bench::reference()->styles->all() as $style) {
-            $plan = Bench::plan(['style' => $style->id]);
+            $plan = Bench::plan($style->id);
             foreach ([Stage::Mix, Stage::Griddle, Stage::Stack, Stage::Judge] as $stage) {
                 self::assertGreaterThanOrEqual(3, count($seen->at($stage, $plan)), "$style->id at $stage->value");
             }
@@ -170,6 +170,6 @@ final class RemediesTest extends TestCase
     /** @param array<string, mixed> $request beside the style */
     private static function made(string $style, array $request = []): StagedBatch
     {
-        return StagedBatch::of(Bench::plan(['style' => $style, ...$request]));
+        return StagedBatch::of(Bench::planOf(['style' => $style, ...$request]));
     }
 }

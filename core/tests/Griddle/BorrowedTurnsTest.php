@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Griddle;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Plan\RequestChange;
 use StoneMill\School\TurnAction;
 use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
@@ -28,7 +29,7 @@ final class BorrowedTurnsTest extends TestCase
     #[DataProvider('borrowed')]
     public function test_it_comes_out_as_a_bread(string $style, TurnSchool $school): void
     {
-        $plan = Bench::plan(['style' => $style, 'formula' => ['method' => ['turns' => $school->value]]]);
+        $plan = Bench::plan($style, RequestChange::school($school));
         $before = 0.0;
         foreach ($plan->turns->touches() as $touch) {
             self::assertGreaterThan($before, $touch->atSeconds);

@@ -10,6 +10,7 @@ use StoneMill\Griddle\Colouring;
 use StoneMill\Griddle\Laying;
 use StoneMill\Griddle\SteadyCycle;
 use StoneMill\Plan\OnTheGriddle;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Style\Style;
 use StoneMill\Tests\Bench;
 
@@ -35,7 +36,7 @@ final class ColouringTest extends TestCase
     private static function asPracticeBakesIt(Style $style): Laying
     {
         $practice = $style->baking->by($style->method->turns);
-        $plan = Bench::sketch(['style' => $style->id, 'pieces' => ['thickness_mm' => $practice->referenceMillimetres], 'griddle' => ['surface_celsius' => $practice->referenceCelsius]]);
+        $plan = Bench::sketch($style->id, RequestChange::thickness($practice->referenceMillimetres), RequestChange::heat($practice->referenceCelsius));
         $laying = OnTheGriddle::laying($plan->request, $plan->dough->linesWithWater(Bench::reference()->catalogue->ingredient('water')), $plan->dough->mixCelsius, $plan->disc, $plan->packing);
 
         return SteadyCycle::settled($laying->of(new Bread($laying->bread->matter->colouring(1 / $style->baking->colouring), $laying->bread->thicknessMillimetres, $laying->bread->celsius)));

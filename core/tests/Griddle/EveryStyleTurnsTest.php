@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\TurnPlan;
 use StoneMill\Griddle\TurnPlanner;
+use StoneMill\Plan\RequestChange;
 use StoneMill\School\ActionKind;
 use StoneMill\School\Finish;
 use StoneMill\School\TurnAction;
@@ -71,7 +72,7 @@ final class EveryStyleTurnsTest extends TestCase
     #[DataProvider('ways')]
     public function test_the_line_waits_for_what_finishes_off_the_griddle(Style $style, TurnSchool $school): void
     {
-        $plan = Bench::plan(['style' => $style->id, 'pieces' => ['count' => 3], 'formula' => ['method' => ['turns' => $school->value]]]);
+        $plan = Bench::plan($style->id, RequestChange::pieces(3), RequestChange::school($school));
         $finish = array_values(array_filter($plan->line->timeline->actions, static fn ($action): bool => $action->kind === ActionKind::Finish));
         $seconds = $plan->turns->finish === Finish::Flame ? 0 : $plan->turns->finishSeconds;
         self::assertSame($seconds > 0, $finish !== []);
@@ -89,7 +90,7 @@ final class EveryStyleTurnsTest extends TestCase
 
     public function test_what_burns_or_scalds_at_a_finish_is_said_beside_it(): void
     {
-        $cautions = static fn (string $style): array => array_map(static fn ($caution): string => $caution->id, Bench::plan(['style' => $style])->cautions);
+        $cautions = static fn (string $style): array => array_map(static fn ($caution): string => $caution->id, Bench::plan($style)->cautions);
         self::assertContains('oven-broiler', $cautions('thick-corn-round'));
         self::assertContains('oven-broiler', $cautions('chickpea-pan-bread'));
         self::assertNotContains('oven-broiler', $cautions('pressed-masa'));

@@ -66,7 +66,7 @@ final class OvenTest extends TestCase
 
     public function test_a_hotter_oven_is_sooner_done_with_a_thick_round(): void
     {
-        $seconds = static fn (int $celsius): int => Bench::plan(['style' => 'thick-corn-round', 'pieces' => ['thickness_mm' => 19, 'count' => 4], 'gear' => ['oven' => ['celsius' => $celsius]]])->turns->finishSeconds;
+        $seconds = static fn (int $celsius): int => Bench::planOf(['style' => 'thick-corn-round', 'pieces' => ['thickness_mm' => 19, 'count' => 4], 'gear' => ['oven' => ['celsius' => $celsius]]])->turns->finishSeconds;
         self::assertLessThan($seconds(160), $seconds(200));
         self::assertLessThan($seconds(200), $seconds(240));
     }
@@ -74,7 +74,7 @@ final class OvenTest extends TestCase
     public function test_the_line_fills_the_oven_as_often_as_it_must(): void
     {
         $loads = static fn (int $holds): int => count(array_filter(
-            Bench::plan(['style' => 'thick-corn-round', 'pieces' => ['count' => 8], 'gear' => ['oven' => ['holds' => $holds]]])->line->timeline->actions,
+            Bench::planOf(['style' => 'thick-corn-round', 'pieces' => ['count' => 8], 'gear' => ['oven' => ['holds' => $holds]]])->line->timeline->actions,
             static fn ($action): bool => $action->kind === ActionKind::Finish,
         ));
         self::assertSame(1, $loads(8));
@@ -85,7 +85,7 @@ final class OvenTest extends TestCase
     /** @param array<string, mixed> $oven */
     private static function broiled(array $oven): BatchPlan
     {
-        return Bench::plan(['style' => 'chickpea-pan-bread', 'gear' => ['oven' => $oven]]);
+        return Bench::planOf(['style' => 'chickpea-pan-bread', 'gear' => ['oven' => $oven]]);
     }
 
     /** @return list<string> */

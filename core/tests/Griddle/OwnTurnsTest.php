@@ -83,7 +83,7 @@ final class OwnTurnsTest extends TestCase
     public function test_own_times_become_the_plan_of_a_batch(): void
     {
         $touches = [['action' => 'turn', 'at_seconds' => 24], ['action' => 'turn', 'at_seconds' => 70], ['action' => 'lift', 'at_seconds' => 101]];
-        $plan = Bench::plan(['style' => 'pressed-masa', 'griddle' => ['own' => ['touches' => $touches]]]);
+        $plan = Bench::planOf(['style' => 'pressed-masa', 'griddle' => ['own' => ['touches' => $touches]]]);
         self::assertSame([24.0, 70.0, 101.0], array_map(static fn (TurnWindow $touch): float => $touch->atSeconds, $plan->turns->touches()));
         foreach ($plan->turns->touches() as $touch) {
             self::assertLessThan($touch->atSeconds, $touch->fromSeconds);

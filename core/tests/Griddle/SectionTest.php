@@ -67,7 +67,7 @@ final class SectionTest extends TestCase
     public function test_the_plan_and_its_picture_are_of_one_bake(): void
     {
         foreach (['pressed-masa', 'millet-round', 'thick-corn-round'] as $style) {
-            $plan = PlanDocument::of(Bench::plan(['style' => $style]))->json['griddle'];
+            $plan = PlanDocument::of(Bench::plan($style))->json['griddle'];
             self::assertIsArray($plan);
             $section = self::section($style);
             self::assertSame([...$plan['turns'], $plan['lift']], $section['touches']);

@@ -112,7 +112,7 @@ final class SteadyCycleTest extends TestCase
      */
     private static function plan(string $style, array $griddle, array $more = []): BatchPlan
     {
-        return Bench::plan(['style' => $style, 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 300, ...$griddle]], ...$more]);
+        return Bench::planOf(['style' => $style, 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 300, ...$griddle]], ...$more]);
     }
 
     /** @return list<string> */

@@ -58,7 +58,7 @@ final class TurnSearchTest extends TestCase
         $answer = Bench::ask('turns', ['request' => ['style' => 'millet-round'], 'wish' => ['shade' => 0.5, 'schools' => ['two_turns', 'three_with_press']]]);
         self::assertIsArray($answer['wish']);
         self::assertIsArray($answer['best']);
-        $plan = Bench::plan(['style' => 'millet-round', 'formula' => ['method' => ['turns' => $answer['wish']['turns']]], 'griddle' => $answer['wish']['griddle']]);
+        $plan = Bench::planOf(['style' => 'millet-round', 'formula' => ['method' => ['turns' => $answer['wish']['turns']]], 'griddle' => $answer['wish']['griddle']]);
         self::assertSame(
             array_column($answer['best']['touches'], 'at_seconds'),
             array_map(static fn ($touch): float => round($touch->atSeconds, 1), $plan->turns->touches()),
@@ -72,10 +72,10 @@ final class TurnSearchTest extends TestCase
         self::assertIsArray($answer['best']);
         $times = $answer['wish']['griddle']['turn_count'];
         self::assertCount($times + 1, $answer['best']['touches']);
-        $plan = Bench::plan(['style' => 'coconut-psyllium-wrap', 'formula' => ['method' => ['turns' => 'continuous']], 'griddle' => $answer['wish']['griddle']]);
+        $plan = Bench::planOf(['style' => 'coconut-psyllium-wrap', 'formula' => ['method' => ['turns' => 'continuous']], 'griddle' => $answer['wish']['griddle']]);
         self::assertSame(array_column($answer['best']['touches'], 'at_seconds'), array_map(static fn ($touch): float => round($touch->atSeconds, 1), $plan->turns->touches()));
         // Any other school has its own number of turns.
-        self::assertCount(2, Bench::plan(['style' => 'pressed-masa', 'griddle' => ['turn_count' => 7]])->turns->turns);
+        self::assertCount(2, Bench::planOf(['style' => 'pressed-masa', 'griddle' => ['turn_count' => 7]])->turns->turns);
     }
 
     public function test_a_hotter_griddle_with_the_times_kept_gives_more_colour_and_a_thicker_disc_less(): void

@@ -27,18 +27,18 @@ final class BagContentsTest extends TestCase
     {
         $request = ['style' => 'pressed-masa', 'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'percent' => 100, 'lot' => 'sack'], ['ingredient' => 'salt', 'percent' => 1.2]]]];
         $with = static fn (?float $left): array => [...$request, 'lots' => ['sack' => ['certified_gluten_free' => true, ...($left === null ? [] : ['left_grams' => $left])]]];
-        $plan = Bench::sketch($with(null));
+        $plan = Bench::sketchOf($with(null));
         self::assertSame([], self::short(PlanDocument::of($plan)->json));
         $flour = $plan->dough->ledger->rows[0]->line->grams;
-        self::assertSame([], self::short(PlanDocument::of(Bench::sketch($with($flour)))->json), 'just enough is enough');
+        self::assertSame([], self::short(PlanDocument::of(Bench::sketchOf($with($flour)))->json), 'just enough is enough');
 
         // 200 g in the bag of the 264 g that 14 pieces take: 14 · 200 / 264 = 10.6, so ten whole ones.
-        $short = self::short(PlanDocument::of(Bench::sketch($with(200.0)))->json);
+        $short = self::short(PlanDocument::of(Bench::sketchOf($with(200.0)))->json);
         self::assertCount(1, $short);
         self::assertSame([200.0, round($flour, 4), Unit::Gram->value], [$short[0]['value'], $short[0]['limit'], $short[0]['unit']]);
         self::assertSame(['pieces' => ['count' => (int) floor(14 * 200 / $flour), 'eaters' => null]], $short[0]['mend']['change'] ?? null);
         self::assertStringContainsString('enough for 10 of 14 pieces', $short[0]['text']);
-        $mended = Bench::sketch([...$with(200.0), 'pieces' => ['count' => 10]]);
+        $mended = Bench::sketchOf([...$with(200.0), 'pieces' => ['count' => 10]]);
         self::assertSame([], self::short(PlanDocument::of($mended)->json), 'what it offers is mended by it');
     }
 

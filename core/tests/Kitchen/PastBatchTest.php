@@ -93,7 +93,7 @@ final class PastBatchTest extends TestCase
 
     private static function planned(PastBatch $past): PlannedBatch
     {
-        return PlanDocument::of(Bench::plan($past->request(GivenRequest::of(self::BREAD))->json()))->planned();
+        return PlanDocument::of(Bench::planOf($past->request(GivenRequest::of(self::BREAD))->json()))->planned();
     }
 
     private static function after(PastBatch $past, PlannedBatch $plan): BatchState

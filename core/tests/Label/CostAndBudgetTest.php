@@ -34,7 +34,7 @@ final class CostAndBudgetTest extends TestCase
     public function test_raw_dough_holds_less_of_everything_than_the_bread_it_becomes(): void
     {
         foreach (Bench::reference()->styles->ids() as $style) {
-            $label = PlanDocument::of(Bench::plan(['style' => $style]))->json['label'];
+            $label = PlanDocument::of(Bench::plan($style))->json['label'];
             foreach (['protein_grams', 'fat_grams', 'energy_kj', 'total_carbohydrate_grams'] as $fact) {
                 self::assertLessThanOrEqual($label['per_100_g'][$fact]['value'], $label['per_100_g_raw'][$fact]['value'], "$style $fact");
             }
@@ -43,19 +43,19 @@ final class CostAndBudgetTest extends TestCase
 
     public function test_both_conventions_come_to_the_same_net_carbohydrate(): void
     {
-        $label = PlanDocument::of(Bench::plan(['style' => 'coconut-psyllium-wrap']))->json['label']['per_piece'];
+        $label = PlanDocument::of(Bench::plan('coconut-psyllium-wrap'))->json['label']['per_piece'];
         self::assertEqualsWithDelta($label['net_carbohydrate_grams']['value'], $label['total_carbohydrate_grams']['value'] - $label['fibre_grams']['value'], 1e-3);
         self::assertEqualsWithDelta($label['net_carbohydrate_grams']['value'], $label['carbohydrate_grams']['value'], 1e-9);
     }
 
     public function test_the_largest_piece_within_the_budget_is_just_within_it(): void
     {
-        $plan = PlanDocument::of(Bench::plan(['style' => 'almond-wrap', 'budget' => ['net_carbohydrate_grams' => 1.5]]))->json;
+        $plan = PlanDocument::of(Bench::planOf(['style' => 'almond-wrap', 'budget' => ['net_carbohydrate_grams' => 1.5]]))->json;
         $budget = $plan['label']['budget'];
         self::assertFalse($budget['met']);
-        $smaller = PlanDocument::of(Bench::plan(['style' => 'almond-wrap', 'pieces' => ['grams_each' => floor($budget['largest_piece_grams']['value'] * 10) / 10 - 0.5], 'budget' => ['net_carbohydrate_grams' => 1.5], 'gear' => ['scale' => ['resolution_grams' => 0.1]]]))->json;
+        $smaller = PlanDocument::of(Bench::planOf(['style' => 'almond-wrap', 'pieces' => ['grams_each' => floor($budget['largest_piece_grams']['value'] * 10) / 10 - 0.5], 'budget' => ['net_carbohydrate_grams' => 1.5], 'gear' => ['scale' => ['resolution_grams' => 0.1]]]))->json;
         self::assertTrue($smaller['label']['budget']['met']);
-        self::assertNull(PlanDocument::of(Bench::plan(['style' => 'almond-wrap']))->json['label']['budget']);
+        self::assertNull(PlanDocument::of(Bench::plan('almond-wrap'))->json['label']['budget']);
     }
 
     /**
@@ -65,6 +65,6 @@ final class CostAndBudgetTest extends TestCase
      */
     private static function label(array $formula, array $more): array
     {
-        return PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'formula' => $formula, ...$more]))->json['label'];
+        return PlanDocument::of(Bench::planOf(['style' => 'pressed-masa', 'formula' => $formula, ...$more]))->json['label'];
     }
 }

@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Label;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\Plan\KeepingPart;
+use StoneMill\Plan\RequestChange;
 use StoneMill\School\After;
 use StoneMill\Tests\Bench;
 
@@ -15,7 +16,7 @@ final class KeepingTest extends TestCase
 {
     public function test_a_stack_in_a_cloth_cools_as_one_body_of_its_volume_and_surface(): void
     {
-        $plan = Bench::sketch(['style' => 'pressed-masa', 'room' => ['celsius' => 21]]);
+        $plan = Bench::sketch('pressed-masa', RequestChange::room(21));
         $height = 14 * $plan->disc->thicknessMillimetres / 1000;
         $diameter = $plan->disc->diameterMillimetres / 1000;
         // Volume over surface of a cylinder, 3.0 MJ/(m³·K), 8 W/(m²·K), from 85 to 45 °C in a room of 21: ln(64/24) = 0.981.
@@ -28,7 +29,7 @@ final class KeepingTest extends TestCase
 
     public function test_more_pieces_stay_warm_longer_and_a_cold_room_and_a_thin_cloth_take_it_away(): void
     {
-        $warm = static fn (int $count, float $room, string $after): float => Bench::sketch([
+        $warm = static fn (int $count, float $room, string $after): float => Bench::sketchOf([
             'style' => 'pressed-masa', 'pieces' => ['count' => $count], 'room' => ['celsius' => $room], 'formula' => ['method' => ['after' => $after]],
         ])->keeping->warmMinutes()->likely ?? 0.0;
         self::assertGreaterThan($warm(4, 21, 'stack_in_cloth'), $warm(8, 21, 'stack_in_cloth'));
@@ -39,7 +40,7 @@ final class KeepingTest extends TestCase
 
     public function test_what_spoils_goes_into_the_fridge_within_two_hours_and_local_codes_lead(): void
     {
-        $words = static fn (string $style): string => implode(' ', array_column((new KeepingPart(Bench::sketch(['style' => $style])->keeping))->json()['lines'], 'words'));
+        $words = static fn (string $style): string => implode(' ', array_column((new KeepingPart(Bench::sketch($style)->keeping))->json()['lines'], 'words'));
         self::assertStringContainsString('With vegetables in it: cool at once', $words('rice-vegetable-round'));
         self::assertStringContainsString('egg', $words('almond-wrap'));
         self::assertStringContainsString('your local food code leads', $words('almond-wrap'));
@@ -62,7 +63,7 @@ final class KeepingTest extends TestCase
     {
         foreach (After::cases() as $after) {
             foreach ([1, 60] as $count) {
-                $keep = (new KeepingPart(Bench::sketch(['style' => $style, 'pieces' => ['count' => $count], 'formula' => ['method' => ['after' => $after->value]]])->keeping))->json();
+                $keep = (new KeepingPart(Bench::sketch($style, RequestChange::pieces($count), RequestChange::school($after))->keeping))->json();
                 self::assertSame(['hold', 'cool', 'store', 'warm'], array_column($keep['lines'], 'id'));
                 $warm = $keep['warm_minutes'];
                 if ($warm !== null) {

@@ -33,7 +33,7 @@ final class LabelOfKindsTest extends TestCase
     #[DataProvider('kinds')]
     public function test_the_label_of_each_kind_adds_up_line_by_line(array $request): void
     {
-        $plan = PlanDocument::of(Bench::plan($request))->json;
+        $plan = PlanDocument::of(Bench::planOf($request))->json;
         $catalogue = Bench::reference()->catalogue;
         $share = (float) data_get($plan, 'portion.piece_grams.value') / (float) data_get($plan, 'portion.mixed_grams.value');
         $sums = ['protein_grams' => 0.0, 'fat_grams' => 0.0, 'salt_grams' => 0.0, 'net_carbohydrate_grams' => 0.0, 'energy_kj' => 0.0];

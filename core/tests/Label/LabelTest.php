@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Document\Plan\LabelPart;
 use StoneMill\Label\Caution;
 use StoneMill\Label\GlutenStatus;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Tests\Bench;
 
 final class LabelTest extends TestCase
@@ -19,7 +20,7 @@ final class LabelTest extends TestCase
     private static function label(array $request): array
     {
         /** @var array{per_piece: array<string, array{value: float}>, per_100_g: array<string, array{value: float}>, allergens: list<array{id: string}>, gluten: array{status: string, uncertified: list<string>}} $label */
-        $label = (new LabelPart(Bench::plan($request)->label))->json(1);
+        $label = (new LabelPart(Bench::planOf($request)->label))->json(1);
 
         return $label;
     }
@@ -27,11 +28,7 @@ final class LabelTest extends TestCase
     public function test_the_heaviest_stands_first_and_what_somebody_cannot_have_is_marked(): void
     {
         // 300 g water, 200 g flour, 50 g egg: 54.5, 36.4 and 9.1 % of 550 g.
-        $label = Bench::plan([
-            'style' => 'pressed-masa',
-            'formula' => ['lines' => [['ingredient' => 'egg', 'grams' => 50], ['ingredient' => 'instant-masa-fine', 'grams' => 200], ['ingredient' => 'water', 'grams' => 300]]],
-            'pieces' => ['count' => 10],
-        ])->label;
+        $label = Bench::plan('pressed-masa', RequestChange::weighed(['egg' => 50, 'instant-masa-fine' => 200, 'water' => 300]), RequestChange::pieces(10))->label;
         self::assertSame(['Water', 'Instant nixtamalised corn flour, fine', 'Whole egg'], array_column($label->ingredients, 'name'));
         self::assertSame([54.5, 36.4, 9.1], array_column($label->ingredients, 'share_percent'));
         self::assertSame([[], [], ['egg']], array_column($label->ingredients, 'allergens'));
@@ -86,7 +83,7 @@ final class LabelTest extends TestCase
 
     public function test_cautions_come_with_what_makes_them_needed(): void
     {
-        $ids = static fn (array $request): array => array_map(static fn (Caution $caution): string => $caution->id, Bench::plan($request)->cautions);
+        $ids = static fn (array $request): array => array_map(static fn (Caution $caution): string => $caution->id, Bench::planOf($request)->cautions);
         self::assertContains('hot-water', $ids(['style' => 'millet-round']));
         self::assertNotContains('hot-water', $ids(['style' => 'pressed-masa']));
         self::assertContains('gums-swell', $ids(['style' => 'almond-wrap']));

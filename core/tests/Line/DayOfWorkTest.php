@@ -11,7 +11,9 @@ use StoneMill\Document\Plan\LinePart;
 use StoneMill\Line\Action;
 use StoneMill\Line\Night;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\RequestChange;
 use StoneMill\School\ActionKind;
+use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
@@ -31,7 +33,7 @@ final class DayOfWorkTest extends TestCase
     {
         foreach (['08:00', '12:30', '19:00'] as $time) {
             $serve = new DateTimeImmutable("2026-03-02T$time:00+01:00");
-            $plan = Bench::sketch([...$request, 'style' => $style, 'serve_at' => $serve->format(DATE_RFC3339)]);
+            $plan = Bench::sketchOf([...$request, 'style' => $style, 'serve_at' => $serve->format(DATE_RFC3339)]);
             self::assertEqualsWithDelta(0.0, Night::workAtNight($plan->line->timeline, $serve), 1.0, $time);
             self::assertSame('2026-03-0', substr((string) $plan->line->startsAt?->format('Y-m-d'), 0, 9), 'it begins a day or so before');
             self::assertEquals($serve, $plan->line->readyAt);
@@ -43,7 +45,7 @@ final class DayOfWorkTest extends TestCase
         $seeded = new Seeded(61);
         for ($case = 0; $case < 40; $case++) {
             $serve = sprintf('2026-03-02T%02d:%02d:00+01:00', $seeded->int(0, 23), $seeded->int(0, 59));
-            $steep = self::waits(Bench::sketch(['style' => 'nixtamal-masa', 'serve_at' => $serve]), 'steep');
+            $steep = self::waits(Bench::sketch('nixtamal-masa', RequestChange::servedAt(new DateTimeImmutable($serve))), 'steep');
             self::assertGreaterThanOrEqual(8 * 3600 - 1, $steep);
             self::assertLessThanOrEqual(16 * 3600 + 1, $steep);
         }
@@ -51,7 +53,7 @@ final class DayOfWorkTest extends TestCase
 
     public function test_forwards_from_a_beginning_it_is_ready_its_length_later(): void
     {
-        $plan = Bench::sketch(['style' => 'pressed-masa', 'begin_at' => '2026-03-02T11:00:00+01:00']);
+        $plan = Bench::sketchOf(['style' => 'pressed-masa', 'begin_at' => '2026-03-02T11:00:00+01:00']);
         self::assertSame('2026-03-02T11:00:00+01:00', $plan->line->startsAt?->format(DATE_RFC3339));
         self::assertSame($plan->line->timeline->lengthSeconds(), (int) $plan->line->readyAt?->getTimestamp() - $plan->line->startsAt->getTimestamp());
     }
@@ -59,22 +61,22 @@ final class DayOfWorkTest extends TestCase
     public function test_what_does_not_fit_is_said_with_what_would(): void
     {
         $ask = ['style' => 'pressed-masa', 'begin_at' => '2026-03-02T11:00:00+01:00', 'serve_at' => '2026-03-02T12:00:00+01:00'];
-        self::assertTrue(Bench::sketch([...$ask, 'pieces' => ['count' => 14]])->line->fit?->fits);
-        $late = (new LinePart(Bench::sketch([...$ask, 'pieces' => ['count' => 60]])->line))->json()['fit'];
+        self::assertTrue(Bench::sketchOf([...$ask, 'pieces' => ['count' => 14]])->line->fit?->fits);
+        $late = (new LinePart(Bench::sketchOf([...$ask, 'pieces' => ['count' => 60]])->line))->json()['fit'];
         self::assertIsArray($late);
         self::assertFalse($late['fits']);
         $nearest = $late['nearest'];
         self::assertIsArray($nearest);
         // What is said to fit does, and one more does not.
-        self::assertTrue(Bench::sketch([...$ask, 'pieces' => ['count' => $nearest['pieces']]])->line->fit?->fits);
-        self::assertFalse(Bench::sketch([...$ask, 'pieces' => ['count' => $nearest['pieces'] + 1]])->line->fit?->fits);
-        self::assertTrue(Bench::sketch([...$ask, 'serve_at' => $nearest['ready_at'], 'pieces' => ['count' => 60]])->line->fit?->fits);
+        self::assertTrue(Bench::sketchOf([...$ask, 'pieces' => ['count' => $nearest['pieces']]])->line->fit?->fits);
+        self::assertFalse(Bench::sketchOf([...$ask, 'pieces' => ['count' => $nearest['pieces'] + 1]])->line->fit?->fits);
+        self::assertTrue(Bench::sketchOf([...$ask, 'serve_at' => $nearest['ready_at'], 'pieces' => ['count' => 60]])->line->fit?->fits);
         self::assertStringContainsString('min too few', $late['words'][0]);
     }
 
     public function test_a_dough_that_weakens_is_made_in_lots_that_are_laid_in_time(): void
     {
-        $plan = Bench::sketch(['style' => 'amaranth-round', 'pieces' => ['count' => 24]]);
+        $plan = Bench::sketch('amaranth-round', RequestChange::pieces(24));
         $lots = $plan->line->timeline->lots;
         self::assertGreaterThan(1, count($lots));
         self::assertSame(24, array_sum($lots));
@@ -87,12 +89,12 @@ final class DayOfWorkTest extends TestCase
             $before += $pieces;
             self::assertLessThanOrEqual(900 + 1e-6, $laid[$before - 1]->atSeconds - $kneaded[$lot]->untilSeconds, 'a quarter of an hour from the bowl to the griddle');
         }
-        self::assertSame([14], Bench::sketch(['style' => 'pressed-masa', 'pieces' => ['count' => 14]])->line->timeline->lots);
+        self::assertSame([14], Bench::sketch('pressed-masa', RequestChange::pieces(14))->line->timeline->lots);
     }
 
     public function test_a_batter_is_stirred_after_it_stood_and_again_where_it_stands_long(): void
     {
-        $plan = Bench::sketch(['style' => 'buckwheat-batter-round', 'pieces' => ['count' => 40]]);
+        $plan = Bench::sketch('buckwheat-batter-round', RequestChange::pieces(40));
         $stirred = array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === ActionKind::Stir);
         self::assertCount(count($plan->line->timeline->lots), $stirred);
         self::assertGreaterThan(1, count($stirred));
@@ -102,7 +104,7 @@ final class DayOfWorkTest extends TestCase
 
     public function test_the_oven_takes_so_many_at_a_time_and_loads_wait_for_it(): void
     {
-        $plan = Bench::plan(['style' => 'thick-corn-round', 'pieces' => ['count' => 24], 'formula' => ['method' => ['turns' => 'brown_then_oven']]]);
+        $plan = Bench::plan('thick-corn-round', RequestChange::pieces(24), RequestChange::school(TurnSchool::BrownThenOven));
         $loads = array_values(array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === ActionKind::Finish));
         self::assertGreaterThan(1, count($loads));
         foreach (array_slice($loads, 1) as $index => $load) {
@@ -112,7 +114,7 @@ final class DayOfWorkTest extends TestCase
 
     public function test_the_metal_is_oiled_before_each_piece_and_its_times_count_from_the_lay(): void
     {
-        $plan = Bench::sketch(['style' => 'amaranth-round', 'pieces' => ['count' => 3]]);
+        $plan = Bench::sketch('amaranth-round', RequestChange::pieces(3));
         $actions = $plan->line->timeline->actions;
         foreach ([1, 2, 3] as $piece) {
             $own = array_values(array_filter($actions, static fn (Action $action): bool => $action->piece === $piece && $action->place !== null));
@@ -125,7 +127,7 @@ final class DayOfWorkTest extends TestCase
 
     public function test_a_scald_is_called_a_scald(): void
     {
-        $kinds = static fn (string $style): array => array_map(static fn (Action $action): string => $action->kind->value, Bench::sketch(['style' => $style])->line->timeline->actions);
+        $kinds = static fn (string $style): array => array_map(static fn (Action $action): string => $action->kind->value, Bench::sketch($style)->line->timeline->actions);
         self::assertContains('scald', $kinds('rice-round'));
         self::assertContains('pour', $kinds('pressed-masa'));
         self::assertNotContains('scald', $kinds('pressed-masa'));
@@ -133,19 +135,19 @@ final class DayOfWorkTest extends TestCase
 
     public function test_the_cook_s_own_pace_is_what_the_line_goes_by(): void
     {
-        $usual = Bench::sketch(['style' => 'rice-round', 'pieces' => ['count' => 20]]);
-        $quick = Bench::sketch(['style' => 'rice-round', 'pieces' => ['count' => 20], 'pace' => ['shape' => 12, 'portion' => 5]]);
+        $usual = Bench::sketch('rice-round', RequestChange::pieces(20));
+        $quick = Bench::sketchOf(['style' => 'rice-round', 'pieces' => ['count' => 20], 'pace' => ['shape' => 12, 'portion' => 5]]);
         self::assertLessThan($usual->line->timeline->readySeconds, $quick->line->timeline->readySeconds);
         self::assertSame([30.0, 12.0], [$usual->line->pace->shape, $quick->line->pace->shape]);
     }
 
     public function test_help_is_worth_having_from_where_it_is_said_and_not_before(): void
     {
-        $line = (new LinePart(Bench::sketch(['style' => 'pressed-masa', 'pieces' => ['count' => 14]])->line))->json();
+        $line = (new LinePart(Bench::sketch('pressed-masa', RequestChange::pieces(14))->line))->json();
         $from = $line['second_griddle_from'];
         self::assertIsInt($from);
         self::assertGreaterThan(2, $from);
-        self::assertNull((new LinePart(Bench::sketch(['style' => 'pressed-masa', 'pieces' => ['count' => 14], 'hands' => 4])->line))->json()['second_cook_from']);
+        self::assertNull((new LinePart(Bench::sketch('pressed-masa', RequestChange::pieces(14), RequestChange::hands(4))->line))->json()['second_cook_from']);
     }
 
     private static function waits(BatchPlan $plan, string $kind): float

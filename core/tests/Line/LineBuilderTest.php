@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests\Line;
 
+use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Line\Action;
 use StoneMill\Line\Timeline;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\RequestChange;
 use StoneMill\School\ActionKind;
+use StoneMill\School\Knead;
+use StoneMill\School\Rest;
 use StoneMill\School\Stage;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
@@ -56,7 +60,7 @@ final class LineBuilderTest extends TestCase
 
     public function test_every_piece_is_weighed_shaped_laid_touched_in_its_windows_and_lifted(): void
     {
-        $plan = Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 12], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 420]]]);
+        $plan = Bench::plan('pressed-masa', RequestChange::roundGriddle(420), RequestChange::pieces(12));
         for ($piece = 1; $piece <= 12; $piece++) {
             $own = array_values(array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->piece === $piece));
             $shaped = array_values(array_filter($own, static fn (Action $action): bool => $action->kind === ActionKind::Shape));
@@ -74,7 +78,7 @@ final class LineBuilderTest extends TestCase
 
     public function test_nothing_is_laid_before_the_griddle_is_hot_and_serving_waits_for_the_stack(): void
     {
-        $plan = Bench::plan(['style' => 'almond-wrap', 'formula' => ['method' => ['rest' => 'none', 'knead' => 'just_together']], 'pieces' => ['count' => 1]]);
+        $plan = Bench::plan('almond-wrap', RequestChange::school(Rest::None), RequestChange::school(Knead::JustTogether), RequestChange::pieces(1));
         $first = static fn (ActionKind $kind): ?Action => array_values(array_filter($plan->line->timeline->actions, static fn (Action $action): bool => $action->kind === $kind))[0] ?? null;
         self::assertGreaterThanOrEqual($first(ActionKind::Preheat)?->untilSeconds, $first(ActionKind::Lay)?->atSeconds);
         self::assertSame($first(ActionKind::Stack)?->untilSeconds, $plan->line->timeline->readySeconds);
@@ -82,7 +86,7 @@ final class LineBuilderTest extends TestCase
 
     public function test_a_serving_time_is_met_to_the_second(): void
     {
-        $line = PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'serve_at' => '2026-03-01T12:30:00+02:00']))->json['line'];
+        $line = PlanDocument::of(Bench::plan('pressed-masa', RequestChange::servedAt(new DateTimeImmutable('2026-03-01T12:30:00+02:00'))))->json['line'];
         self::assertIsArray($line);
         $length = strtotime((string) $line['ready_at']) - strtotime((string) $line['starts_at']);
         self::assertSame($line['length_seconds'], $length);
@@ -92,21 +96,15 @@ final class LineBuilderTest extends TestCase
     public function test_a_second_pair_of_hands_never_makes_it_later(): void
     {
         foreach ([6, 14, 30] as $count) {
-            $one = Bench::plan(['style' => 'rice-round', 'pieces' => ['count' => $count], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 560]]]);
-            $two = Bench::plan(['style' => 'rice-round', 'pieces' => ['count' => $count], 'hands' => 2, 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 560]]]);
+            $one = Bench::plan('rice-round', RequestChange::roundGriddle(560), RequestChange::pieces($count));
+            $two = Bench::plan('rice-round', RequestChange::roundGriddle(560), RequestChange::pieces($count), RequestChange::hands(2));
             self::assertLessThanOrEqual($one->line->timeline->readySeconds, $two->line->timeline->readySeconds);
         }
     }
 
     private static function randomPlan(Seeded $seeded): BatchPlan
     {
-        return Bench::plan([
-            'style' => $seeded->one(['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap']),
-            'pieces' => ['count' => $seeded->int(1, 40), 'thickness_mm' => $seeded->between(1, 4)],
-            'griddle' => ['surface_celsius' => $seeded->between(150, 330)],
-            'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => $seeded->between(180, 700)]],
-            'hands' => $seeded->int(1, 4),
-        ]);
+        return Bench::plan($seeded->one(['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap']), RequestChange::roundGriddle($seeded->between(180, 700)), RequestChange::pieces($seeded->int(1, 40)), RequestChange::thickness($seeded->between(1, 4)), RequestChange::heat($seeded->between(150, 330)), RequestChange::hands($seeded->int(1, 4)));
     }
 
     private static function lifted(Timeline $line, ?int $piece): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Line;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Style\Style;
 use StoneMill\Tests\Bench;
 
@@ -29,7 +30,7 @@ final class RunSheetTest extends TestCase
         $sheet = Bench::ask('sheet', ['request' => ['style' => 'amaranth-round', 'pieces' => ['count' => 24], 'serve_at' => '2026-03-02T12:30:00+01:00']]);
         self::assertIsArray($sheet['rows']);
         $kneaded = array_values(array_filter($sheet['rows'], static fn (array $row): bool => $row['says'] === 'Knead'));
-        $lots = Bench::plan(['style' => 'amaranth-round', 'pieces' => ['count' => 24]])->line->timeline->lots;
+        $lots = Bench::plan('amaranth-round', RequestChange::pieces(24))->line->timeline->lots;
         self::assertGreaterThan(1, count($kneaded));
         self::assertCount(count($lots), $kneaded);
         foreach ($kneaded as $row) {

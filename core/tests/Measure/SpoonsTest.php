@@ -76,13 +76,13 @@ final class SpoonsTest extends TestCase
 
     public function test_the_plan_tells_its_reserve_in_them(): void
     {
-        $spoons = static fn (string $set): mixed => data_get(PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'gear' => ['spoon' => $set]]))->json, 'water.reserve_spoons');
+        $spoons = static fn (string $set): mixed => data_get(PlanDocument::of(Bench::planOf(['style' => 'pressed-masa', 'gear' => ['spoon' => $set]]))->json, 'water.reserve_spoons');
         self::assertNotSame($spoons('metric'), $spoons('au'));
     }
 
     public function test_water_that_nobody_weighs_is_dipped_in_the_kitchen_s_cups_and_spoons(): void
     {
-        $dips = static fn (string $measure, string $cup): array => (array) data_get(PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'formula' => ['method' => ['measure' => $measure]], 'gear' => ['cup' => $cup]]))->json, 'water.by_hand');
+        $dips = static fn (string $measure, string $cup): array => (array) data_get(PlanDocument::of(Bench::planOf(['style' => 'pressed-masa', 'formula' => ['method' => ['measure' => $measure]], 'gear' => ['cup' => $cup]]))->json, 'water.by_hand');
         self::assertSame([], $dips('weight', 'us'));
         self::assertSame(['1 tbsp', '¼ cup', '½ cup', '1 cup'], array_column($dips('feel', 'us'), 'label'));
         self::assertSame([15.0, 59.1, 118.3, 236.6], array_column($dips('feel', 'us'), 'grams'));

@@ -87,10 +87,10 @@ final class OwnLabelTest extends TestCase
 
     public function test_a_formula_can_name_an_own_ingredient(): void
     {
-        $plan = Bench::plan(['style' => 'millet-round', 'own_ingredients' => [self::LABEL], 'formula' => ['lines' => [['ingredient' => 'own-hill-sorghum', 'percent' => 100], ['ingredient' => 'salt', 'percent' => 1]]]]);
+        $plan = Bench::planOf(['style' => 'millet-round', 'own_ingredients' => [self::LABEL], 'formula' => ['lines' => [['ingredient' => 'own-hill-sorghum', 'percent' => 100], ['ingredient' => 'salt', 'percent' => 1]]]]);
         self::assertSame('Sorghum from the hill', $plan->dough->ledger->rows[0]->line->ingredient->name);
         // Borrowed absorption, and so the same water; but less sure of it.
-        $plain = Bench::plan(['style' => 'millet-round']);
+        $plain = Bench::plan('millet-round');
         self::assertEqualsWithDelta($plain->dough->hydrationPercent(), $plan->dough->hydrationPercent(), 1.5);
         self::assertGreaterThan($plain->dough->ledger->deviationGrams(), $plan->dough->ledger->deviationGrams());
     }

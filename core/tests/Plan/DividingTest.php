@@ -19,7 +19,7 @@ final class DividingTest extends TestCase
     private static function portion(array $pieces): array
     {
         /** @var array{portion: array{divided_by: string, differ: array{words: string, grams: array{low: float, high: float}, thickness_mm: array{low: float, high: float}, seconds: array{low: float, high: float}}|null, piece_grams: array{value: float, low: float, high: float}}} $plan */
-        $plan = PlanDocument::of(Bench::sketch(['style' => 'pressed-masa', 'pieces' => $pieces]))->json;
+        $plan = PlanDocument::of(Bench::sketchOf(['style' => 'pressed-masa', 'pieces' => $pieces]))->json;
 
         return $plan['portion'];
     }

@@ -33,7 +33,7 @@ final class EveryPlanHoldsTest extends TestCase
     {
         foreach (self::ROOMS as [$celsius, $humidity]) {
             foreach (self::COUNTS as $count) {
-                $ids = self::ids(Bench::sketch(self::request($style, $count, $celsius, $humidity, [])));
+                $ids = self::ids(Bench::sketchOf(self::request($style, $count, $celsius, $humidity, [])));
                 self::assertNotContains('binding-low', $ids, "{$style->id}, $count at $celsius °C");
                 self::assertNotContains('binding-high', $ids, "{$style->id}, $count at $celsius °C");
             }
@@ -44,7 +44,7 @@ final class EveryPlanHoldsTest extends TestCase
     public function test_boiling_water_poured_over_binds_a_batch_in_a_kitchen_that_is_not_cold(Style $style): void
     {
         foreach ([18, 22, 30] as $celsius) {
-            $plan = Bench::sketch(self::request($style, 8, $celsius, 50, ['scald' => Scald::PourOver->value]));
+            $plan = Bench::sketchOf(self::request($style, 8, $celsius, 50, ['scald' => Scald::PourOver->value]));
             self::assertNotContains('binding-low', self::ids($plan), "{$style->id} at $celsius °C");
         }
     }
@@ -54,7 +54,7 @@ final class EveryPlanHoldsTest extends TestCase
     {
         foreach ($style->baking->turnPlans as $school => $_) {
             foreach ([[1, 10, 20], [8, 22, 50], [60, 35, 80]] as [$count, $celsius, $humidity]) {
-                $plan = Bench::plan(self::request($style, $count, $celsius, $humidity, ['turns' => $school]));
+                $plan = Bench::planOf(self::request($style, $count, $celsius, $humidity, ['turns' => $school]));
                 $what = "{$style->id} $school, $count at $celsius °C";
                 $loss = $plan->turns->weightLossPercent->value;
                 self::assertGreaterThanOrEqual($style->baking->weightLossPercent->low - 0.5, $loss, $what);

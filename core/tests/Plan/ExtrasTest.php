@@ -27,7 +27,7 @@ final class ExtrasTest extends TestCase
      */
     private static function plan(?array $extras, array $more = []): BatchPlan
     {
-        return Bench::plan(array_replace_recursive([
+        return Bench::planOf(array_replace_recursive([
             'style' => 'pressed-masa', 'pieces' => ['count' => 10], 'griddle' => ['weight_loss_percent' => 16],
             'formula' => ['lines' => self::DOUGH, ...$extras === null ? [] : ['extras' => $extras]],
         ], $more));
@@ -44,7 +44,7 @@ final class ExtrasTest extends TestCase
 
     public function test_flour_that_lies_loose_on_hot_metal_is_said_to_colour_first(): void
     {
-        $ids = static fn (float $celsius, array $extras): array => array_map(static fn ($warning): string => $warning->id, Bench::plan(['style' => 'millet-round', 'griddle' => ['surface_celsius' => $celsius], 'formula' => ['extras' => $extras]])->warnings);
+        $ids = static fn (float $celsius, array $extras): array => array_map(static fn ($warning): string => $warning->id, Bench::planOf(['style' => 'millet-round', 'griddle' => ['surface_celsius' => $celsius], 'formula' => ['extras' => $extras]])->warnings);
         $dusted = [['ingredient' => 'rice-white', 'place' => 'dusting']];
         self::assertContains('dusting-browns', $ids(225, $dusted), 'a pinch of flour browns there within fifteen seconds');
         self::assertNotContains('dusting-browns', $ids(205, $dusted));

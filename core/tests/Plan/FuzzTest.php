@@ -31,7 +31,7 @@ final class FuzzTest extends TestCase
             try {
                 $request = self::request($seeded, $case % 4 === 0);
                 // Every tenth goes through the griddle's model too.
-                $plan = $case % 10 === 1 ? Bench::plan($request) : Bench::sketch($request);
+                $plan = $case % 10 === 1 ? Bench::planOf($request) : Bench::sketchOf($request);
                 $planned++;
                 $lines = array_sum(array_map(static fn ($row): float => $row->line->grams, $plan->dough->ledger->rows));
                 self::assertEqualsWithDelta($plan->portions->mixedGrams, $lines + $plan->dough->pour->grams, 1e-5);

@@ -114,7 +114,7 @@ final class MonotonyTest extends TestCase
     {
         foreach (Bench::reference()->styles->ids() as $style) {
             foreach (['batter', 'soft', 'press', 'pat', 'roll'] as $texture) {
-                $dough = Bench::sketch(['style' => $style, 'formula' => ['texture' => $texture]])->dough;
+                $dough = Bench::sketchOf(['style' => $style, 'formula' => ['texture' => $texture]])->dough;
                 $rows = $dough->ledger->rows;
                 $taken = array_sum(array_map(static fn ($row): float => $row->takesGrams, $rows));
                 $brought = array_sum(array_map(static fn ($row): float => $row->bringsGrams, $rows));
@@ -137,7 +137,7 @@ final class MonotonyTest extends TestCase
         );
         $formula = is_array($more['formula'] ?? null) ? $more['formula'] : [];
 
-        return Bench::sketch(['style' => 'pressed-masa', ...$more, 'formula' => ['lines' => $lines, ...$formula]]);
+        return Bench::sketchOf(['style' => 'pressed-masa', ...$more, 'formula' => ['lines' => $lines, ...$formula]]);
     }
 
     /**

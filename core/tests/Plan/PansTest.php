@@ -19,7 +19,7 @@ final class PansTest extends TestCase
         self::assertSame([['x' => -140.0, 'y' => 0.0], ['x' => 140.0, 'y' => 0.0]], data_get($plan, 'griddle.places'));
         self::assertEquals(240.0, data_get($plan, 'griddle.pans_mm'));
         self::assertEqualsWithDelta(240.0, data_get($plan, 'shape.diameter_mm.value'), 0.01, 'a batter runs to the rim');
-        $pressed = PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'gear' => ['pan' => ['diameter_mm' => 240, 'count' => 2], 'griddle' => ['shape' => 'round', 'diameter_mm' => 360]]]))->json;
+        $pressed = PlanDocument::of(Bench::planOf(['style' => 'pressed-masa', 'gear' => ['pan' => ['diameter_mm' => 240, 'count' => 2], 'griddle' => ['shape' => 'round', 'diameter_mm' => 360]]]))->json;
         self::assertNull(data_get($pressed, 'griddle.pans_mm'), 'what is pressed lies on the griddle');
     }
 
@@ -50,7 +50,7 @@ final class PansTest extends TestCase
     public function test_what_the_griddle_s_record_says_of_its_sag_is_not_said_of_a_pan(): void
     {
         $learned = ['sag' => ['value' => -14, 'deviation' => 2, 'batches' => 12]];
-        $kinds = static fn (array $gear): array => array_column((array) data_get(PlanDocument::of(Bench::plan(['style' => 'chickpea-pan-bread', 'learned' => $learned, 'gear' => $gear]))->json, 'learned'), 'key');
+        $kinds = static fn (array $gear): array => array_column((array) data_get(PlanDocument::of(Bench::planOf(['style' => 'chickpea-pan-bread', 'learned' => $learned, 'gear' => $gear]))->json, 'learned'), 'key');
         self::assertContains('learned.sag', $kinds(['griddle' => ['shape' => 'round', 'diameter_mm' => 360]]));
         self::assertNotContains('learned.sag', $kinds(['griddle' => ['shape' => 'round', 'diameter_mm' => 360], 'pan' => ['diameter_mm' => 240]]));
     }
@@ -71,6 +71,6 @@ final class PansTest extends TestCase
      */
     private static function planned(array $gear): array
     {
-        return PlanDocument::of(Bench::plan(['style' => 'chickpea-pan-bread', 'pieces' => ['count' => 4], 'gear' => $gear]))->json;
+        return PlanDocument::of(Bench::planOf(['style' => 'chickpea-pan-bread', 'pieces' => ['count' => 4], 'gear' => $gear]))->json;
     }
 }

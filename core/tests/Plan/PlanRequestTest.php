@@ -50,7 +50,7 @@ final class PlanRequestTest extends TestCase
     public function test_bad_input_is_refused_with_its_place_and_limit(mixed $request, string $path, string $limit): void
     {
         try {
-            Bench::plan($request);
+            Bench::planOf($request);
         } catch (InvalidInput $refusal) {
             self::assertSame($path, $refusal->errors[0]->path);
             self::assertStringContainsString($limit, $refusal->errors[0]->limit);
@@ -64,7 +64,7 @@ final class PlanRequestTest extends TestCase
     public function test_all_that_is_wrong_is_said_at_once(): void
     {
         try {
-            Bench::plan(['style' => 'rye', 'pieces' => ['count' => -1], 'hands' => 'two', 'room' => ['celsius' => 80]]);
+            Bench::planOf(['style' => 'rye', 'pieces' => ['count' => -1], 'hands' => 'two', 'room' => ['celsius' => 80]]);
         } catch (InvalidInput $refusal) {
             self::assertSame(['style', 'room.celsius', 'pieces.count', 'hands'], self::sortedLike(['style', 'room.celsius', 'pieces.count', 'hands'], array_column($refusal->toProblem()['errors'], 'path')));
 
@@ -83,7 +83,7 @@ final class PlanRequestTest extends TestCase
                 self::mangle($request, $seeded, $junk);
             }
             try {
-                Bench::plan($request);
+                Bench::planOf($request);
             } catch (StoneMillException $refusal) {
                 self::assertInstanceOf(InvalidInput::class, $refusal);
             }

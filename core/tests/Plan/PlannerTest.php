@@ -11,6 +11,7 @@ use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Plan\Warning;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
@@ -30,7 +31,7 @@ final class PlannerTest extends TestCase
     #[DataProvider('stylesAtAllSizes')]
     public function test_every_style_plans_without_a_warning_at_its_defaults(string $style, int $count): void
     {
-        $plan = Bench::plan(['style' => $style, 'pieces' => ['count' => $count]]);
+        $plan = Bench::plan($style, RequestChange::pieces($count));
         $warnings = array_map(static fn (Warning $warning): string => $warning->id.' '.$warning->value, $plan->warnings);
         self::assertSame([], $warnings);
         self::assertSame($count, $plan->portions->count);
@@ -51,16 +52,16 @@ final class PlannerTest extends TestCase
 
     public function test_a_formula_in_percent_is_scaled_to_the_pieces_wanted(): void
     {
-        $plan = Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 24, 'grams_each' => 40]]);
+        $plan = Bench::plan('pressed-masa', RequestChange::pieces(24), RequestChange::pieceOf(40));
         self::assertEqualsWithDelta(40, $plan->portions->pieceGrams(), 0.1);
-        $wide = Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 10, 'diameter_mm' => 150, 'thickness_mm' => 2]]);
+        $wide = Bench::plan('pressed-masa', RequestChange::pieces(10), RequestChange::diameter(150), RequestChange::thickness(2));
         self::assertEqualsWithDelta(150, $wide->disc->diameterMillimetres, 1);
     }
 
     public function test_three_hundred_and_ten_grams_of_flour_say_how_many_and_how_big(): void
     {
         $lines = [['ingredient' => 'instant-masa-fine', 'grams' => 310]];
-        $plan = Bench::plan(['style' => 'pressed-masa', 'formula' => ['lines' => $lines], 'pieces' => ['grams_each' => 43]]);
+        $plan = Bench::planOf(['style' => 'pressed-masa', 'formula' => ['lines' => $lines], 'pieces' => ['grams_each' => 43]]);
         // The ledger says 126 % of water, practice 115–150 %; together 130.3 %. 310 · 2.303 · 0.985 = 703 g of dough: 16 pieces of 43.9 g.
         self::assertSame(16, $plan->portions->count);
         self::assertEqualsWithDelta(43.9, $plan->portions->pieceGrams(), 0.2);
@@ -70,7 +71,7 @@ final class PlannerTest extends TestCase
     {
         $seeded = new Seeded(81);
         for ($case = 0; $case < 160; $case++) {
-            $plan = self::planned(Bench::randomRequest($seeded), Bench::sketch(...));
+            $plan = self::planned(Bench::randomRequest($seeded), Bench::sketchOf(...));
             if ($plan === null) {
                 continue;
             }
@@ -102,37 +103,37 @@ final class PlannerTest extends TestCase
     public function test_the_same_request_gives_the_same_bytes(): void
     {
         $request = ['style' => 'rice-round', 'pieces' => ['count' => 9], 'room' => ['celsius' => 23.5]];
-        self::assertSame(json_encode(PlanDocument::of(Bench::plan($request))->json), json_encode(PlanDocument::of(Bench::plan($request))->json));
+        self::assertSame(json_encode(PlanDocument::of(Bench::planOf($request))->json), json_encode(PlanDocument::of(Bench::planOf($request))->json));
     }
 
     public function test_a_wished_dough_temperature_is_reached_or_said_to_be_out_of_reach(): void
     {
-        $warm = Bench::plan(['style' => 'pressed-masa', 'water' => ['dough_celsius' => 38]]);
+        $warm = Bench::plan('pressed-masa', RequestChange::doughOf(38));
         self::assertEqualsWithDelta(38, $warm->dough->mixCelsius, 0.1);
-        $impossible = Bench::plan(['style' => 'rice-round', 'room' => ['celsius' => 10], 'water' => ['dough_celsius' => 90]]);
+        $impossible = Bench::plan('rice-round', RequestChange::room(10), RequestChange::doughOf(90));
         self::assertContains('water-cannot-reach', array_map(static fn (Warning $warning): string => $warning->id, $impossible->warnings));
         self::assertLessThanOrEqual(100, $impossible->dough->waterCelsius);
     }
 
     public function test_the_cook_s_own_water_is_kept_and_judged(): void
     {
-        $slack = Bench::plan(['style' => 'pressed-masa', 'water' => ['hydration_percent' => 160]]);
+        $slack = Bench::plan('pressed-masa', RequestChange::hydration(160));
         self::assertEqualsWithDelta(160, $slack->dough->hydrationPercent(), 0.3);
         self::assertContains('wetter-than-need', array_map(static fn (Warning $warning): string => $warning->id, $slack->warnings));
-        $asLine = Bench::plan(['style' => 'pressed-masa', 'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'grams' => 200], ['ingredient' => 'water', 'percent' => 130]]]]);
+        $asLine = Bench::planOf(['style' => 'pressed-masa', 'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'grams' => 200], ['ingredient' => 'water', 'percent' => 130]]]]);
         self::assertSame(260.0, $asLine->dough->pour->grams);
     }
 
     public function test_a_disc_too_wide_for_the_press_is_said_before_it_is_pressed(): void
     {
-        $warned = static fn (float $plate): array => array_map(static fn (Warning $warning): string => $warning->id, Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 4, 'grams_each' => 60], 'gear' => ['press' => ['diameter_mm' => $plate]]])->warnings);
+        $warned = static fn (float $plate): array => array_map(static fn (Warning $warning): string => $warning->id, Bench::plan('pressed-masa', RequestChange::pieces(4), RequestChange::pieceOf(60), RequestChange::press($plate))->warnings);
         self::assertContains('too-wide-for-press', $warned(130));
         self::assertNotContains('too-wide-for-press', $warned(150), 'press beside press, in a ring');
     }
 
     public function test_flour_is_the_base_of_every_percentage(): void
     {
-        foreach (Bench::plan(['style' => 'almond-wrap'])->dough->ledger->rows as $row) {
+        foreach (Bench::plan('almond-wrap')->dough->ledger->rows as $row) {
             if ($row->line->ingredient->role === Role::Flour) {
                 self::assertEqualsWithDelta(100, $row->percent, 1e-9);
             }
@@ -146,7 +147,7 @@ final class PlannerTest extends TestCase
     private static function planned(array $request, ?Closure $by = null): ?BatchPlan
     {
         try {
-            return ($by ?? Bench::plan(...))($request);
+            return ($by ?? Bench::planOf(...))($request);
         } catch (InvalidInput $refusal) {
             // Some random doughs make too many or too small pieces; they must say so.
             self::assertNotSame('', $refusal->errors[0]->path);

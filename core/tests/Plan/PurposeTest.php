@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Griddle\Face;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\RequestChange;
 use StoneMill\School\Purpose;
 use StoneMill\School\Stage;
 use StoneMill\Tests\Bench;
@@ -18,7 +19,7 @@ final class PurposeTest extends TestCase
     /** @param list<array<string, mixed>> $extras */
     private static function plan(?Purpose $purpose, string $style = 'pressed-masa', array $extras = []): BatchPlan
     {
-        return Bench::plan(['style' => $style, 'formula' => ['extras' => $extras], ...$purpose === null ? [] : ['purpose' => $purpose->value]]);
+        return Bench::planOf(['style' => $style, 'formula' => ['extras' => $extras], ...$purpose === null ? [] : ['purpose' => $purpose->value]]);
     }
 
     /** @return list<array{id: string, stage: string, name: string, check: string, ingredients: list<string>, seconds: int}> */
@@ -51,13 +52,13 @@ final class PurposeTest extends TestCase
 
     public function test_a_width_that_was_wished_is_of_the_thickness_that_it_is_for(): void
     {
-        $chips = Bench::sketch(['style' => 'pressed-masa', 'purpose' => 'crisp', 'pieces' => ['count' => 12, 'diameter_mm' => 150]]);
+        $chips = Bench::sketch('pressed-masa', RequestChange::purpose(Purpose::Crisp), RequestChange::pieces(12), RequestChange::diameter(150));
         self::assertEqualsWithDelta(1.9 * 0.88 / 0.95, $chips->disc->thicknessMillimetres, 0.03);
     }
 
     public function test_a_wish_for_a_thickness_stands_above_what_it_is_for(): void
     {
-        $plan = Bench::sketch(['style' => 'pressed-masa', 'purpose' => 'crisp', 'pieces' => ['thickness_mm' => 2.2]]);
+        $plan = Bench::sketch('pressed-masa', RequestChange::purpose(Purpose::Crisp), RequestChange::thickness(2.2));
         self::assertEqualsWithDelta(2.2, $plan->disc->thicknessMillimetres, 1e-9);
     }
 
@@ -65,7 +66,7 @@ final class PurposeTest extends TestCase
     {
         foreach (Bench::reference()->styles->all() as $style) {
             foreach (Purpose::cases() as $purpose) {
-                $steps = self::after(Bench::sketch(['style' => $style->id, 'purpose' => $purpose->value, 'formula' => ['extras' => [['ingredient' => 'fresh-cheese', 'place' => 'after', 'grams_each' => 20]]]]));
+                $steps = self::after(Bench::sketchOf(['style' => $style->id, 'purpose' => $purpose->value, 'formula' => ['extras' => [['ingredient' => 'fresh-cheese', 'place' => 'after', 'grams_each' => 20]]]]));
                 self::assertNotSame([], $steps, "$style->id $purpose->value");
                 self::assertSame(count($steps), count(array_unique(array_column($steps, 'id'))));
             }

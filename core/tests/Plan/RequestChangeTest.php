@@ -78,7 +78,7 @@ final class RequestChangeTest extends TestCase
     private static function planned(GivenRequest $given): ?BatchPlan
     {
         try {
-            return Bench::sketch($given->json());
+            return Bench::sketchOf($given->json());
         } catch (InvalidInput) {
             return null;
         }

@@ -7,6 +7,8 @@ namespace StoneMill\Tests\Plan;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\Plan\ScaldPart;
 use StoneMill\Document\Plan\WarningPart;
+use StoneMill\Plan\RequestChange;
+use StoneMill\School\Scald;
 use StoneMill\Tests\Bench;
 
 /** Whether hot water swells enough, and what to do where it does not. */
@@ -19,8 +21,8 @@ final class ScaldAdviceTest extends TestCase
             if ($advice['needed_pot_share'] === null || $advice['boiling_share'] >= $advice['wanted_share']) {
                 continue;
             }
-            $short = Bench::plan(['style' => $style, 'formula' => ['method' => ['scald' => 'pour_over']]]);
-            $mended = Bench::plan(['style' => $style, 'water' => ['pot_share' => $advice['needed_pot_share'], 'hydration_percent' => $short->dough->hydrationPercent()]]);
+            $short = Bench::plan($style, RequestChange::school(Scald::PourOver));
+            $mended = Bench::planOf(['style' => $style, 'water' => ['pot_share' => $advice['needed_pot_share'], 'hydration_percent' => $short->dough->hydrationPercent()]]);
             self::assertGreaterThanOrEqual($advice['wanted_share'] - 0.01, $mended->dough->ledger->swollenShare(), $style);
             self::assertContains('scald-short', array_column(self::warnings($short), 'id'), $style);
             self::assertNotContains('scald-short', array_column(self::warnings($mended), 'id'), $style);
@@ -39,7 +41,7 @@ final class ScaldAdviceTest extends TestCase
         $request = ['style' => 'rice-round', 'pieces' => ['count' => 40], 'water' => ['hydration_percent' => 140]];
         $advice = self::scald($request);
         self::assertNotNull($advice['needed_water_celsius']);
-        $share = static fn (float $celsius): float => Bench::plan([...$request, 'water' => ['hydration_percent' => 140, 'celsius' => $celsius]])->dough->ledger->swollenShare();
+        $share = static fn (float $celsius): float => Bench::planOf([...$request, 'water' => ['hydration_percent' => 140, 'celsius' => $celsius]])->dough->ledger->swollenShare();
         self::assertGreaterThanOrEqual($advice['wanted_share'] - 0.005, $share($advice['needed_water_celsius']));
         self::assertLessThan($advice['wanted_share'], $share($advice['needed_water_celsius'] - 2));
     }
@@ -57,7 +59,7 @@ final class ScaldAdviceTest extends TestCase
     {
         $before = 0.0;
         foreach ([0.05, 0.2, 0.4, 0.6, 0.8, 1] as $pot) {
-            $share = Bench::plan(['style' => 'millet-round', 'water' => ['pot_share' => $pot]])->dough->ledger->swollenShare();
+            $share = Bench::planOf(['style' => 'millet-round', 'water' => ['pot_share' => $pot]])->dough->ledger->swollenShare();
             self::assertGreaterThan($before, $share);
             $before = $share;
         }
@@ -65,8 +67,8 @@ final class ScaldAdviceTest extends TestCase
 
     public function test_breads_that_are_not_scalded_get_no_advice(): void
     {
-        self::assertNull(Bench::plan(['style' => 'pressed-masa'])->dough->scald);
-        self::assertNull(Bench::plan(['style' => 'amaranth-round'])->dough->scald);
+        self::assertNull(Bench::plan('pressed-masa')->dough->scald);
+        self::assertNull(Bench::plan('amaranth-round')->dough->scald);
     }
 
     /**
@@ -75,7 +77,7 @@ final class ScaldAdviceTest extends TestCase
      */
     private static function scald(array $request): array
     {
-        $scald = Bench::plan($request)->dough->scald;
+        $scald = Bench::planOf($request)->dough->scald;
         self::assertNotNull($scald);
 
         return (new ScaldPart($scald))->json();

@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Tests\Bench;
 
 /** A formula made larger or smaller by pieces, by the flour at hand, by the dough wanted, or by what is scarce. */
@@ -20,7 +21,7 @@ final class ScaleTest extends TestCase
 
     public function test_by_the_flour_at_hand(): void
     {
-        $plan = Bench::plan(['style' => 'almond-wrap', 'formula' => ['scale' => ['flour_grams' => 310]]]);
+        $plan = Bench::plan('almond-wrap', RequestChange::flour(310));
         self::assertEqualsWithDelta(310, $plan->dough->ledger->flourBaseGrams, 0.5);
         // Egg is 40 % of the flour: 124 g.
         self::assertEqualsWithDelta(124, self::grams($plan, 'egg'), 0.5);
@@ -29,7 +30,7 @@ final class ScaleTest extends TestCase
     public function test_by_the_dough_wanted(): void
     {
         foreach (['pressed-masa', 'rice-round', 'raised-round', 'coconut-psyllium-wrap'] as $style) {
-            $plan = Bench::plan(['style' => $style, 'formula' => ['scale' => ['dough_grams' => 900]]]);
+            $plan = Bench::plan($style, RequestChange::dough(900));
             self::assertEqualsWithDelta(900, $plan->portions->mixedGrams, 4, $style);
         }
     }
@@ -37,35 +38,35 @@ final class ScaleTest extends TestCase
     public function test_by_what_is_scarce(): void
     {
         // Two egg whites are 66 g; at 25 % of the flour they raise 264 g of flour.
-        $plan = Bench::plan(['style' => 'raised-round', 'formula' => ['scale' => ['limit' => ['ingredient' => 'egg-white', 'grams' => 66]]]]);
+        $plan = Bench::plan('raised-round', RequestChange::limitedBy('egg-white', 66));
         self::assertEqualsWithDelta(264, $plan->dough->ledger->flourBaseGrams, 1);
         self::assertEqualsWithDelta(66, self::grams($plan, 'egg-white'), 0.5);
     }
 
     public function test_a_formula_in_grams_is_scaled_line_by_line(): void
     {
-        $plan = Bench::plan(['style' => 'pressed-masa', 'formula' => ['lines' => self::GRAMS, 'scale' => ['flour_grams' => 500]]]);
+        $plan = Bench::planOf(['style' => 'pressed-masa', 'formula' => ['lines' => self::GRAMS, 'scale' => ['flour_grams' => 500]]]);
         self::assertEqualsWithDelta([400, 100, 6], [self::grams($plan, 'instant-masa-fine'), self::grams($plan, 'tapioca-starch'), self::grams($plan, 'salt')], 1e-6);
-        $scarce = Bench::plan(['style' => 'pressed-masa', 'formula' => ['lines' => self::GRAMS, 'scale' => ['limit' => ['ingredient' => 'tapioca-starch', 'grams' => 30]]]]);
+        $scarce = Bench::planOf(['style' => 'pressed-masa', 'formula' => ['lines' => self::GRAMS, 'scale' => ['limit' => ['ingredient' => 'tapioca-starch', 'grams' => 30]]]]);
         self::assertEqualsWithDelta(120, self::grams($scarce, 'instant-masa-fine'), 1e-6);
-        $dough = Bench::plan(['style' => 'pressed-masa', 'formula' => ['lines' => self::GRAMS, 'scale' => ['dough_grams' => 700]]]);
+        $dough = Bench::planOf(['style' => 'pressed-masa', 'formula' => ['lines' => self::GRAMS, 'scale' => ['dough_grams' => 700]]]);
         self::assertEqualsWithDelta(700, $dough->portions->mixedGrams, 2);
     }
 
     public function test_the_pieces_then_share_what_there_is(): void
     {
-        $plan = Bench::plan(['style' => 'pressed-masa', 'formula' => ['scale' => ['flour_grams' => 300]], 'pieces' => ['count' => 12]]);
+        $plan = Bench::planOf(['style' => 'pressed-masa', 'formula' => ['scale' => ['flour_grams' => 300]], 'pieces' => ['count' => 12]]);
         self::assertSame(12, $plan->portions->count);
         self::assertEqualsWithDelta($plan->portions->countdown->readingGrams / 12, $plan->portions->pieceGrams(), 1e-9);
-        $sized = Bench::plan(['style' => 'pressed-masa', 'formula' => ['scale' => ['flour_grams' => 300]], 'pieces' => ['grams_each' => 50]]);
+        $sized = Bench::plan('pressed-masa', RequestChange::flour(300), RequestChange::pieceOf(50));
         self::assertEqualsWithDelta(50, $sized->portions->pieceGrams(), 2.5);
     }
 
     public function test_cups_and_spoons_widen_the_need_and_say_so(): void
     {
         $cups = ['ingredient' => 'rice-white', 'volume' => ['amount' => 2, 'unit' => 'cup_metric', 'fill' => 'scooped']];
-        $weighed = Bench::plan(['style' => 'rice-round', 'formula' => ['lines' => [['ingredient' => 'rice-white', 'grams' => 320]]]]);
-        $spooned = Bench::plan(['style' => 'rice-round', 'formula' => ['lines' => [$cups]]]);
+        $weighed = Bench::plan('rice-round', RequestChange::weighed(['rice-white' => 320]));
+        $spooned = Bench::planOf(['style' => 'rice-round', 'formula' => ['lines' => [$cups]]]);
         // 2 · 250 mL · 0.64 g/mL = 320 g
         self::assertEqualsWithDelta(320, $spooned->dough->ledger->flourBaseGrams, 1e-9);
         self::assertGreaterThan($weighed->dough->ledger->deviationGrams(), $spooned->dough->ledger->deviationGrams());
@@ -92,7 +93,7 @@ final class ScaleTest extends TestCase
     public function test_a_size_that_cannot_be_is_refused_by_name(array $request, string $path): void
     {
         try {
-            Bench::plan(['style' => 'pressed-masa', ...$request]);
+            Bench::planOf(['style' => 'pressed-masa', ...$request]);
             self::fail('It was taken.');
         } catch (InvalidInput $refusal) {
             self::assertContains($path, array_map(static fn ($error): string => $error->path, $refusal->errors));

@@ -32,7 +32,7 @@ final class SchoolsTest extends TestCase
             }
             $request = ['style' => $style->id, 'formula' => ['method' => [$step => $school]]];
             // Only what changes the work at the griddle is baked; every bake of every school is held to its goals elsewhere.
-            $plan = in_array($step, ['turns', 'grease'], true) ? Bench::plan($request) : Bench::sketch($request);
+            $plan = in_array($step, ['turns', 'grease'], true) ? Bench::planOf($request) : Bench::sketchOf($request);
             $method = $plan->request->method->choices();
             self::assertSame($school, $method[$step]);
             $planned++;
@@ -56,7 +56,7 @@ final class SchoolsTest extends TestCase
         foreach (['millet-round', 'rice-round', 'oat-round', 'cassava-wrap'] as $style) {
             $before = 0.0;
             foreach (['cold', 'warm', 'hot_tap', 'boiling'] as $water) {
-                $need = Bench::sketch(['style' => $style, 'formula' => ['method' => ['water' => $water, 'scald' => 'none']]])->dough->ledger->neededGrams();
+                $need = Bench::sketchOf(['style' => $style, 'formula' => ['method' => ['water' => $water, 'scald' => 'none']]])->dough->ledger->neededGrams();
                 self::assertGreaterThanOrEqual($before - 1e-6, $need, "$style $water");
                 $before = $need;
             }
@@ -68,7 +68,7 @@ final class SchoolsTest extends TestCase
         foreach (Bench::reference()->styles->all() as $style) {
             $plans = [];
             foreach (['none', 'oil', 'lard', 'ghee', 'butter'] as $fat) {
-                $plan = $plans[$fat] = Bench::sketch(['style' => $style->id, 'formula' => ['method' => ['fat' => $fat]], 'pieces' => ['count' => 8]]);
+                $plan = $plans[$fat] = Bench::sketchOf(['style' => $style->id, 'formula' => ['method' => ['fat' => $fat]], 'pieces' => ['count' => 8]]);
                 $fats = array_values(array_filter($plan->dough->lines, static fn ($line): bool => $line->ingredient->role->value === 'fat'));
                 self::assertSame($fat, $plan->request->method->fat->value);
                 self::assertCount($fat === 'none' ? 0 : 1, $fats, "$style->id $fat");
@@ -81,7 +81,7 @@ final class SchoolsTest extends TestCase
     public function test_lines_that_are_given_say_themselves_what_fat_is_in_them(): void
     {
         $lines = [['ingredient' => 'rice-white', 'percent' => 100], ['ingredient' => 'ghee', 'percent' => 3]];
-        $plan = Bench::sketch(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'method' => ['fat' => 'oil']]]);
+        $plan = Bench::sketchOf(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'method' => ['fat' => 'oil']]]);
         self::assertSame('ghee', $plan->request->method->fat->value);
         self::assertCount(2, $plan->dough->lines);
     }

@@ -51,7 +51,7 @@ final class SmoothnessTest extends TestCase
         $value = static fn (int $step): float => $from * ($to / $from) ** ($step / self::HOT_STEPS);
         // 1 % of the thickness, and of the hundred kelvin or more by which a griddle is hotter than boiling water.
         $steps = static fn (float $at, float $next): float => $input === 'thickness' ? log($next / $at) / log(1.01) : $next - $at;
-        $this->assertNoJump($style, $input, array_map($value, range(0, self::HOT_STEPS)), $steps, Bench::plan(...));
+        $this->assertNoJump($style, $input, array_map($value, range(0, self::HOT_STEPS)), $steps, Bench::planOf(...));
     }
 
     #[DataProvider('doughInputs')]
@@ -66,7 +66,7 @@ final class SmoothnessTest extends TestCase
         };
         $values = array_map(static fn (int $step): float => $from + ($to - $from) * $step / self::STEPS, range(0, self::STEPS));
         // 1 % of what it is, and of a quarter of its range where it is less.
-        $this->assertNoJump($style, $input, $values, static fn (float $at, float $next): float => 100 * ($next - $at) / max($next, ($to - $from) / 4), Bench::sketch(...));
+        $this->assertNoJump($style, $input, $values, static fn (float $at, float $next): float => 100 * ($next - $at) / max($next, ($to - $from) / 4), Bench::sketchOf(...));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Plan;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
@@ -28,7 +29,7 @@ final class WaterAgainstPracticeTest extends TestCase
             foreach (self::SCHOOLS as $step => $schools) {
                 foreach ($schools as $school) {
                     foreach ([[1, 10, 20], [8, 21, 50], [60, 35, 80]] as [$count, $celsius, $humidity]) {
-                        $plan = Bench::sketch([
+                        $plan = Bench::sketchOf([
                             'style' => $style->id,
                             'formula' => ['method' => [$step => $school]],
                             'pieces' => ['count' => $count],
@@ -46,8 +47,8 @@ final class WaterAgainstPracticeTest extends TestCase
     public function test_a_formula_of_its_own_moves_the_band_by_what_the_ledger_makes_of_the_difference(): void
     {
         // Masa alone: the ledger says 126 % of 269 g. A tenth of psyllium more takes about 0.6 g a gram and percent beside it.
-        $own = Bench::sketch(['style' => 'pressed-masa']);
-        $bound = Bench::sketch(['style' => 'pressed-masa', 'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'percent' => 100], ['ingredient' => 'psyllium-powder', 'percent' => 10]]]]);
+        $own = Bench::sketch('pressed-masa');
+        $bound = Bench::sketch('pressed-masa', RequestChange::ofFlour(['instant-masa-fine' => 100, 'psyllium-powder' => 10]));
         $moved = self::ledgerPercent($bound) - self::ledgerPercent($own);
         self::assertGreaterThan(20, $moved);
         // The middle of the band goes along; it opens by half of the way on either side.
@@ -65,7 +66,7 @@ final class WaterAgainstPracticeTest extends TestCase
         $planned = 0;
         for ($case = 0; $case < 400; $case++) {
             try {
-                $plan = Bench::sketch(Bench::randomRequest($seeded));
+                $plan = Bench::sketchOf(Bench::randomRequest($seeded));
             } catch (InvalidInput) {
                 continue;
             }
@@ -93,7 +94,7 @@ final class WaterAgainstPracticeTest extends TestCase
         $kitchens = 1500;
         for ($kitchen = 0; $kitchen < $kitchens; $kitchen++) {
             $style = $styles[$kitchen % count($styles)];
-            $plan = self::$plans[$style->id] ??= Bench::sketch(['style' => $style->id, 'pieces' => ['count' => 12]]);
+            $plan = self::$plans[$style->id] ??= Bench::sketch($style->id, RequestChange::pieces(12));
             $flour = $plan->dough->ledger->flourBaseGrams;
             $ledger = $plan->dough->need->ledgerGrams;
             $practice = $style->hydrationBand->likely / 100 * $flour;

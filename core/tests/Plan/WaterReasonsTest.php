@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Measure\Reason;
 use StoneMill\Plan\LearnedNotes;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Tests\Bench;
 
 /** The water answers "why?": every circumstance that moves it is named, and none that does not. */
@@ -25,7 +26,7 @@ final class WaterReasonsTest extends TestCase
     public function test_the_parts_add_up_to_the_whole(): void
     {
         foreach (Bench::reference()->styles->ids() as $style) {
-            $plan = Bench::plan(['style' => $style]);
+            $plan = Bench::plan($style);
             $sum = 0.0;
             $whole = null;
             foreach ($plan->dough->waterFigure->because as $reason) {
@@ -45,7 +46,7 @@ final class WaterReasonsTest extends TestCase
     {
         foreach (Bench::reference()->styles->ids() as $style) {
             foreach ([[], ['water' => ['hydration_percent' => 90]]] as $wish) {
-                $document = PlanDocument::of(Bench::sketch(['style' => $style, ...$wish]))->json;
+                $document = PlanDocument::of(Bench::sketchOf(['style' => $style, ...$wish]))->json;
                 self::assertIsArray($document['water']);
                 self::assertIsArray($document['ledger']);
                 $lines = array_sum(array_column($document['ledger'], 'takes_grams')) - array_sum(array_column($document['ledger'], 'brings_grams'));
@@ -96,7 +97,7 @@ final class WaterReasonsTest extends TestCase
 
     public function test_ice_is_named_where_the_water_would_have_to_be_colder_than_water(): void
     {
-        $plan = PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'room' => ['celsius' => 34], 'water' => ['dough_celsius' => 9]]))->json;
+        $plan = PlanDocument::of(Bench::plan('pressed-masa', RequestChange::room(34), RequestChange::doughOf(9)))->json;
         $water = $plan['water'];
         self::assertIsArray($water);
         self::assertSame('ice', $water['parts'][0]['kind']);
@@ -107,7 +108,7 @@ final class WaterReasonsTest extends TestCase
     public function test_what_rounding_to_the_scale_does_is_said_where_a_hand_could_feel_it(): void
     {
         $because = static fn (float $step): array => array_column(
-            PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 3], 'gear' => ['scale' => ['resolution_grams' => $step]]]))->json['water']['hydration_percent']['because'] ?? [],
+            PlanDocument::of(Bench::plan('pressed-masa', RequestChange::pieces(3), RequestChange::scaleOf($step)))->json['water']['hydration_percent']['because'] ?? [],
             'text',
         );
         self::assertContains('Rounding to what the scale shows moves it by', $because(10));
@@ -120,7 +121,7 @@ final class WaterReasonsTest extends TestCase
      */
     private static function because(array $request): array
     {
-        return Bench::plan($request)->dough->waterFigure->because;
+        return Bench::planOf($request)->dough->waterFigure->because;
     }
 
     /**
@@ -146,7 +147,7 @@ final class WaterReasonsTest extends TestCase
     public function test_what_was_learned_of_scalds_moves_a_scalded_dough_by_its_swollen_share_and_leaves_a_cold_one_alone(): void
     {
         $water = static function (string $style, array $learned): array {
-            $plan = Bench::sketch(['style' => $style, 'learned' => $learned]);
+            $plan = Bench::sketchOf(['style' => $style, 'learned' => $learned]);
 
             return [100 * $plan->dough->pour->grams / $plan->dough->ledger->flourBaseGrams, $plan->dough->ledger->swollenShare(), array_column((new LearnedNotes($plan))->all(), 'key')];
         };
@@ -165,8 +166,8 @@ final class WaterReasonsTest extends TestCase
     {
         foreach (['millet-round' => ['heat' => ['value' => -6.0, 'deviation' => 1.0, 'batches' => 4]], 'pressed-masa' => ['feel' => ['value' => 5.0, 'deviation' => 1.0, 'batches' => 4]]] as $style => $learned) {
             foreach ([[], ['formula' => ['lines' => [['ingredient' => $style === 'pressed-masa' ? 'instant-masa-fine' : 'sorghum', 'grams' => 300]]]]] as $more) {
-                $with = Bench::sketch(['style' => $style, 'learned' => $learned, ...$more]);
-                $without = Bench::sketch(['style' => $style, ...$more]);
+                $with = Bench::sketchOf(['style' => $style, 'learned' => $learned, ...$more]);
+                $without = Bench::sketchOf(['style' => $style, ...$more]);
                 self::assertSame(1, preg_match('/Without it: (\d+) g of water/', (new LearnedNotes($with))->all()[0]->without, $said));
                 // What is poured decides how much starch swells, which the sentence leaves out.
                 self::assertEqualsWithDelta($without->dough->need->grams(), (float) ($said[1] ?? 0), $style === 'millet-round' ? 3.0 : 1.0, $style);

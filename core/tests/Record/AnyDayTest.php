@@ -89,7 +89,7 @@ final class AnyDayTest extends TestCase
 
     private static function plan(Seeded $seeded): PlannedBatch
     {
-        return PlannedBatch::of(Bench::plan([
+        return PlannedBatch::of(Bench::planOf([
             'style' => $seeded->one(['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap']),
             'pieces' => ['count' => $seeded->int(1, 12)],
             'formula' => ['extras' => [['ingredient' => 'rice-white', 'place' => 'dusting']]],

@@ -12,6 +12,7 @@ use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Griddle\TurnWindow;
 use StoneMill\Line\Step;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
@@ -24,6 +25,7 @@ use StoneMill\Record\TouchKept;
 use StoneMill\School\ActionKind;
 use StoneMill\School\Stage;
 use StoneMill\School\TurnAction;
+use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
@@ -75,7 +77,7 @@ final class AtTheGriddleTest extends TestCase
     {
         $seeded = new Seeded(77);
         for ($case = 0; $case < 40; $case++) {
-            $plan = PlannedBatch::of(Bench::sketch(['style' => $seeded->one(['pressed-masa', 'rice-round']), 'pieces' => ['count' => 12], 'hands' => $seeded->int(1, 3), 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => $seeded->between(200, 560)]]]));
+            $plan = PlannedBatch::of(Bench::sketch($seeded->one(['pressed-masa', 'rice-round']), RequestChange::roundGriddle($seeded->between(200, 560)), RequestChange::pieces(12), RequestChange::hands($seeded->int(1, 3))));
             $events = [];
             $now = 0.0;
             for ($done = $seeded->int(0, 25); $done > 0; $done--) {
@@ -109,7 +111,7 @@ final class AtTheGriddleTest extends TestCase
     public function test_a_first_piece_is_due_when_it_was_foretold_before_it_was_laid(): void
     {
         // On metal that nothing has cooled yet all touches come sooner; the page counts down by what was foretold until the house has answered.
-        $plan = PlannedBatch::of(Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 12], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 380]]]));
+        $plan = PlannedBatch::of(Bench::plan('pressed-masa', RequestChange::roundGriddle(380), RequestChange::pieces(12)));
         $first = static fn (BatchState $state): array => array_values(array_filter($state->griddle()->steps(), static fn (Step $step): bool => $step->piece === 1));
         $foretold = $first(BatchState::of($plan, []));
         $laid = $first(BatchState::of($plan, [self::event(EventKind::Laid, 0, ['piece' => 1, 'place' => $foretold[0]->place])]));
@@ -165,7 +167,7 @@ final class AtTheGriddleTest extends TestCase
 
     public function test_a_piece_that_the_probe_found_too_cool_is_lifted_later_and_no_other(): void
     {
-        $plan = PlannedBatch::of(Bench::plan(['style' => 'thick-corn-round', 'pieces' => ['count' => 2], 'formula' => ['method' => ['turns' => 'covered_slow']], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 400]]]));
+        $plan = PlannedBatch::of(Bench::plan('thick-corn-round', RequestChange::roundGriddle(400), RequestChange::pieces(2), RequestChange::school(TurnSchool::CoveredSlow)));
         self::assertNotNull($plan->wantedCentreCelsius);
         $lift = $plan->touches[count($plan->touches) - 1]->atSeconds;
         $events = [
@@ -205,7 +207,7 @@ final class AtTheGriddleTest extends TestCase
 
     private static function planned(): PlannedBatch
     {
-        return PlannedBatch::of(Bench::sketch(['style' => 'pressed-masa', 'pieces' => ['count' => 6], 'serve_at' => '2026-03-01T11:30:00+00:00', 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 500]]]));
+        return PlannedBatch::of(Bench::sketch('pressed-masa', RequestChange::roundGriddle(500), RequestChange::pieces(6), RequestChange::servedAt(new DateTimeImmutable('2026-03-01T11:30:00+00:00'))));
     }
 
     private static function refusal(BatchState $state, BatchEvent $event): ?string

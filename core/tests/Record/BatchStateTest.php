@@ -13,6 +13,7 @@ use StoneMill\Document\StateDocument;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\BowlLine;
@@ -21,6 +22,7 @@ use StoneMill\Record\LineOfPlan;
 use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\ShapeState;
+use StoneMill\School\Measuring;
 use StoneMill\School\Stage;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
@@ -31,12 +33,7 @@ final class BatchStateTest extends TestCase
 
     private static function planned(): PlannedBatch
     {
-        return PlannedBatch::of(Bench::sketch([
-            'style' => 'pressed-masa',
-            'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'grams' => 250], ['ingredient' => 'salt', 'grams' => 3]]],
-            'pieces' => ['count' => 6],
-            'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 500]],
-        ]));
+        return PlannedBatch::of(Bench::sketch('pressed-masa', RequestChange::roundGriddle(500), RequestChange::weighed(['instant-masa-fine' => 250, 'salt' => 3]), RequestChange::pieces(6)));
     }
 
     /** @param array<string, mixed> $fields */
@@ -60,7 +57,7 @@ final class BatchStateTest extends TestCase
     public function test_a_line_too_small_for_the_scale_brings_no_water_and_stops_nothing(): void
     {
         // 5 g of dough hold 0.03 g of salt: the scale shows none of it.
-        $tiny = PlannedBatch::of(Bench::sketch(['style' => 'pressed-masa', 'formula' => ['scale' => ['dough_grams' => 5]]]));
+        $tiny = PlannedBatch::of(Bench::sketch('pressed-masa', RequestChange::dough(5)));
         $bowl = BatchState::of($tiny, [$this->event(EventKind::Measured, ['ingredient' => 'salt', 'grams' => 3.2])])->bowl();
         self::assertSame([0.0], array_column(array_filter($bowl->lines(), static fn (BowlLine $line): bool => $line->planned->ingredient === 'salt'), 'waterPerGram'));
         self::assertGreaterThan(0, $bowl->wantedWaterGrams());
@@ -91,7 +88,7 @@ final class BatchStateTest extends TestCase
     public function test_a_heavier_egg_brings_water_that_need_not_be_poured(): void
     {
         // Almond wraps: 40 % egg, three quarters of it water. Ten grams more of it are about seven and a half less to pour.
-        $plan = PlannedBatch::of(Bench::sketch(['style' => 'almond-wrap']));
+        $plan = PlannedBatch::of(Bench::sketch('almond-wrap'));
         $egg = array_values(array_filter($plan->lines, static fn (LineOfPlan $line): bool => $line->ingredient === 'egg'))[0] ?? self::fail();
         $bowl = BatchState::of($plan, [$this->event(EventKind::Measured, ['ingredient' => 'egg', 'grams' => $egg->grams + 10])])->bowl();
         self::assertEqualsWithDelta($plan->waterGrams - 10 * $egg->broughtByGram(), $bowl->wantedWaterGrams(), 0.51);
@@ -282,7 +279,7 @@ final class BatchStateTest extends TestCase
         $requests = [['formula' => ['extras' => [['ingredient' => 'rice-white', 'place' => 'dusting']]], 'hands' => 2, 'serve_at' => '2026-03-01T12:30:00+01:00']];
         foreach (Bench::reference()->styles->all() as $style) {
             foreach ([[], ...$requests] as $request) {
-                $plan = Bench::sketch(['style' => $style->id, ...$request]);
+                $plan = Bench::sketchOf(['style' => $style->id, ...$request]);
                 /** @var array<string, mixed> $stored */
                 $stored = json_decode((string) json_encode(PlanDocument::of($plan)), true);
                 // A document tells seconds to the tenth and grams to the tenth of a milligram.
@@ -294,7 +291,7 @@ final class BatchStateTest extends TestCase
     public function test_a_scalded_dough_is_known_as_one_by_its_stored_plan(): void
     {
         // What is learned of scalds goes by the share of starch that heat swelled: a stored plan has to say it.
-        $plan = Bench::sketch(['style' => 'millet-round']);
+        $plan = Bench::sketch('millet-round');
         self::assertGreaterThan(0.2, PlanDocument::of($plan)->planned()->swollenShare);
         self::assertEqualsWithDelta($plan->dough->ledger->swollenShare(), PlanDocument::of($plan)->planned()->swollenShare, 1e-4);
     }
@@ -303,7 +300,7 @@ final class BatchStateTest extends TestCase
     {
         $weighed = BatchState::of(self::planned(), [$this->event(EventKind::Poured, ['grams' => 100.0])])->bowl();
         self::assertLessThan(1, $weighed->hydrationBand()['high'] - $weighed->hydrationBand()['low']);
-        $plan = PlannedBatch::of(Bench::sketch(['style' => 'pressed-masa', 'formula' => ['method' => ['measure' => 'feel']]]));
+        $plan = PlannedBatch::of(Bench::sketch('pressed-masa', RequestChange::school(Measuring::Feel)));
         $felt = BatchState::of($plan, [$this->event(EventKind::Poured, ['grams' => 300.0])])->bowl();
         // An eye is good to 10 %, eight times in ten to 12.8 %: h / 1.128 to h / 0.872.
         self::assertEqualsWithDelta($felt->hydrationPercent() / 1.12816, $felt->hydrationBand()['low'], 0.01);

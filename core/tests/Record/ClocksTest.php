@@ -45,7 +45,7 @@ final class ClocksTest extends TestCase
 
     private function masa(): PlannedBatch
     {
-        return PlannedBatch::of(Bench::sketch(['style' => 'pressed-masa']));
+        return PlannedBatch::of(Bench::sketch('pressed-masa'));
     }
 
     public function test_the_griddle_is_turned_on_later_by_a_cook_who_began_the_rest_later(): void
@@ -91,7 +91,7 @@ final class ClocksTest extends TestCase
 
     public function test_the_oven_rings_for_what_is_in_it_and_a_bread_without_it_has_no_such_clock(): void
     {
-        $chickpea = PlannedBatch::of(Bench::sketch(['style' => 'chickpea-pan-bread']));
+        $chickpea = PlannedBatch::of(Bench::sketch('chickpea-pan-bread'));
         $round = $chickpea->finishRounds[0];
         self::assertSame(50.0 + $round->seconds, $this->ends($chickpea, [$this->event(EventKind::OvenIn, 50)])[$round->what->value]);
         self::assertArrayNotHasKey('oven', $this->ends($this->masa(), []));

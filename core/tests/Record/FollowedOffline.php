@@ -43,7 +43,7 @@ final class FollowedOffline
     /** @return array<string, mixed> */
     private static function batch(string $style): array
     {
-        $plan = PlanDocument::of(Bench::sketch(['style' => $style, 'formula' => ['extras' => [['ingredient' => 'rice-white', 'place' => 'dusting']]]]))->planned();
+        $plan = PlanDocument::of(Bench::sketchOf(['style' => $style, 'formula' => ['extras' => [['ingredient' => 'rice-white', 'place' => 'dusting']]]]))->planned();
         $state = BatchState::of($plan, []);
         $start = self::pages($state);
         $steps = [];

@@ -53,14 +53,14 @@ final class OtherTouchesTest extends TestCase
 
     public function test_the_fat_that_is_brushed_on_is_weighed_and_declared(): void
     {
-        $extras = static fn (array $griddle): array => array_column((array) PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'griddle' => $griddle]))->json['extras'], 'place');
+        $extras = static fn (array $griddle): array => array_column((array) PlanDocument::of(Bench::planOf(['style' => 'pressed-masa', 'griddle' => $griddle]))->json['extras'], 'place');
         self::assertNotContains('faces', $extras([]));
         self::assertContains('faces', $extras(['own' => ['touches' => self::TOUCHES]]));
     }
 
     public function test_each_is_called_out_in_its_turn_and_logged_by_its_name(): void
     {
-        $document = PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'griddle' => ['own' => ['touches' => self::TOUCHES]]]))->json;
+        $document = PlanDocument::of(Bench::planOf(['style' => 'pressed-masa', 'griddle' => ['own' => ['touches' => self::TOUCHES]]]))->json;
         $state = BatchState::of(PlanDocument::stored($document, PlanDocument::FORMAT)->planned(), []);
         $at = 0;
         $record = static function (BatchState $state, array $fields) use (&$at): BatchState {

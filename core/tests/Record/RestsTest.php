@@ -22,7 +22,7 @@ final class RestsTest extends TestCase
     /** @param array<string, mixed> $formula */
     private static function plan(string $style, array $formula): BatchPlan
     {
-        return Bench::sketch(['style' => $style, 'formula' => $formula]);
+        return Bench::sketchOf(['style' => $style, 'formula' => $formula]);
     }
 
     /** @return array<string, float> seconds by kind of wait */
@@ -53,8 +53,8 @@ final class RestsTest extends TestCase
         $request = \StoneMill\Plan\PlanRequest::read(['style' => 'raised-round', 'formula' => ['rest' => ['minutes' => 240, 'place' => 'fridge']]], Bench::reference());
         // Two time constants of two hours: 5 + (28 − 5)·e⁻² = 8.1 °C.
         self::assertEqualsWithDelta(8.11, $request->rests->celsiusAfter(28.0, 240.0, $request->method->rest), 0.01);
-        $cold = Bench::plan(['style' => 'millet-round', 'formula' => ['rest' => ['minutes' => 600, 'place' => 'fridge']]]);
-        $warm = Bench::plan(['style' => 'millet-round', 'formula' => ['rest' => ['minutes' => 600, 'place' => 'warm']]]);
+        $cold = Bench::planOf(['style' => 'millet-round', 'formula' => ['rest' => ['minutes' => 600, 'place' => 'fridge']]]);
+        $warm = Bench::planOf(['style' => 'millet-round', 'formula' => ['rest' => ['minutes' => 600, 'place' => 'warm']]]);
         self::assertGreaterThan($warm->turns->lift->atSeconds, $cold->turns->lift->atSeconds);
     }
 

@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Record;
 use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Line\Step;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
@@ -25,7 +26,7 @@ final class SignsTest extends TestCase
     /** @param list<array{EventKind, float, array<string, mixed>}> $entries kind, seconds, fields */
     private static function after(array $entries, string $style = 'pressed-masa'): BatchState
     {
-        $state = BatchState::of(PlannedBatch::of(Bench::sketch(['style' => $style, 'pieces' => ['count' => 6], 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 460]]])), []);
+        $state = BatchState::of(PlannedBatch::of(Bench::sketch($style, RequestChange::roundGriddle(460), RequestChange::pieces(6))), []);
         foreach ($entries as $number => [$kind, $seconds, $fields]) {
             $state = $state->with(new BatchEvent(...['id' => sprintf('00000000-0000-4000-8000-%012d', $number), 'kind' => $kind, 'at' => LogTime::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), $seconds), ...$fields]));
         }

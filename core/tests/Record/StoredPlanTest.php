@@ -20,7 +20,7 @@ final class StoredPlanTest extends TestCase
     #[TestWith(['ledger.0.role'])]
     public function test_a_choice_that_nobody_knows_is_named_by_its_place(string $place): void
     {
-        $plan = PlanDocument::of(Bench::sketch(['style' => 'pressed-masa']))->json;
+        $plan = PlanDocument::of(Bench::sketch('pressed-masa'))->json;
         self::assertIsString(data_get($plan, $place));
         data_set($plan, $place, 'somersault');
         $this->expectException(NotAPlan::class);
@@ -30,7 +30,7 @@ final class StoredPlanTest extends TestCase
 
     public function test_the_line_of_a_day_is_refused_where_it_names_a_work_that_nobody_knows(): void
     {
-        $plan = PlanDocument::of(Bench::sketch(['style' => 'pressed-masa']))->json;
+        $plan = PlanDocument::of(Bench::sketch('pressed-masa'))->json;
         data_set($plan, 'line.actions.0.kind', 'somersault');
         $this->expectException(NotAPlan::class);
         PlanDocument::stored($plan, PlanDocument::FORMAT)->line();

@@ -10,6 +10,7 @@ use StoneMill\Document\StateDocument;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
@@ -39,7 +40,7 @@ final class TwoTabletsTest extends TestCase
     public function test_after_any_day_of_two_tablets_both_show_what_the_log_says(): void
     {
         $seeded = new Seeded(2609);
-        $plans = array_map(static fn (string $style): PlannedBatch => PlannedBatch::of(Bench::sketch(['style' => $style, 'pieces' => ['count' => 6]])), ['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap']);
+        $plans = array_map(static fn (string $style): PlannedBatch => PlannedBatch::of(Bench::sketch($style, RequestChange::pieces(6))), ['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap']);
         $undone = 0;
         for ($day = 0; $day < self::DAYS; $day++) {
             $plan = $seeded->one($plans);

@@ -48,7 +48,7 @@ final class CarryingTest extends TestCase
 
     public function test_what_the_cook_says_is_done_and_one_choice_brings_what_goes_with_it(): void
     {
-        $carry = static fn (array $carry, string $style = 'pressed-masa'): array => (array) data_get(PlanDocument::of(Bench::plan(['style' => $style, 'carry' => $carry]))->json, 'shape.carry');
+        $carry = static fn (array $carry, string $style = 'pressed-masa'): array => (array) data_get(PlanDocument::of(Bench::planOf(['style' => $style, 'carry' => $carry]))->json, 'shape.carry');
         self::assertSame('on_the_paper', $carry(['over' => 'on_the_paper'])['over']);
         self::assertSame('baking_paper', $carry(['over' => 'on_the_paper'])['liner']);
         self::assertSame('off_the_cloth', $carry(['liner' => 'damp_cloth'], 'patted-masa')['over']);
@@ -62,7 +62,7 @@ final class CarryingTest extends TestCase
     public function test_what_does_not_go_together_is_refused_with_what_does(array $carry, string $path, string $limit): void
     {
         try {
-            Bench::plan(['style' => 'pressed-masa', 'carry' => $carry]);
+            Bench::planOf(['style' => 'pressed-masa', 'carry' => $carry]);
             self::fail('planned');
         } catch (InvalidInput $refused) {
             self::assertSame([$path], array_map(static fn ($error): string => $error->path, $refused->errors));
@@ -73,7 +73,7 @@ final class CarryingTest extends TestCase
     public function test_paper_on_metal_that_is_too_hot_for_it_is_warned_of_and_one_tap_mends_it(): void
     {
         $warnings = static fn (float $celsius): array => array_values(array_filter(
-            Bench::plan(['style' => 'pressed-masa', 'carry' => ['over' => 'on_the_paper'], 'griddle' => ['surface_celsius' => $celsius]])->warnings,
+            Bench::planOf(['style' => 'pressed-masa', 'carry' => ['over' => 'on_the_paper'], 'griddle' => ['surface_celsius' => $celsius]])->warnings,
             static fn (Warning $warning): bool => $warning->id === 'paper-scorches',
         ));
         self::assertSame([], $warnings(215));
@@ -82,7 +82,7 @@ final class CarryingTest extends TestCase
 
     public function test_going_over_on_paper_and_round_the_press_take_hands_longer(): void
     {
-        $pace = static fn (array $more): mixed => data_get(PlanDocument::of(Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 4, 'grams_each' => 60], ...$more]))->json, 'line.pace');
+        $pace = static fn (array $more): mixed => data_get(PlanDocument::of(Bench::planOf(['style' => 'pressed-masa', 'pieces' => ['count' => 4, 'grams_each' => 60], ...$more]))->json, 'line.pace');
         self::assertEquals(4.0, data_get($pace([]), 'lay'));
         self::assertEquals(8.0, data_get($pace(['carry' => ['over' => 'on_the_paper']]), 'lay'));
         // Four presses: three more, of 5 s each.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Shape;
 
 use PHPUnit\Framework\TestCase;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Shape\Pressing;
 use StoneMill\Tests\Bench;
 
@@ -78,8 +79,8 @@ final class HandlingTest extends TestCase
     public function test_eaters_are_fed_by_whole_pieces(): void
     {
         // 110 g an eater in pieces of 43 g: three each.
-        self::assertSame(12, Bench::sketch(['style' => 'pressed-masa', 'pieces' => ['eaters' => 4]])->portions->count);
-        self::assertSame(4, Bench::sketch(['style' => 'thick-corn-round', 'pieces' => ['eaters' => 4]])->portions->count);
+        self::assertSame(12, Bench::sketch('pressed-masa', RequestChange::eaters(4))->portions->count);
+        self::assertSame(4, Bench::sketch('thick-corn-round', RequestChange::eaters(4))->portions->count);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Shape;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Plan\Warning;
 use StoneMill\Shape\Oblong;
 use StoneMill\Shape\Pressing;
@@ -47,7 +48,7 @@ final class OblongTest extends TestCase
 
     public function test_the_plan_bakes_the_same_bread_and_knows_that_it_is_longer(): void
     {
-        $plan = static fn (float $ratio): array => PlanDocument::of(Bench::plan(['style' => 'patted-masa', 'pieces' => ['count' => 6, 'long_over_wide' => $ratio], 'gear' => ['griddle' => ['shape' => 'rectangle', 'width_mm' => 540, 'depth_mm' => 360]]]))->json;
+        $plan = static fn (float $ratio): array => PlanDocument::of(Bench::planOf(['style' => 'patted-masa', 'pieces' => ['count' => 6, 'long_over_wide' => $ratio], 'gear' => ['griddle' => ['shape' => 'rectangle', 'width_mm' => 540, 'depth_mm' => 360]]]))->json;
         [$round, $long] = [$plan(1), $plan(2)];
         foreach (['shape.thickness_mm.value', 'portion.piece_grams.value'] as $same) {
             self::assertEquals(data_get($round, $same), data_get($long, $same), $same);
@@ -59,7 +60,7 @@ final class OblongTest extends TestCase
 
     public function test_it_is_its_length_that_has_to_fit_press_and_griddle(): void
     {
-        $warned = static fn (float $ratio): array => array_map(static fn (Warning $warning): string => $warning->id, Bench::plan(['style' => 'pressed-masa', 'pieces' => ['count' => 6, 'long_over_wide' => $ratio], 'gear' => ['press' => ['diameter_mm' => 190], 'griddle' => ['shape' => 'round', 'diameter_mm' => 260]]])->warnings);
+        $warned = static fn (float $ratio): array => array_map(static fn (Warning $warning): string => $warning->id, Bench::plan('pressed-masa', RequestChange::roundGriddle(260), RequestChange::pieces(6), RequestChange::longOverWide($ratio), RequestChange::press(190))->warnings);
         self::assertSame([], array_values(array_filter($warned(1), static fn (string $id): bool => str_starts_with($id, 'too-wide'))));
         self::assertSame(['too-wide-for-press', 'too-wide-for-griddle'], array_values(array_filter($warned(3.5), static fn (string $id): bool => str_starts_with($id, 'too-wide'))));
     }
@@ -77,7 +78,7 @@ final class OblongTest extends TestCase
     {
         foreach ([0.5, 4.5] as $ratio) {
             try {
-                Bench::plan(['style' => 'pressed-masa', 'pieces' => ['long_over_wide' => $ratio]]);
+                Bench::plan('pressed-masa', RequestChange::longOverWide($ratio));
                 self::fail('planned');
             } catch (InvalidInput $refused) {
                 self::assertSame('pieces.long_over_wide', $refused->errors[0]->path);

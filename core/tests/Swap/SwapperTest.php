@@ -20,7 +20,7 @@ final class SwapperTest extends TestCase
         self::assertEqualsWithDelta(3.6, $option['percent'], 0.01);
         // The egg brought 40 · 76.2 % = 30.48 points of water. Almond takes 30 · 0.96 (to roll) = 28.8; xanthan asks 4 · 4 = 16 and gets
         // 16 · 28.8 / 44.8 = 10.29; with the husk, 3.6 · 6 = 21.6, both ask 37.6 and get 37.6 · 28.8 / 66.4 = 16.31: 6.02 more.
-        $before = Bench::plan(['style' => 'almond-wrap']);
+        $before = Bench::plan('almond-wrap');
         $ledger = $before->dough->ledger;
         self::assertEqualsWithDelta(100 * $ledger->neededGrams() / $ledger->flourBaseGrams + 30.48 + 6.02, $option['hydration_percent'], 1.5, 'so far from the style the ledger leads');
         self::assertEqualsWithDelta($before->dough->ledger->bindingIndex(), $option['binding_index'], 0.5);
@@ -45,7 +45,7 @@ final class SwapperTest extends TestCase
     #[DataProvider('thereAndBack')]
     public function test_swapping_there_and_back_returns_within_2_percent(string $style, string $replace): void
     {
-        $before = Bench::plan(['style' => $style]);
+        $before = Bench::plan($style);
         $options = self::options(['request' => ['style' => $style], 'replace' => $replace]);
         self::assertNotSame([], $options);
         $had = array_map(static fn ($row): string => $row->line->ingredient->id, $before->dough->ledger->rows);
@@ -66,7 +66,7 @@ final class SwapperTest extends TestCase
                 // So far off by taste or make that it is not among the close ones on the way back.
                 continue;
             }
-            $after = Bench::plan($back['request']);
+            $after = Bench::planOf($back['request']);
             $was = $before->dough->ledger->rows;
             $percent = array_column(array_map(static fn ($row): array => [$row->line->ingredient->id, $row->percent], $after->dough->ledger->rows), 1, 0);
             foreach ($was as $row) {
@@ -79,7 +79,7 @@ final class SwapperTest extends TestCase
     public function test_every_option_holds_as_well_or_says_how_it_does_not(): void
     {
         foreach (['pressed-masa' => 'instant-masa-fine', 'almond-wrap' => 'almond-blanched', 'oat-round' => 'oat'] as $style => $replace) {
-            $index = Bench::plan(['style' => $style])->dough->ledger->bindingIndex();
+            $index = Bench::plan($style)->dough->ledger->bindingIndex();
             foreach (self::options(['request' => ['style' => $style], 'replace' => $replace]) as $option) {
                 $even = abs($option['binding_index'] - $index) < 1.01;
                 $said = array_filter($option['differences'], static fn (array $difference): bool => str_starts_with($difference['text'], 'Holds'));
