@@ -289,6 +289,13 @@ main {
   outline: none;
 }
 
+/* All places in one line of a tablet that lies on its side. */
+@media (max-width: 76rem) {
+  .top-places a {
+    padding-inline: 0.4rem;
+  }
+}
+
 @media (max-width: 72rem) {
   .top {
     gap: 0 0.6rem;

@@ -132,9 +132,22 @@ flat = [n, *s["depth"], s["dry_per_m3"], s["water_per_dry"], s["solid_density"],
 flat += [p[name] for name in ("contactRaw", "contactSet", "contactDry", "settlingSeconds", "firstContact", "diffusivity", "catchDepth", "rimShare", "wetRimShare", "spotShare", "openConvection", "emissivity")]
 flat += [s[name] for name in ("start", "stored", "set", "regulation", "most_power", "lateral", "covered", "room", "first_step", "longest_step", "growth", "readiness")]
 flat += [len(s["turns"]), *s["turns"], steps, len(table), *s["boiling"]]
-c = json.loads(subprocess.run([sys.argv[2]], input=" ".join(map(repr, flat)), text=True, capture_output=True, check=True).stdout)
+
+
+def run_c():
+    return json.loads(subprocess.run([sys.argv[2]], input=" ".join(map(repr, flat)), text=True, capture_output=True, check=True).stdout)
+
+
+def run_php():
+    return float(subprocess.run(["php", "bench/bake/run.php", "median"], text=True, capture_output=True, check=True).stdout)
+
+
+# In turns, since this machine is now quicker and now slower.
+pairs = [(run_php(), run_c()) for _ in range(7)]
+c = pairs[0][1]
+over_c = sorted(one / other["median_ms"] for one, other in pairs)[len(pairs) // 2]
 
 began = time.perf_counter()
 loss, metal = run(float(sys.argv[3]) if len(sys.argv) > 3 else 1e-3)
 scipy_ms = 1e3 * (time.perf_counter() - began)
-print(json.dumps({"c_ms": c["median_ms"], "c_loss": c["loss"], "c_metal": c["metal"], "scipy_ms": scipy_ms, "scipy_loss": loss, "scipy_metal": metal}))
+print(json.dumps({"over_c": over_c, "c_ms": c["median_ms"], "c_loss": c["loss"], "c_metal": c["metal"], "scipy_ms": scipy_ms, "scipy_loss": loss, "scipy_metal": metal}))

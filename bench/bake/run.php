@@ -87,6 +87,10 @@ $iron = Iron::of(Metal::CastIron, Burner::Regulated, 5, 230, 0.4, 70);
 $matter = $bread->matter;
 $answer = static fn (BakeUnderWay $bake): array => ['loss' => $bake->lossShare(), 'celsius' => $bake->profile(), 'metal' => $bake->metalCelsius()];
 $median = median(static fn () => bake($bread, $mesh));
+if (($argv[1] ?? '') === 'median') {
+    echo $median, "\n";
+    exit;
+}
 echo json_encode([
     'median_ms' => $median,
     'by_layers' => least([16 => static fn () => bake($bread, new Mesh(16)), 32 => static fn () => bake($bread, new Mesh(32)), 64 => static fn () => bake($bread, new Mesh(64))]),

@@ -24,11 +24,11 @@ final class Steam
 
     private const PASCAL_PER_TORR = 133.322;
 
-    /** Highest boiling point that the table knows; drier bread keeps its last water. */
-    private const MOST_CELSIUS = 250.0;
+    /** In °C: highest boiling point that the table knows; drier bread keeps its last water. */
+    private const MOST_BOILING = 250.0;
 
-    /** Of water that nothing holds. */
-    private const LEAST_CELSIUS = 100.0;
+    /** In °C, of water that nothing holds. */
+    public const LEAST_BOILING = 100.0;
 
     /** In the logarithm of the kelvins above 100 °C, as boilingFrom looks for them: how far apart it begins, and how near it ends. */
     private const FIRST_STEP = 0.05;
@@ -99,16 +99,16 @@ final class Steam
     /** @return non-empty-list<float> */
     private static function boilingPoints(): array
     {
-        $driest = self::heldBoilingAt(self::MOST_CELSIUS);
-        $wettest = self::heldBoilingAt(self::LEAST_CELSIUS);
-        $points = [self::MOST_CELSIUS];
-        $above = log(self::MOST_CELSIUS - self::LEAST_CELSIUS);
+        $driest = self::heldBoilingAt(self::MOST_BOILING);
+        $wettest = self::heldBoilingAt(self::LEAST_BOILING);
+        $points = [self::MOST_BOILING];
+        $above = log(self::MOST_BOILING - self::LEAST_BOILING);
         for ($step = 1; $step <= self::TABLE_MOST * self::TABLE_STEPS; $step++) {
             $waterPerDry = $step / self::TABLE_STEPS;
             $points[] = match (true) {
-                $waterPerDry <= $driest => self::MOST_CELSIUS,
-                $waterPerDry >= $wettest => self::LEAST_CELSIUS,
-                default => self::LEAST_CELSIUS + exp($above = self::boilingFrom($above, log($waterPerDry))),
+                $waterPerDry <= $driest => self::MOST_BOILING,
+                $waterPerDry >= $wettest => self::LEAST_BOILING,
+                default => self::LEAST_BOILING + exp($above = self::boilingFrom($above, log($waterPerDry))),
             };
         }
 
@@ -124,7 +124,7 @@ final class Steam
      */
     private static function boilingFrom(float $above, float $lnWaterPerDry): float
     {
-        $missing = static fn (float $above): float => log(self::heldBoilingAt(self::LEAST_CELSIUS + exp($above))) - $lnWaterPerDry;
+        $missing = static fn (float $above): float => log(self::heldBoilingAt(self::LEAST_BOILING + exp($above))) - $lnWaterPerDry;
         $before = $above;
         $missed = $missing($before);
         $above -= self::FIRST_STEP;

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests\Plan;
 
+use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Dough\FormulaLine;
+use StoneMill\Dough\Room;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Fault\Changes;
 use StoneMill\Fault\NextChange;
 use StoneMill\Fault\StagedBatch;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\GivenRequest;
+use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\RequestChange;
 use StoneMill\School\Likeness;
+use StoneMill\School\Purpose;
 use StoneMill\School\Rest;
 use StoneMill\School\Scald;
 use StoneMill\Style\Style;
@@ -73,6 +78,34 @@ final class RequestChangeTest extends TestCase
     {
         $given = GivenRequest::of(['style' => 'pressed-masa', 'water' => ['celsius' => 60], 'formula' => ['rest' => ['minutes' => 45]]]);
         self::assertSame('{"style":"pressed-masa","formula":{"method":{"rest":"short"}}}', json_encode($given->with(RequestChange::waterOf(null))->with(RequestChange::school(Rest::Short))->json()));
+    }
+
+    public function test_what_is_wished_by_name_stands_in_the_request_that_is_read(): void
+    {
+        $read = static fn (RequestChange ...$wished): PlanRequest => Bench::request('rice-round', ...$wished)->read(Bench::reference());
+        self::assertSame(3, $read(RequestChange::hands(3))->hands);
+        self::assertEquals(new Room(28.0, 70.0), $read(RequestChange::room(28, 70))->room);
+        self::assertSame(Purpose::Crisp, $read(RequestChange::purpose(Purpose::Crisp))->purpose);
+        self::assertSame(150.0, $read(RequestChange::press(150))->gear->pressMillimetres);
+        self::assertSame([500.0, null], [$read(RequestChange::dough(500))->scale?->doughGrams, $read(RequestChange::dough(500))->pieces->count]);
+        self::assertSame(['salt', 6.0], [$read(RequestChange::limitedBy('salt', 6))->scale?->limitIngredient, $read(RequestChange::limitedBy('salt', 6))->scale?->limitGrams]);
+        self::assertSame(['rice-white', 'salt'], array_map(static fn (FormulaLine $line): string => $line->ingredient->id, $read(RequestChange::weighed(['rice-white' => 300, 'salt' => 4.5]))->formula->lines));
+        self::assertSame(250.0, $read(RequestChange::roundGriddle(250))->gear->griddle['width'] ?? null);
+        $evening = new DateTimeImmutable('2026-03-01T19:00:00+02:00');
+        $served = Bench::request('rice-round', RequestChange::servedAt($evening));
+        self::assertEquals($evening, $served->read(Bench::reference())->serveAt);
+        self::assertNull($served->with(RequestChange::anyTime())->read(Bench::reference())->serveAt);
+    }
+
+    public function test_flour_dough_and_a_last_bag_are_three_ways_to_say_how_much_and_the_last_said_counts(): void
+    {
+        $ways = [RequestChange::flour(400), RequestChange::dough(900), RequestChange::limitedBy('salt', 6)];
+        foreach ($ways as $first) {
+            foreach ($ways as $last) {
+                $said = Bench::request('rice-round', RequestChange::pieces(12), $first, $last);
+                self::assertEquals(Bench::sketch('rice-round', $last)->dough->waterFigure->value, Bench::sketchOf($said->json())->dough->waterFigure->value);
+            }
+        }
     }
 
     private static function planned(GivenRequest $given): ?BatchPlan

@@ -53,6 +53,9 @@ final class Layers
 
     private bool $anyBoils = false;
 
+    /** @var array<int, float> nothing of each layer */
+    private readonly array $none;
+
     /** @var array<int, float> m²/s by whole °C */
     private readonly array $diffusivity;
 
@@ -71,7 +74,8 @@ final class Layers
         $this->water = array_map(static fn (float $each): float => $each * $matter->waterPerDry, $this->dry);
         $this->celsius = array_fill(0, $mesh->layers, $bread->celsius);
         $this->peak = $this->celsius;
-        $this->boiling = array_fill(0, $mesh->layers, 0.0);
+        $this->none = array_fill(0, $mesh->layers, 0.0);
+        $this->boiling = $this->none;
         [$a, $b] = $matter->solidHeat;
         $t = $bread->celsius;
         $this->enthalpy = array_map(
@@ -277,9 +281,7 @@ final class Layers
         $enthalpy = $this->enthalpy;
         $celsius = $this->celsius;
         $peak = $this->peak;
-        $boiling = [];
-        $down = [];
-        $downHeat = [];
+        $boiling = $down = $downHeat = $this->none;
         $anyBoils = false;
         $up = 0.0;
         $upHeat = 0.0;
@@ -289,13 +291,16 @@ final class Layers
             $c0 = $dry * $a + $w * $la;
             $c1 = $dry * $b + $w * $lb;
             $t = (sqrt($c0 * $c0 + 2 * $c1 * $h) - $c0) / $c1;
+            if ($t < Steam::LEAST_BOILING && $up <= 1e-12) {
+                $celsius[$i] = $t;
+                $peak[$i] = $t > $peak[$i] ? $t : $peak[$i];
+
+                continue;
+            }
             $x = $w / $dry * Steam::TABLE_STEPS;
             $entry = $x >= $end ? $end : (int) $x;
             $fall = $table[$entry] - $table[$entry + 1];
             $boils = $table[$entry] - $fall * ($x - $entry);
-            $sinks = 0.0;
-            $sinksHeat = 0.0;
-            $follows = 0.0;
             $isMoved = false;
             if ($t > $boils && $w > 1e-9) {
                 $isMoved = $anyBoils = true;
@@ -304,14 +309,14 @@ final class Layers
                 // As it dries its boiling point climbs: the excess heats the layer along that curve.
                 $gone = ($h - $boils * ($c0 + 0.5 * $c1 * $boils)) / ($latent + ($c0 + $c1 * $boils) * $steepness);
                 $gone = $gone > 0.5 * $w ? 0.5 * $w : $gone;
-                $follows = $latent / ($steepness + 1e-9);
+                $boiling[$i] = $latent / ($steepness + 1e-9);
                 $carried = $gone * ($boils * ($la + 0.5 * $lb * $boils) + $latent);
                 $w -= $gone;
                 $h -= $carried;
-                $sinks = $rim * $gone;
-                $sinksHeat = $rim * $carried;
-                $up += $gone - $sinks;
-                $upHeat += $carried - $sinksHeat;
+                $down[$i] = $rim * $gone;
+                $downHeat[$i] = $rim * $carried;
+                $up += $gone - $down[$i];
+                $upHeat += $carried - $downHeat[$i];
             } elseif ($up > 1e-12 && $t < $boils) {
                 $isMoved = true;
                 $each = $upHeat / $up;
@@ -332,9 +337,6 @@ final class Layers
             }
             $celsius[$i] = $t;
             $peak[$i] = $t > $peak[$i] ? $t : $peak[$i];
-            $down[] = $sinks;
-            $downHeat[] = $sinksHeat;
-            $boiling[] = $follows;
         }
         $this->celsius = $celsius;
         $this->enthalpy = $enthalpy;
