@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { api, isFinal, Refusal, Unreachable } from './client'
+import { api, isFinal, onSessionEnded, Refusal, Unreachable } from './client'
 
 const answer = (status: number, body: unknown) =>
   new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
@@ -103,6 +103,26 @@ describe('asking the house', () => {
     await expect(api.kitchen()).rejects.toBeInstanceOf(Unreachable)
     sent.mockResolvedValue(new Response('<html>', { status: 502 }))
     await expect(api.kitchen()).rejects.toBeInstanceOf(Unreachable)
+  })
+
+  it('asks nobody in again for a 401 to what was asked before the cook was let in', async () => {
+    const ended = vi.fn()
+    onSessionEnded(ended)
+    const forgotten = () =>
+      answer(401, { ...refusal, type: 'urn:stone-mill:problem:signed-out', status: 401 })
+    let late: (answer: Response) => void = () => undefined
+    sent.mockReturnValueOnce(new Promise<Response>(give => (late = give)))
+    const asked = api.kitchen()
+    const clock = performance.now()
+    await vi.waitFor(() => expect(performance.now()).toBeGreaterThan(clock))
+    sent.mockResolvedValueOnce(answer(200, {}))
+    await api.signIn('cook', 'masa-and-water')
+    late(forgotten())
+    await expect(asked).rejects.toBeInstanceOf(Refusal)
+    expect(ended).not.toHaveBeenCalled()
+    sent.mockResolvedValueOnce(forgotten())
+    await expect(api.kitchen()).rejects.toBeInstanceOf(Refusal)
+    expect(ended).toHaveBeenCalledOnce()
   })
 
   it('lets a question that was given up end as given up', async () => {

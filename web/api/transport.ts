@@ -27,6 +27,9 @@ async function carried(request: Request): Promise<Response> {
     houseAway.value = true
     throw new Unreachable('The house does not answer.')
   })
+  sent.set(response, sentAt)
+  if (request.method === 'POST' && request.url.endsWith('/session') && response.ok)
+    begunAt = houseClock.steadily
   // What the service worker kept of an earlier day tells an old time; it keeps only some of what is read.
   const isOfNow = request.method !== 'GET' || request.url.includes('/news')
   if (isOfNow) {
@@ -35,6 +38,10 @@ async function carried(request: Request): Promise<Response> {
   }
   return response
 }
+
+/** When what is answered was asked, and when the cook was let in last, by the steady clock. */
+const sent = new WeakMap<Response, number>()
+let begunAt = -Infinity
 
 function hearTime(response: Response, sentAt: number): void {
   const time = response.headers.get('House-Time')
@@ -52,7 +59,7 @@ type Answered<Answer> = Promise<{ data?: Answer; error?: unknown; response: Resp
  */
 export async function heard<Answer>(asked: Answered<Answer>): Promise<Answer | null> {
   const { data, error, response } = await asked
-  if (!response.ok) throw refusal(error, response.status)
+  if (!response.ok) throw refusal(error, response)
   return data ?? null
 }
 
@@ -90,9 +97,11 @@ export function onSessionEnded(then: () => void): void {
   sessionEnded = then
 }
 
-function refusal(error: unknown, status: number): Error {
-  if (!isProblem(error)) return new Unreachable(`The house answered ${status} without words.`)
-  if (status === 401 && !error.type.endsWith('wrong-sign-in')) sessionEnded()
+function refusal(error: unknown, response: Response): Error {
+  if (!isProblem(error)) return new Unreachable(`The house answered ${response.status} without words.`)
+  // What was asked before the cook was let in again, and is answered after, says nothing of now.
+  const isOfNow = (sent.get(response) ?? Infinity) >= begunAt
+  if (response.status === 401 && isOfNow && !error.type.endsWith('wrong-sign-in')) sessionEnded()
   return new Refusal(error)
 }
 
