@@ -44,7 +44,7 @@ cat >bench/results.md <<EOF
 | slider key to new number on the page, Chromium's own clock, median and 90 % | $(field "$slider" median_ms) ms, $(field "$slider" p90_ms) ms | under 100 ms |
 | from a key on each of $(field "$faders" faders | cut -d. -f1) faders to the frame with its plan: median, 95 %; the slowest fader's 95 %; an empty answer between the keys: median, 95 % | $(field "$faders" median_ms) ms, $(field "$faders" p95_ms) ms; $(php -r 'echo json_decode($argv[1], true)["worst"];' "$faders"), $(field "$faders" worst_p95_ms) ms; $(field "$faders" empty_median_ms) ms, $(field "$faders" empty_p95_ms) ms | under 100 ms |
 | one bake of a 2 mm disc for 180 s at 16 layers, median | $(field "$(cat "$work/bake.json")" median_ms) ms | under 40 ms |
-| the same bake over the same scheme in C with -O2, which gives the same loss to twelve digits | $(php -r 'printf("%.1f", json_decode($argv[1], true)["over_c"]);' "$others") | at most 25 |
+| the same bake over the same scheme in C with -O2, which gives the same loss to twelve digits | $(field "$others" over_c) | at most 25 |
 | SciPy's BDF on the same equations over it, at equal accuracy | $(over "$others" scipy_ms "$(cat "$work/bake.json")" median_ms) | at least 5 |
 | cost with layers and with time | $growth | grows in proportion |
 | a plan without its griddle; the picture of a bake with its JSON | $(field "$core" sketch_ms) ms; $(field "$core" bake_ms) ms | |

@@ -38,8 +38,7 @@ export function useAsking<Question, Answer>(
 
 /**
  * Asks for what goes with a number, once the number itself is not waited for any more: the two would share a processor, and
- * what the first has worked out the second need not. What was answered is not
- * asked again.
+ * what the first has worked out the second need not. What was answered is not asked again.
  */
 export function useAskingBehind<Question, Answer>(
   ask: (question: Question, signal: AbortSignal) => Promise<Answer>,
@@ -51,8 +50,9 @@ export function useAskingBehind<Question, Answer>(
   watch(
     [question, numberIsDue],
     ([next, isDue]) => {
+      if (isDue) return
       const written = JSON.stringify(next)
-      if (isDue || (written === asked && !refused.value)) return
+      if (written === asked && !refused.value) return
       asked = written
       void about(next)
     },

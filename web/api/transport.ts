@@ -18,6 +18,10 @@ export const contract = createClient<paths>({
   fetch: carried,
 })
 
+/** When what is answered was asked, and when the cook was let in last, by the steady clock. */
+const sent = new WeakMap<Response, number>()
+let begunAt = -Infinity
+
 /** What the house answers, whatever it is, with its time; that it does not answer is known to every place. */
 async function carried(request: Request): Promise<Response> {
   const arrived = arrivedAnswer(request)
@@ -38,10 +42,6 @@ async function carried(request: Request): Promise<Response> {
   }
   return response
 }
-
-/** When what is answered was asked, and when the cook was let in last, by the steady clock. */
-const sent = new WeakMap<Response, number>()
-let begunAt = -Infinity
 
 function hearTime(response: Response, sentAt: number): void {
   const time = response.headers.get('House-Time')

@@ -19,7 +19,7 @@ const bowl = computed(() => batch.state.bowl)
 const appearance = useAppearance()
 const isNarrow = useMediaQuery('(max-width: 64rem)')
 /** At the bench and on a phone the bowl is one line that opens; what must be heeded stands above it. */
-const isFolded = computed(() => isNarrow.value || appearance.view === 'bench')
+const isFolded = computed(() => isNarrow.value || appearance.isBench)
 const containsWheat = computed(() => plan.label.gluten.status === 'contains_wheat')
 const inALine = computed(() => {
   const { water_grams, dough_grams, hydration_percent } = bowl.value

@@ -25,7 +25,7 @@ function weigh(extra: Extra) {
 
 <template>
   <section class="panel stack" aria-label="Beside the dough">
-    <h2 v-if="appearance.view !== 'bench'">Beside the dough</h2>
+    <h2 v-if="!appearance.isBench">Beside the dough</h2>
     <ul class="rows">
       <li v-for="extra in extras" :key="key(extra)" class="extra" :class="{ 'is-in': extra.grams !== null }">
         <span class="extra-name"

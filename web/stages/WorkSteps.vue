@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { storeToRefs } from 'pinia'
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Batch, Stage } from '@/api/types'
@@ -9,9 +10,8 @@ import { useBatch } from './batch'
 /** What there is to do at this stage besides its one act: the step at hand with its check, and what comes after it. */
 const { batch, stage } = defineProps<{ batch: Batch; stage: Stage }>()
 const store = useBatch()
-const appearance = useAppearance()
 /** At the bench one thing at a time. */
-const isBench = computed(() => appearance.view === 'bench')
+const { isBench } = storeToRefs(useAppearance())
 const steps = computed(() => batch.state.steps.filter(step => step.stage === stage))
 const at = computed(() => steps.value.find(step => !step.done_at))
 const rest = computed(() => steps.value.filter(step => !step.done_at && step !== at.value))

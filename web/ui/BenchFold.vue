@@ -20,7 +20,7 @@ const {
 }>()
 const appearance = useAppearance()
 const isTight = useTight()
-const isFolded = computed(() => (phone ? isTight.value : appearance.view === 'bench'))
+const isFolded = computed(() => (phone ? isTight.value : appearance.isBench))
 </script>
 
 <template>

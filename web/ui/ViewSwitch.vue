@@ -5,12 +5,7 @@ const appearance = useAppearance()
 </script>
 
 <template>
-  <button
-    type="button"
-    class="top-button"
-    :aria-pressed="appearance.view === 'bench'"
-    @click="appearance.switchView"
-  >
+  <button type="button" class="top-button" :aria-pressed="appearance.isBench" @click="appearance.switchView">
     Bench view
   </button>
 </template>

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { ref, watchEffect } from 'vue'
+import { computed, ref, watchEffect } from 'vue'
 
 type Theme = 'light' | 'dark'
 type View = 'desk' | 'bench'
@@ -8,6 +8,7 @@ type View = 'desk' | 'bench'
 export const useAppearance = defineStore('appearance', () => {
   const theme = ref<Theme>(stored<Theme>('mill.theme', ['light', 'dark']) ?? preferred())
   const view = ref<View>(stored<View>('mill.view', ['desk', 'bench']) ?? 'desk')
+  const isBench = computed(() => view.value === 'bench')
   const muted = ref(localStorage.getItem('mill.muted') === 'yes')
   const spoken = ref(localStorage.getItem('mill.spoken') === 'yes')
   /** Whether simulated devices stand where real ones could. Off until somebody asks for them. */
@@ -32,7 +33,7 @@ export const useAppearance = defineStore('appearance', () => {
     view.value = view.value === 'desk' ? 'bench' : 'desk'
   }
 
-  return { theme, view, muted, spoken, simulated, switchTheme, switchView }
+  return { theme, view, isBench, muted, spoken, simulated, switchTheme, switchView }
 })
 
 function stored<T extends string>(key: string, known: T[]): T | undefined {

@@ -6,5 +6,5 @@ import { useAppearance } from './appearance'
 export function useTight() {
   const appearance = useAppearance()
   const isNarrow = useMediaQuery('(max-width: 48rem)')
-  return computed(() => appearance.view === 'bench' && isNarrow.value)
+  return computed(() => appearance.isBench && isNarrow.value)
 }

@@ -101,7 +101,7 @@ final readonly class RequestChange
     /** So much flour, and as much dough and as many pieces as that makes. */
     public static function flour(float $grams): self
     {
-        return (new self(['formula' => ['scale' => ['flour_grams' => $grams, 'dough_grams' => null, 'limit' => null]]]))->and(self::anyCount());
+        return self::scaledTo(flourGrams: $grams);
     }
 
     /** So many of the dough that there is, as large as that makes them. */
@@ -175,12 +175,6 @@ final readonly class RequestChange
         return new self(['purpose' => $purpose->value]);
     }
 
-    /** @param float|null $minutes null leaves it to the school */
-    public static function restOf(?float $minutes): self
-    {
-        return new self(['formula' => ['rest' => ['minutes' => $minutes]]]);
-    }
-
     /** @param array<string, float|int> $grams by ingredient; these lines and no other */
     public static function weighed(array $grams): self
     {
@@ -196,13 +190,13 @@ final readonly class RequestChange
     /** So much dough, and as many pieces as that makes. */
     public static function dough(float $grams): self
     {
-        return (new self(['formula' => ['scale' => ['flour_grams' => null, 'dough_grams' => $grams, 'limit' => null]]]))->and(self::anyCount());
+        return self::scaledTo(doughGrams: $grams);
     }
 
     /** So much of one ingredient, and as many pieces as all that goes with it makes. */
     public static function limitedBy(string $ingredient, float $grams): self
     {
-        return (new self(['formula' => ['scale' => ['flour_grams' => null, 'dough_grams' => null, 'limit' => ['ingredient' => $ingredient, 'grams' => $grams]]]]))->and(self::anyCount());
+        return self::scaledTo(limit: ['ingredient' => $ingredient, 'grams' => $grams]);
     }
 
     /** For so many eaters. */
@@ -275,5 +269,15 @@ final readonly class RequestChange
     private static function linesIn(string $measure, array $amounts): self
     {
         return self::lines(array_map(static fn (string $ingredient, float|int $amount): array => ['ingredient' => $ingredient, $measure => $amount], array_keys($amounts), array_values($amounts)));
+    }
+
+    /**
+     * One of the three ways to say how much; the others make way, and as many pieces come of it as there is dough for.
+     *
+     * @param array{ingredient: string, grams: float}|null $limit
+     */
+    private static function scaledTo(?float $flourGrams = null, ?float $doughGrams = null, ?array $limit = null): self
+    {
+        return (new self(['formula' => ['scale' => ['flour_grams' => $flourGrams, 'dough_grams' => $doughGrams, 'limit' => $limit]]]))->and(self::anyCount());
     }
 }

@@ -5,20 +5,15 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Plan;
 
 use PHPUnit\Framework\TestCase;
-use StoneMill\Griddle\ModelTurnPlanner;
-use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\Portrait;
-use StoneMill\Plan\Reference;
+use StoneMill\Tests\Bench;
 
 final class PortraitTest extends TestCase
 {
     /** @param array<string, mixed> $request */
     private static function portrait(array $request): Portrait
     {
-        $reference = Reference::shipped();
-
-        return Portrait::of((new Planner($reference, new ModelTurnPlanner))->plan(PlanRequest::read($request, $reference)));
+        return Portrait::of(Bench::planOf($request));
     }
 
     private static function light(string $colour): int
@@ -29,7 +24,7 @@ final class PortraitTest extends TestCase
     public function test_breads_of_all_styles_are_told_apart(): void
     {
         $seen = [];
-        foreach (Reference::shipped()->styles->all() as $style) {
+        foreach (Bench::reference()->styles->all() as $style) {
             $portrait = self::portrait(['style' => $style->id]);
             $seen[json_encode([round($portrait->diameterMillimetres / 20), round($portrait->thicknessMillimetres), $portrait->base], JSON_THROW_ON_ERROR)][] = $style->id;
             self::assertLessThanOrEqual(self::light($portrait->base) + 2, self::light($portrait->spot), $style->id);

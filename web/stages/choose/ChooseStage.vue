@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { storeToRefs } from 'pinia'
 import { computed } from 'vue'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/bench/house'
 import Choice from '@/ui/Choice.vue'
 import BenchFold from '@/ui/BenchFold.vue'
-import { useUnits } from '@/ui/units'
 import Fader from '@/ui/Fader.vue'
 import ForWhat from '@/ui/ForWhat.vue'
 import OnWhat from '@/ui/OnWhat.vue'
@@ -29,10 +29,8 @@ const VIEWS = [
 ] as const
 type View = (typeof VIEWS)[number]['value']
 const view = remembered<View>('choose', 'much')
-const appearance = useAppearance()
 /** At the bench the bread is decided: what it is good for was read before. */
-const units = useUnits()
-const isBench = computed(() => appearance.view === 'bench')
+const { isBench } = storeToRefs(useAppearance())
 const house = useHouse()
 const store = useBatch()
 const style = computed(() => house.kitchen?.styles.find(one => one.id === plan.style.id))
@@ -134,12 +132,7 @@ const hands = computed({
       <h2 v-if="!isBench">For when</h2>
       <ServeAt :request="request" :plan="plan" :begun="batch.state.begun" @change="store.change" />
     </div>
-    <BenchFold
-      name="line"
-      :title="`How it will go: ${units.text(plan.line.length_seconds, 's')}, ${plan.griddle.places.length} on the griddle at a time`"
-    >
-      <LinePanel :batch="batch" :plan="plan" :request="request" @change="store.change" />
-    </BenchFold>
+    <LinePanel :batch="batch" :plan="plan" :request="request" @change="store.change" />
   </template>
   <div v-else class="panel stack">
     <h2 v-if="!isBench">What is in it, for whom, for how much</h2>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { storeToRefs } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import LineLanes from '@/pictures/LineLanes.vue'
@@ -14,8 +15,11 @@ import TakeAlong from './TakeAlong.vue'
 const { batch, plan, request } = defineProps<{ batch: Batch; plan: Plan; request: PlanRequest }>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const units = useUnits()
-const appearance = useAppearance()
-const isBench = computed(() => appearance.view === 'bench')
+const { isBench } = storeToRefs(useAppearance())
+const inAll = computed(
+  () =>
+    `${plan.griddle.places.length} on the griddle at a time, ${units.text(plan.line.length_seconds, 's')} in all`,
+)
 const part = ref<'all' | 'pieces'>('all')
 const start = computed(() => plan.line.starts_at ?? batch.started_at)
 const words = computed(() => lineWords(plan, value => units.text(value, 's'), request.pace))
@@ -28,34 +32,35 @@ function serve(shiftSeconds: number) {
 </script>
 
 <template>
-  <div class="panel stack">
-    <div class="row">
-      <h2 v-if="!isBench">How it will go</h2>
-      <span v-if="!isBench" class="soft"
-        >{{ plan.griddle.places.length }} on the griddle at a time,
-        {{ units.text(plan.line.length_seconds, 's') }} in all</span
-      >
-      <Choice
-        v-model="part"
-        class="line-part"
-        label="Show"
-        :quiet="isBench"
-        :options="[
-          { value: 'all', label: 'From the start' },
-          { value: 'pieces', label: 'From the first piece' },
-        ]"
-      />
+  <BenchFold name="line" :title="`How it will go: ${inAll}`">
+    <div class="panel stack">
+      <div class="row">
+        <template v-if="!isBench">
+          <h2>How it will go</h2>
+          <span class="soft">{{ inAll }}</span>
+        </template>
+        <Choice
+          v-model="part"
+          class="line-part"
+          label="Show"
+          :quiet="isBench"
+          :options="[
+            { value: 'all', label: 'From the start' },
+            { value: 'pieces', label: 'From the first piece' },
+          ]"
+        />
+      </div>
+      <LineLanes :plan="plan" :start="start" :close="part === 'pieces'" @serve="serve" />
+      <div class="line-folds paired">
+        <BenchFold name="line-words" title="What holds it up, and what would help">
+          <ul class="line-words">
+            <li v-for="line in words" :key="line">{{ line }}</li>
+          </ul>
+        </BenchFold>
+        <BenchFold name="along" title="Take it along"><TakeAlong :batch="batch" /></BenchFold>
+      </div>
     </div>
-    <LineLanes :plan="plan" :start="start" :close="part === 'pieces'" @serve="serve" />
-    <div class="line-folds paired">
-      <BenchFold name="line-words" title="What holds it up, and what would help">
-        <ul class="line-words">
-          <li v-for="line in words" :key="line">{{ line }}</li>
-        </ul>
-      </BenchFold>
-      <BenchFold name="along" title="Take it along"><TakeAlong :batch="batch" /></BenchFold>
-    </div>
-  </div>
+  </BenchFold>
 </template>
 
 <style scoped>

@@ -58,7 +58,7 @@ function use() {
   <section class="panel stack" aria-label="Inside the bread">
     <div class="row">
       <h2>Inside the bread</h2>
-      <span v-if="appearance.view !== 'bench'" class="soft"
+      <span v-if="!appearance.isBench" class="soft"
         >Depth against time. The dark bar is the metal: it changes sides with each turn.</span
       >
     </div>
@@ -67,7 +67,7 @@ function use() {
       <div class="stack">
         <SectionPicture
           :section="found"
-          :narrow="mine !== null || appearance.view === 'bench'"
+          :narrow="mine !== null || appearance.isBench"
           :title="own ? 'Found by the model' : usesOwn ? 'The model, for comparison' : 'The plan'"
         />
         <BakeWords :words="found.words" />

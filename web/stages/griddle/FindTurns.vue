@@ -60,7 +60,7 @@ function take() {
   <Fold
     name="find-turns"
     :title="
-      appearance.view === 'bench'
+      appearance.isBench
         ? 'Heat and times for another bread'
         : 'Find the heat and the times for another bread: softer, darker, turned another way'
     "

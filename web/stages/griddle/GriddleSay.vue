@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { storeToRefs } from 'pinia'
 import { computed } from 'vue'
 import type { Griddle, Step } from '@/api/types'
 import { useAppearance } from '@/ui/appearance'
@@ -19,8 +20,7 @@ const { griddle, next, said, reason, poured, signs, over } = defineProps<{
   over: string
 }>()
 const emit = defineEmits<{ see: [sign: 'not_yet' | 'now' | 'too_dark'] }>()
-const appearance = useAppearance()
-const isBench = computed(() => appearance.view === 'bench')
+const { isBench } = storeToRefs(useAppearance())
 /** At the bench what to look for says it in fewer lines than why, and the heat comes before the first piece. */
 const told = computed(() => griddle.before ?? (isBench.value && signs && isTouch.value ? '' : reason))
 const isTouch = computed(() => next !== undefined && next.action !== 'lay')

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { storeToRefs } from 'pinia'
 import { ElButton } from 'element-plus'
 import { computed, onMounted, useTemplateRef } from 'vue'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
@@ -44,7 +45,6 @@ const view = remembered<(typeof VIEWS)[number]['value']>('griddle', 'work')
 // With bread on the metal hands come first, however the page was left.
 if (batch.state.griddle.pieces.length) view.value = 'work'
 const store = useBatch()
-const appearance = useAppearance()
 const now = useNow(200)
 const bench = useTemplateRef('bench')
 const { griddle, next, said, reason, poured, press, tap, pause, see, signs } = useHands(
@@ -58,7 +58,7 @@ const usesOven = computed(() => ['oven', 'broiler_then_oven'].includes(plan.grid
 const cooking = computed(() => griddle.value.pieces.length > 0)
 const thick = computed(() => plan.shape.thickness_mm.value >= PROBE_MILLIMETRES)
 const isTight = useTight()
-const isBench = computed(() => appearance.view === 'bench')
+const { isBench } = storeToRefs(useAppearance())
 useWakeLock()
 onMounted(() => bench.value?.focus({ preventScroll: true }))
 </script>

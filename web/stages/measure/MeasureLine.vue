@@ -41,10 +41,10 @@ watch(
 const share = computed(() => {
   const part = `${units.text(percent, 'percent')} of the flour`
   if (!way) return part
-  return appearance.view === 'bench' ? way : `${part}, ${way}`
+  return appearance.isBench ? way : `${part}, ${way}`
 })
 /** At the bench a hand sees to one line at a time; the others say only what they want. */
-const isAtHand = computed(() => isNext || appearance.view !== 'bench')
+const isAtHand = computed(() => isNext || !appearance.isBench)
 watch(grams, weight => emit('typed', weight))
 
 /** What there is to weigh from; an emptied bag stays only where it is the one that was weighed from. */

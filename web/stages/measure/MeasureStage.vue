@@ -38,7 +38,7 @@ const says = computed(() => {
 const detail = computed(() => {
   if (!next.value) return 'Next is the water.'
   // At the bench each line says where it goes.
-  if (appearance.view === 'bench') return ''
+  if (appearance.isBench) return ''
   const where = plan.mix.pot_share > 0 ? 'into pot and bowl' : 'into the bowl'
   return `${HOW[plan.method.measure]}, one after the other ${where}. Tap a line when it is in.`
 })

@@ -85,7 +85,7 @@ function mixGrams(one: FeelAnswer): number {
   <p v-if="plan.rest.tightens && batch.state.begun" class="panel">{{ units.words(plan.rest.tightens) }}</p>
   <Warnings :plan="plan" stage="mix" :begun="batch.state.begun" @mend="store.mend" />
   <div
-    v-if="batch.state.begun || appearance.view !== 'bench'"
+    v-if="batch.state.begun || !appearance.isBench"
     class="feel"
     role="group"
     aria-label="How the dough feels"

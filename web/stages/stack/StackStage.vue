@@ -70,7 +70,7 @@ function keep() {
     <ElButton :disabled="!grams" @click="keep">Keep the weight</ElButton>
   </div>
   <BenchFold v-if="plan.stack.keep" name="keeping" title="Keep it, and serve it again">
-    <section :class="{ panel: appearance.view !== 'bench' }" aria-label="Keep it, and serve it again">
+    <section :class="{ panel: !appearance.isBench }" aria-label="Keep it, and serve it again">
       <KeepWords :keep="plan.stack.keep" />
     </section>
   </BenchFold>

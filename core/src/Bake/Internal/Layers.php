@@ -291,6 +291,7 @@ final class Layers
             $c0 = $dry * $a + $w * $la;
             $c1 = $dry * $b + $w * $lb;
             $t = (sqrt($c0 * $c0 + 2 * $c1 * $h) - $c0) / $c1;
+            // Too cold to boil, and no steam comes by.
             if ($t < Steam::LEAST_BOILING && $up <= 1e-12) {
                 $celsius[$i] = $t;
                 $peak[$i] = $t > $peak[$i] ? $t : $peak[$i];
