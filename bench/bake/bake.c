@@ -15,7 +15,7 @@ static double raw, setContact, dryContact, settling, firstContact, diffusivity60
 static double start, stored, setCelsius, regulation, mostPower, lateral, covered, room, firstStep, longestStep, growth, readiness;
 
 static const double LA = 4163.0, LB = 0.675, L0 = 2501.0e3, L1 = 2440.0;
-static double depth[MOST], dry[MOST], water[MOST], enthalpy[MOST], celsius[MOST], boiling[MOST], catches[MOST], diffusivity[451];
+static double depth[MOST], dry[MOST], water[MOST], enthalpy[MOST], celsius[MOST], boiling[MOST], fromSteam[MOST], catches[MOST], diffusivity[451];
 static double patch, bare, fromAround, faceWater[2], faceCelsius[2], brown[2], spotBrown[2];
 static int hasLain[2];
 
@@ -37,7 +37,7 @@ static void begin(void) {
         dry[i] = depth[i] * dryPerCubic;
         water[i] = dry[i] * waterPerDry;
         celsius[i] = start;
-        boiling[i] = 0;
+        boiling[i] = fromSteam[i] = 0;
         enthalpy[i] = dry[i] * start * (a + 0.5 * b * start) + water[i] * liquid(start);
         catches[i] = 1 - exp(-depth[i] / catchDepth);
     }
@@ -49,6 +49,7 @@ static void begin(void) {
 #define SWAP(x, i, j) do { double swap_ = x[i]; x[i] = x[j]; x[j] = swap_; } while (0)
 static void turn(void) {
     for (int i = 0, j = layers - 1; i < j; i++, j--) { SWAP(depth, i, j); SWAP(dry, i, j); SWAP(water, i, j); SWAP(enthalpy, i, j); SWAP(celsius, i, j); SWAP(boiling, i, j); SWAP(catches, i, j); }
+    memset(fromSteam, 0, sizeof fromSteam);
     SWAP(faceWater, 0, 1); SWAP(faceCelsius, 0, 1); SWAP(brown, 0, 1); SWAP(spotBrown, 0, 1);
     int h = hasLain[0]; hasLain[0] = hasLain[1]; hasLain[1] = h;
 }
@@ -78,7 +79,7 @@ static void step(double dt, double since) {
         ratio[0] = toMiddle / pivot;
         value[0] = (stored / dt * patch + power() + lateral * bare + 8.0 * room) / pivot;
         for (int i = 0; i <= last; i++) {
-            double t = celsius[i], cap = (dry[i] * (a + b * t) + water[i] * (LA + LB * t) + boiling[i]) / dt, upper = i < last ? between[i + 1] : 0, right = cap * t;
+            double t = celsius[i], cap = (dry[i] * (a + b * t) + water[i] * (LA + LB * t) + boiling[i]) / dt, upper = i < last ? between[i + 1] : 0, right = cap * t + fromSteam[i];
             pivot = cap + lower + upper;
             if (i == last) { pivot += topSlope; right += topSource; }
             pivot -= lower * ratio[i];
@@ -123,7 +124,7 @@ static void step(double dt, double since) {
         double w = water[i], h = enthalpy[i], c0 = dry[i] * a + w * LA, c1 = dry[i] * b + w * LB, t = heatOf(c0, c1, h), x = w / dry[i] * tableSteps;
         int entry = x >= tableEntries - 2 ? tableEntries - 2 : (int)x;
         double fall = table[entry] - table[entry + 1], boils = table[entry] - fall * (x - entry);
-        down[i] = downHeat[i] = 0; boiling[i] = 0;
+        down[i] = downHeat[i] = 0; boiling[i] = fromSteam[i] = 0;
         if (t > boils && w > 1e-9) {
             double latent = L0 - L1 * boils, steep = fall * tableSteps / dry[i], gone = (h - boils * (c0 + 0.5 * c1 * boils)) / (latent + (c0 + c1 * boils) * steep);
             gone = gone > 0.5 * w ? 0.5 * w : gone;
@@ -135,7 +136,7 @@ static void step(double dt, double since) {
         } else if (up > 1e-12 && t < boils) {
             double each = upHeat / up, space = (boils * (c0 + 0.5 * c1 * boils) - h) / (each - liquid(boils)), caught = up * catches[i];
             caught = caught > space ? space : caught;
-            w += caught; h += caught * each; up -= caught; upHeat -= caught * each;
+            w += caught; h += caught * each; fromSteam[i] = caught * (each - liquid(t)) / dt; up -= caught; upHeat -= caught * each;
         }
         celsius[i] = heatOf(dry[i] * a + w * LA, dry[i] * b + w * LB, h);
         enthalpy[i] = h; water[i] = w;
@@ -149,6 +150,7 @@ static void step(double dt, double since) {
             double caught = steam * catches[i], space = 0.5 * below * 3000 * (dry[i] + water[i]) / L0;
             caught = caught > space ? space : caught;
             double carried = caught * heat / steam;
+            fromSteam[i] += (carried - caught * liquid(celsius[i])) / dt;
             water[i] += caught; enthalpy[i] += carried; heat -= carried; steam -= caught;
             celsius[i] = heatOf(dry[i] * a + water[i] * LA, dry[i] * b + water[i] * LB, enthalpy[i]);
         }

@@ -111,7 +111,7 @@ final class BakeUnderWay
         $this->stepBy($most - $step < 0.3 * $step ? $most : $step);
         // Hot air and the broiler brown the open face ever faster; only on the metal does a long lie become calm.
         $calm = $this->above === Above::Open || $this->above === Above::Covered ? $this->sinceTouch : 0.0;
-        $this->step = min($this->step * $this->mesh->growth(), $this->mesh->longestStep($this->bread->thicknessMillimetres, $calm));
+        $this->step = min($this->step * $this->mesh->growth(), $this->mesh->longestStep($this->bread->thicknessMillimetres, $calm, $this->above === Above::Broiler));
         $this->recorder->note($this, false);
     }
 
@@ -345,7 +345,7 @@ final class BakeUnderWay
         $vapour = $dt * $above->vapour($top);
         $heatOut = $given + $vapour * $above->vapourEnthalpy;
         $this->layers->flow($dt, $between, $new, $taken + $heatOfWaterBelow, $waterBelow, $heatOut, $vapour);
-        [$steam, $steamHeat] = $this->layers->boil($rim);
+        [$steam, $steamHeat] = $this->layers->boil($dt, $rim);
         $this->heatTaken += abs($taken) + abs($given);
         $this->heatIn += $taken + $heatOfWaterBelow - $heatOut - $steamHeat;
         $this->waterOut += $vapour - $waterBelow + $steam;

@@ -24,7 +24,7 @@ final readonly class Mesh
 
     private const ROUGH_LAYERS = 10;
 
-    private const ROUGH_SCALE = 1.6;
+    private const ROUGH_SCALE = 2.0;
 
     private const COARSE_LAYERS = 8;
 
@@ -32,10 +32,13 @@ final readonly class Mesh
 
     private const FIRST_STEP = 0.03;
 
-    private const GROWTH = 1.1;
+    private const GROWTH = 1.12;
 
     /** Longest step for a bread of 2 mm; it grows with thickness, since a thick bread is slower. */
-    private const LONGEST_STEP = 0.8;
+    private const LONGEST_STEP = 1.0;
+
+    /** Under the broiler the open face dries and browns within a second: steps are at most so long a part of the usual. */
+    private const BROILED_SHARE = 0.4;
 
     /** A lie of many minutes: from the first figure on steps lengthen with it, to so many times the usual, never past the last. */
     private const CALM_SECONDS = 300.0;
@@ -94,16 +97,17 @@ final readonly class Mesh
     }
 
     /** @param float $calmSeconds since something was last done to the bread: what changes slowly may be followed in longer steps */
-    public function longestStep(float $thicknessMillimetres, float $calmSeconds = 0.0): float
+    public function longestStep(float $thicknessMillimetres, float $calmSeconds = 0.0, bool $isBroiled = false): float
     {
-        $calm = min(self::MOST_CALM, max(1.0, $calmSeconds / self::CALM_SECONDS));
+        $pace = $isBroiled ? self::BROILED_SHARE : min(self::MOST_CALM, max(1.0, $calmSeconds / self::CALM_SECONDS));
 
-        return min(self::LONGEST_OF_ALL, $calm * self::LONGEST_STEP * $this->stepScale * self::slowness($thicknessMillimetres));
+        return min(self::LONGEST_OF_ALL, $pace * self::LONGEST_STEP * $this->stepScale * self::slowness($thicknessMillimetres));
     }
 
+    /** Each step is so many times the last: steps grow in proportion to the time since the touch, and coarse ones faster. */
     public function growth(): float
     {
-        return self::GROWTH ** min(1.0, $this->stepScale);
+        return self::GROWTH ** $this->stepScale;
     }
 
     /** Layers times steps that so many seconds on the metal take, about. */

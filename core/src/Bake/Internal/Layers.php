@@ -53,6 +53,9 @@ final class Layers
 
     private bool $anyBoils = false;
 
+    /** @var array<int, float> W/m² that each layer had from caught steam in the last step */
+    private array $fromSteam;
+
     /** @var array<int, float> nothing of each layer */
     private readonly array $none;
 
@@ -76,6 +79,7 @@ final class Layers
         $this->peak = $this->celsius;
         $this->none = array_fill(0, $mesh->layers, 0.0);
         $this->boiling = $this->none;
+        $this->fromSteam = $this->none;
         [$a, $b] = $matter->solidHeat;
         $t = $bread->celsius;
         $this->enthalpy = array_map(
@@ -97,6 +101,8 @@ final class Layers
         $this->celsius = array_reverse($this->celsius);
         $this->peak = array_reverse($this->peak);
         $this->boiling = array_reverse($this->boiling);
+        // Steam comes from the other side now.
+        $this->fromSteam = $this->none;
     }
 
     /** In kg water per kg dry matter. */
@@ -150,7 +156,8 @@ final class Layers
 
     /**
      * Temperatures after heat alone has flowed for a while: backward Euler over metal and layers, a tridiagonal system
-     * solved by elimination. A boiling layer counts with what it takes to follow its boiling point.
+     * solved by elimination. A boiling layer counts with what it takes to follow its boiling point, one that catches steam with
+     * the heat that steam last brought: it flows on within the step, and leaves room for as much again.
      *
      * @param array{float, float} $metal diagonal and right-hand side of the metal's row, without the contact
      * @param float $contact W/(m²·K) between metal and lowest layer; 0 where an open face is below
@@ -164,6 +171,7 @@ final class Layers
         $water = $this->water;
         $dry = $this->dry;
         $boiling = $this->boiling;
+        $fromSteam = $this->fromSteam;
         $last = $this->last;
         $pivot = $metal[0] + $contact;
         $ratio = [$contact / $pivot];
@@ -173,7 +181,7 @@ final class Layers
             $capacity = ($dry[$i] * ($a + $b * $t) + $water[$i] * ($la + $lb * $t) + $boiling[$i]) / $dt;
             $upper = $i < $last ? $between[$i + 1] : 0.0;
             $pivot = $capacity + $lower + $upper;
-            $right = $capacity * $t;
+            $right = $capacity * $t + $fromSteam[$i];
             if ($i === $last) {
                 $pivot += $above->slope();
                 $right += $above->source();
@@ -269,7 +277,7 @@ final class Layers
      * @param float $rim share of the steam that goes down
      * @return array{float, float} kg and J that leave
      */
-    public function boil(float $rim): array
+    public function boil(float $dt, float $rim): array
     {
         [$a, $b] = $this->matter->solidHeat;
         [$la, $lb] = Steam::LIQUID_HEAT;
@@ -281,7 +289,7 @@ final class Layers
         $enthalpy = $this->enthalpy;
         $celsius = $this->celsius;
         $peak = $this->peak;
-        $boiling = $down = $downHeat = $this->none;
+        $boiling = $down = $downHeat = $fromSteam = $this->none;
         $anyBoils = false;
         $up = 0.0;
         $upHeat = 0.0;
@@ -326,6 +334,7 @@ final class Layers
                 $caught = $caught > $room ? $room : $caught;
                 $w += $caught;
                 $h += $caught * $each;
+                $fromSteam[$i] = $caught * ($each - $t * ($la + 0.5 * $lb * $t)) / $dt;
                 $up -= $caught;
                 $upHeat -= $caught * $each;
             }
@@ -345,7 +354,8 @@ final class Layers
         $this->peak = $peak;
         $this->boiling = $boiling;
         $this->anyBoils = $anyBoils;
-        [$rimWater, $rimHeat] = $rim > 0 && $anyBoils ? $this->sink($down, $downHeat) : [0.0, 0.0];
+        $this->fromSteam = $fromSteam;
+        [$rimWater, $rimHeat] = $rim > 0 && $anyBoils ? $this->sink($dt, $down, $downHeat) : [0.0, 0.0];
 
         return [$up + $rimWater, $upHeat + $rimHeat];
     }
@@ -357,7 +367,7 @@ final class Layers
      * @param array<int, float> $downHeat
      * @return array{float, float} kg and J that leave below
      */
-    private function sink(array $down, array $downHeat): array
+    private function sink(float $dt, array $down, array $downHeat): array
     {
         $steam = 0.0;
         $heat = 0.0;
@@ -375,6 +385,7 @@ final class Layers
                 // Half of what would bring it to its boiling point, so that it never passes it.
                 $caught = min($caught, 0.5 * $below * 3000 * ($this->dry[$i] + $this->water[$i]) / Steam::LATENT[0]);
                 $carried = $caught * $heat / $steam;
+                $this->fromSteam[$i] += ($carried - $caught * Steam::liquidEnthalpy($this->celsius[$i])) / $dt;
                 $this->wet($i, $caught, $carried);
                 $heat -= $carried;
                 $steam -= $caught;
