@@ -47,7 +47,7 @@ test('every main view', async ({ page }) => {
   await page.screenshot(shot('larder'))
   await page.goto('/trials')
   await page.getByRole('link', { name: 'Rolled thinner or thicker?' }).click()
-  await expect(page.getByText(/^1.9 mm beats 1.5 mm/)).toBeVisible()
+  await expect(page.getByText(/^1.9\smm beats 1.5\smm/)).toBeVisible()
   await page.screenshot(shot('trial'))
   await page.goto('/hearth')
   await page.waitForTimeout(500)

@@ -63,7 +63,7 @@ for (const [name, viewport] of [
     await expect(page.getByText('Calcium hydroxide is caustic')).toBeVisible()
     await looked()
     await page.getByRole('radio', { name: 'Flour in a home mill' }).check()
-    await expect(page.getByText(/^Grind \d+ g$/)).toBeVisible()
+    await expect(page.getByText(/^Grind \d+\sg$/)).toBeVisible()
     await looked()
     expect(complaints).toEqual([])
   })
@@ -114,7 +114,7 @@ test('a formula can be written in percent, in weights or in cups, and stays the 
   await page.getByRole('radio', { name: 'Weights' }).check()
   await expect(page.getByRole('slider', { name: 'White rice flour' })).toHaveAttribute(
     'aria-valuetext',
-    /\d+ g/,
+    /\d+\sg/,
   )
   await expect.poll(() => figure(page, 'Water to pour')).toBe(water)
   await page.getByRole('radio', { name: 'Cups, spoons' }).check()
@@ -261,13 +261,13 @@ test('the water can be set by the dough it should make, and the jug says how to 
   await start(page, 'Everyday masa discs')
   await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Water/ }).click()
   await expect(
-    page.getByText(/Into the jug: \d+ g from the tap at 16 °C and \d+ g off the boil\./),
+    page.getByText(/Into the jug: \d+\sg from the tap at 16\s°C and \d+\sg off the boil\./),
   ).toBeVisible()
   await page.getByRole('radio', { name: 'The dough' }).check()
   await slide(page, 'Dough temperature', 'ArrowLeft', 27)
   await expect(page.getByText(/Into the jug: .* ice and/)).toBeVisible()
   // Colder than the tap, which runs at 16 °C.
-  await expect.poll(async () => Number(/at (-?\d+) °C/.exec(await heading(page))?.[1])).toBeLessThan(16)
+  await expect.poll(async () => Number(/at (-?\d+)\s°C/.exec(await heading(page))?.[1])).toBeLessThan(16)
 })
 
 test('a dough measured by feel says how far its hydration may be off', async ({ page }) => {
@@ -282,7 +282,7 @@ test('a dough measured by feel says how far its hydration may be off', async ({ 
   await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Water/ }).click()
   await page.getByRole('button', { name: /^Poured/ }).click()
   await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Mix/ }).click()
-  await expect(page.getByText(/the hydration may be anything from \d+ % to \d+ %/)).toBeVisible()
+  await expect(page.getByText(/the hydration may be anything from \d+\s% to \d+\s%/)).toBeVisible()
 })
 
 test('what a batch weighs is gone from its bag, too little of it is said with what would mend it, and a weighing sets it right', async ({

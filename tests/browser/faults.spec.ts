@@ -15,7 +15,7 @@ test('a crack at the bowl is two taps from its remedy, which is worked in and ca
   page,
 }) => {
   await toTheBowl(page)
-  const water = page.getByRole('complementary').getByText(/^\d+ g$/)
+  const water = page.getByRole('complementary').getByText(/^\d+\sg$/)
   const before = await water.allTextContents()
   await page.getByRole('button', { name: 'Something is wrong' }).click()
   const sheet = page.getByRole('dialog', { name: 'What is wrong?' })
@@ -28,7 +28,7 @@ test('a crack at the bowl is two taps from its remedy, which is worked in and ca
   await expect(cause.getByRole('heading', { name: 'Too little water' })).toBeVisible()
   await expect(cause.getByText(/It was felt: crumbly/)).toBeVisible()
   await expectAccessible(page)
-  await cause.getByRole('button', { name: /^Work in \d+ g of water/ }).click()
+  await cause.getByRole('button', { name: /^Work in \d+\sg of water/ }).click()
   await expect(cause.getByText('It is in the log as done. Undo takes it back.')).toBeVisible()
   await cause.getByRole('button', { name: 'Back to the work' }).click()
   expect(await heading(page)).toBe('How does it feel?')
@@ -105,7 +105,7 @@ test('a dark batch is judged, explained without being asked, and its remedy beco
   const why = page.getByRole('region', { name: 'Why it came out so' })
   await expect(why.getByRole('heading', { name: 'The metal is too hot' })).toBeVisible()
   await expect(
-    why.getByText(/Bake it at \d+ °C instead of \d+ °C|bake it at \d+ °C instead of \d+ °C/),
+    why.getByText(/Bake it at \d+\s°C instead of \d+\s°C|bake it at \d+\s°C instead of \d+\s°C/),
   ).toBeVisible()
   await expectAccessible(page)
   await why.getByRole('button', { name: 'Keep as a version of the bread' }).first().click()
@@ -122,5 +122,5 @@ test('a dark batch is judged, explained without being asked, and its remedy beco
 
   await page.goto(`/record/${batch}`)
   await expect(page.getByRole('heading', { name: 'What went wrong' })).toBeVisible()
-  await expect(page.getByText(/Bake it at \d+ °C instead of \d+ °C/)).toBeVisible()
+  await expect(page.getByText(/Bake it at \d+\s°C instead of \d+\s°C/)).toBeVisible()
 })

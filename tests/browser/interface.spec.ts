@@ -69,22 +69,22 @@ test('the numbers follow a slider and answer why', async ({ page }) => {
   await expect(page.getByText('Water this hot burns.')).toBeVisible()
   await page.getByRole('button', { name: 'Why All the water?' }).click()
   await expect(page.getByText('Instant nixtamalised corn flour, fine takes')).toBeVisible()
-  await expect(page.getByText(/Eight times in ten between \d+ g and \d+ g/)).toBeVisible()
+  await expect(page.getByText(/Eight times in ten between \d+\sg and \d+\sg/)).toBeVisible()
 })
 
 test('units switch in place and come back on the next visit', async ({ page }) => {
   await signIn(page)
   await start(page, 'Everyday masa discs')
   await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Water/ }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Pour 3\d\d g first, at 52 °C$/)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Pour 3\d\d\sg first, at 52\s°C$/)
   await page.getByRole('button', { name: 'Weight in' }).click()
   await page.getByRole('button', { name: 'Temperature in' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Pour 1\d\.\d oz first, at 126 °F$/)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Pour 1\d\.\d\soz first, at 126\s°F$/)
   const said = await heading(page)
   await page.reload()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(said)
   await page.getByRole('button', { name: /^Poured/ }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toContainText(/^1\d\.\d oz is in, that is/)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/^1\d\.\d\soz is in, that is/)
 })
 
 test('bench view makes every target at least 64 px and the words large', async ({ page }) => {

@@ -30,7 +30,7 @@ const KINDS: Kind[] = [
   {
     name: 'chips: baked crisp after the griddle',
     request: { style: 'pressed-masa', pieces: { count: 2 }, purpose: 'crisp' },
-    knows: { stack: [/Cut it in eight wedges/, /Bake crisp at 180 °C/] },
+    knows: { stack: [/Cut it in eight wedges/, /Bake crisp at 180\s°C/] },
   },
   {
     name: 'rolled and cut, the offcuts rolled again',
@@ -94,7 +94,7 @@ const KINDS: Kind[] = [
         ],
       },
     },
-    knows: { measure: [/Fresh cheese/], shape: [/Open a piece to \d+ mm, close it over 20 g/, /It holds/] },
+    knows: { measure: [/Fresh cheese/], shape: [/Open a piece to \d+\smm, close it over 20\sg/, /It holds/] },
   },
   {
     name: 'raised, its yeast woken first',

@@ -10,7 +10,7 @@ test('what a bag took is told, changes the pour, and can be left out this once o
   await page.goto('/larder')
   const bag = page.getByRole('listitem').filter({ hasText: 'Masa, striped paper bag' })
   await expect(bag).toContainText(
-    /This bag takes \d+\.\d points more than its kind, ± \d+\.\d, from \d+ batches/,
+    /This bag takes \d+\.\d\spoints more than its kind, ± \d+\.\d, from \d+ batches/,
   )
   await expect(bag.getByRole('img', { name: /Masa, striped paper bag: This bag takes/ })).toBeVisible()
 
@@ -19,7 +19,7 @@ test('what a bag took is told, changes the pour, and can be left out this once o
   await page.goto(page.url().replace(/\/[a-z]+$/, '/water'))
   const heading = page.getByRole('heading', { level: 1 })
   const learned = (await heading.textContent()) ?? ''
-  await expect(page.getByText(/this bag takes .* Without it: \d+ g of water/)).toBeVisible()
+  await expect(page.getByText(/this bag takes .* Without it: \d+\sg of water/)).toBeVisible()
   await page.getByRole('button', { name: /^Leave it out this time: .*this bag/ }).click()
   await expect(page.getByText(/^Left out this time: .*This bag takes/)).toBeVisible()
   await expect(heading).not.toHaveText(learned)
@@ -95,20 +95,20 @@ test('what is known of griddle and hands stands at the hearth, and a plan does w
   const iron = page
     .getByRole('listitem')
     .filter({ has: page.getByRole('heading', { name: 'Black iron plate' }) })
-  await expect(iron.getByRole('img', { name: /Knob at 6 comes to 22\d °C/ })).toBeVisible()
+  await expect(iron.getByRole('img', { name: /Knob at 6 comes to 22\d\s°C/ })).toBeVisible()
   await expect(iron).toContainText('by its calibration and 12 batches')
   const hands = page
     .getByRole('listitem')
     .filter({ has: page.getByRole('heading', { name: 'second', exact: true }) })
-  await expect(hands).toContainText(/Pieces of this hand differ by 5\.\d %/)
-  await expect(hands).toContainText(/Discs of this hand come out 1\d % thicker than planned/)
+  await expect(hands).toContainText(/Pieces of this hand differ by 5\.\d\s%/)
+  await expect(hands).toContainText(/Discs of this hand come out 1\d\s% thicker than planned/)
   await expectAccessible(page)
 
   await page.goto('/')
   await start(page, 'Everyday masa discs')
-  await page.getByRole('button', { name: /^What the record changed here/ }).click()
-  await expect(page.getByText(/Knob at 6 comes to 22\d °C.* Without it: 230 °C/)).toBeVisible()
-  await expect(page.getByText(/Discs of this hand come out \d+ % thicker than planned/)).toBeVisible()
+  await page.getByRole('button', { name: /^What the record changed/ }).click()
+  await expect(page.getByText(/Knob at 6 comes to 22\d\s°C.* Without it: 230\s°C/)).toBeVisible()
+  await expect(page.getByText(/Discs of this hand come out \d+\s% thicker than planned/)).toBeVisible()
   const batch = page.url().replace(/\/[a-z]+$/, '')
   await page.goto(`${batch}/shape`)
   const heading = page.getByRole('heading', { level: 1 })
@@ -191,8 +191,8 @@ async function firstPour(page: Page): Promise<{ pour: number; keep: number }> {
   await page.goto(`/batch/${id}/water`)
   const grams = async (words: RegExp) =>
     Number(words.exec((await page.locator('main').textContent()) ?? '')?.[1])
-  await expect(page.getByText(/Keep \d+ g by/)).toBeVisible()
-  return { pour: await grams(/Pour (\d+) g/), keep: await grams(/Keep (\d+) g by/) }
+  await expect(page.getByText(/Keep \d+\sg by/)).toBeVisible()
+  return { pour: await grams(/Pour (\d+)\sg/), keep: await grams(/Keep (\d+)\sg by/) }
 }
 
 test('a warning says what would mend it, and one tap does', async ({ page }) => {

@@ -81,7 +81,7 @@ test('late turns are taken as they happen, said, and what follows is planned ane
     await expect(page.locator('.say-due')).toContainText('late')
     await space(page)
   }
-  await expect(page.getByText(/Touches: 0 in time.*(2 late|1 late, 1 missed|2 missed)/)).toBeVisible()
+  await expect(page.getByText(/Touches: 0\sin time.*(2 late|1 late, 1 missed|2 missed)/)).toBeVisible()
   await expect(page.getByText(/Furthest off: piece 1/)).toBeVisible()
   for (let left = 0; left < 5; left++) {
     await page.clock.runFor(12_000)
@@ -194,9 +194,9 @@ test('the plan follows a griddle that drifts', async ({ page }) => {
   await page.getByRole('button', { name: 'Burner up' }).click()
   await page.getByRole('button', { name: 'Burner up' }).click()
   await view(page, 'Plan the heat')
-  const planned = page.getByText(/Each piece: .* at \d+ °C/)
+  const planned = page.getByText(/Each piece: .* at \d+\s°C/)
   await expect
-    .poll(async () => Number(/at (\d+) °C/.exec((await planned.textContent()) ?? '')?.[1]), {
+    .poll(async () => Number(/at (\d+)\s°C/.exec((await planned.textContent()) ?? '')?.[1]), {
       timeout: 30_000,
     })
     .toBeGreaterThan(235)

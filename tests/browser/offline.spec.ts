@@ -41,7 +41,7 @@ test('a batch is begun while the house is away, worked on, and told as it was be
     await page.getByRole('button', { name: /On to water/ }).click()
     await page.getByRole('button', { name: /^Poured/ }).click()
     const bowl = page.getByRole('complementary', { name: 'The bowl' })
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^29\d g is in, that is 10\d %$/)
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^29\d\sg is in, that is 10\d\s%$/)
     await page.getByRole('button', { name: /On to mix/ }).click()
     await page.getByRole('button', { name: /^Tacky/ }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Too wet: work in')

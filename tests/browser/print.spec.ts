@@ -50,7 +50,7 @@ test('a batch, a bread and a page of the record go on paper without what is pres
   await expect(
     page.getByText('Ingredients: water, instant nixtamalised corn flour, fine, salt.'),
   ).toBeVisible()
-  await expect(page.getByRole('row', { name: /^Energy \d+ kJ, \d+ kcal \d+ kJ, \d+ kcal/ })).toBeVisible()
+  await expect(page.getByRole('row', { name: /^Energy \d+\skJ, \d+\skcal \d+\skJ, \d+\skcal/ })).toBeVisible()
   await expectAccessible(page)
   await expectOnPaper(page, 'label')
 })

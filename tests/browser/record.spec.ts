@@ -34,7 +34,7 @@ test('the record is found again by what was said, opened, left out, and two are 
 
   await page.getByRole('heading', { level: 2 }).first().getByRole('link').click()
   await expect(page.getByRole('heading', { name: 'What it taught' })).toBeVisible()
-  await expect(page.getByText(/Its dough took \d+\.\d points (more|less) water than its kind/)).toBeVisible()
+  await expect(page.getByText(/Its dough took \d+\.\d\spoints (more|less) water than its kind/)).toBeVisible()
   await expect(page.getByText(/It coloured \d\.\d\d times as readily as expected/)).toBeVisible()
   await page.getByRole('button', { name: /^The log, \d+ entries/ }).click()
   await expect(page.getByText('laying piece 1', { exact: true })).toBeVisible()

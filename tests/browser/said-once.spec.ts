@@ -4,7 +4,7 @@ import { heading, signIn, start, startStyle } from './bench'
 
 /** First number of a text that a unit follows. */
 function grams(text: string): number {
-  return Number(/([\d.]+) g/.exec(text)?.[1])
+  return Number(/([\d.]+)\sg/.exec(text)?.[1])
 }
 
 async function actNamed(page: Page, name: RegExp): Promise<string> {
@@ -38,7 +38,7 @@ test('after more flour than planned, heading, button, column, course and pieces 
   expect(all / (planned + 40)).toBeCloseTo(water / planned, 1)
   expect(all).toBeGreaterThan(water + 40)
   const first = grams(await heading(page))
-  const kept = grams((await page.getByText(/^Keep [\d.]+ g by/).textContent()) ?? '')
+  const kept = grams((await page.getByText(/^Keep [\d.]+\sg by/).textContent()) ?? '')
   expect(first + kept).toBeCloseTo(all, 5)
   expect(grams(await actNamed(page, /^Poured/))).toBe(first)
   await expect(page.getByRole('img', { name: `First pour ${first} g, all water ${all} g` })).toBeVisible()
@@ -55,11 +55,11 @@ test('after more flour than planned, heading, button, column, course and pieces 
   await expect(bowl).toContainText(`${first + more} g`)
 
   // What stands in the bowl is what will be divided: course, bowl and stage agree on the piece.
-  const piece = /(\d+) × ([\d.]+) g/.exec((await bowl.textContent()) ?? '')?.[0] ?? ''
+  const piece = /(\d+) × ([\d.]+)\sg/.exec((await bowl.textContent()) ?? '')?.[0] ?? ''
   expect(piece).not.toBe('')
   expect(await courseSays(page, 'Portion')).toContain(piece)
   await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: 'Shape' }).click()
-  const wide = /\d+ mm wide/.exec(await heading(page))?.[0] ?? 'no width'
+  const wide = /\d+\smm wide/.exec(await heading(page))?.[0] ?? 'no width'
   expect(await courseSays(page, 'Shape')).toContain(wide)
 })
 

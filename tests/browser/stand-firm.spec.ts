@@ -136,7 +136,7 @@ test('a tablet an hour wrong counts by the house, and says by how much it is off
   await page.reload()
   await start(page, 'Everyday masa discs')
   await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: /Water/ }).click()
-  await expect(page.getByText(/clock is 60 min behind the house/)).toBeVisible()
+  await expect(page.getByText(/clock is 60\smin behind the house/)).toBeVisible()
   await page.getByRole('button', { name: /^Poured/ }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('is in')
   const id = page.url().split('/')[4] ?? ''

@@ -81,7 +81,7 @@ test('a trial of two levels is set up, says when it knows too little, comes to i
   for (let more = 0; more < 6; more++)
     await make(page, trial, water => (water > middle ? 13 - (more % 2) : 8 + (more % 2)))
   await page.reload()
-  await expect(page.getByText(/^136 % beats 130 % \(share of good pieces\), chance 99 %\.$/)).toBeVisible()
+  await expect(page.getByText(/^136\s% beats 130\s% \(share of good pieces\), chance 99\s%\.$/)).toBeVisible()
   await expect(page.getByRole('button', { name: /^Next batch/ })).toBeHidden()
   await page.getByRole('button', { name: 'What each level changes of the bread as it stands' }).click()
   await expect(page.getByText(/Added water: more water/).first()).toBeVisible()
@@ -127,7 +127,7 @@ test('two ways in one dough: the first half, the change, the second, each judged
   await page.getByRole('button', { name: 'Next batch: both halves of one dough' }).click()
   await expect(page).toHaveURL(/\/batch\/.+\/choose/)
   await expect(page.getByRole('note')).toContainText(
-    /one dough in two halves, first [\d.]+ mm, then [\d.]+ mm/,
+    /one dough in two halves, first [\d.]+\smm, then [\d.]+\smm/,
   )
 
   const batch = page.url().split('/').at(-2) ?? ''
@@ -136,7 +136,7 @@ test('two ways in one dough: the first half, the change, the second, each judged
   })
   await page.goto(`/batch/${batch}/shape`)
   const strip = page.getByRole('note')
-  await expect(strip).toContainText(/Now pieces 1 to 7, set to [\d.]+ mm/)
+  await expect(strip).toContainText(/Now pieces 1 to 7, set to [\d.]+\smm/)
   const thickness = page.getByRole('slider', { name: 'Thickness' })
   const first = (await thickness.getAttribute('aria-valuenow')) ?? ''
   await strip.getByRole('button', { name: /^Now the second half/ }).click()

@@ -63,13 +63,13 @@ test('a whole batch by keyboard alone, from choice to verdict, and it is found i
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('All weighed')
   await pressButton(page, /On to water/)
 
-  await expect(page.getByRole('heading', { level: 1 })).toContainText(/Pour \d+ g first, at 52 °C/)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/Pour \d+\sg first, at 52\s°C/)
   await pressButton(page, /^Poured/)
-  await expect(page.getByRole('heading', { level: 1 })).toContainText(/is in, that is \d+ %/)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/is in, that is \d+\s%/)
   await pressButton(page, /On to mix/)
 
   await pressButton(page, /^Cracking/)
-  await expect(page.getByRole('heading', { level: 1 })).toContainText(/Too dry: work in [\d.]+ g water/)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/Too dry: work in [\d.]+\sg water/)
   const before = await page.getByRole('complementary').textContent()
   await pressButton(page, 'Worked in')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('How does it feel?')

@@ -46,7 +46,7 @@ test('a filled bread: what is beside the dough is weighed, the piece opened and 
   await expectAccessible(page)
 
   await page.goto(`${batch}/shape`)
-  await expect(page.getByText(/^Open a piece to \d+ mm, close it over 20 g of filling/)).toBeVisible()
+  await expect(page.getByText(/^Open a piece to \d+\smm, close it over 20\sg of filling/)).toBeVisible()
   await expect(page.getByRole('img', { name: /It holds/ })).toBeVisible()
   await expect(page.getByRole('radio', { name: 'Filled', exact: true })).toHaveCount(0)
   await expectAccessible(page)
@@ -69,7 +69,7 @@ test('what a cook sees at the griddle moves the times, and what was seen can be 
   await expect(page.getByText(/slides when it is pushed/)).toBeVisible()
   await page.clock.fastForward('00:35')
   await page.getByRole('button', { name: 'Not yet' }).click()
-  await expect(page.getByText(/^By what you saw, each lies \d+ % longer/)).toBeVisible()
+  await expect(page.getByText(/^By what you saw, each lies \d+\s% longer/)).toBeVisible()
   await expectAccessible(page)
   await page.getByRole('button', { name: /^Undo: piece 1 looked not yet/ }).click()
   await expect(page.getByText(/^By what you saw/)).toBeHidden()
@@ -101,7 +101,7 @@ test('a rise is told by the mark on its bowl, and the pieces rest once more', as
   await page.getByRole('button', { name: 'Start counting down' }).click()
   for (const piece of [1, 2]) await page.getByRole('button', { name: `Piece ${piece} is off` }).click()
   await page.getByRole('button', { name: 'Cover them, 15 min' }).click()
-  await expect(page.getByText(/^They rest 15 min, covered, in the room/)).toBeVisible()
+  await expect(page.getByText(/^They rest 15\smin, covered, in the room/)).toBeVisible()
 })
 
 test('a formula says what is beside its dough, how a line goes in, how it waits and what it is for', async ({

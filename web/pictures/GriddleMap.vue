@@ -102,7 +102,7 @@ function words(spot: (typeof spots.value)[number]): string {
 
 @media (max-width: 48rem) {
   :root[data-view='bench'] .map {
-    max-height: 11.5rem;
+    max-height: 9.5rem;
   }
 }
 

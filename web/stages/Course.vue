@@ -193,5 +193,9 @@ watch(() => stage, keepInSight)
     grid-column: 1 / 3;
     white-space: nowrap;
   }
+
+  :root[data-view='bench'] .course a {
+    align-items: center;
+  }
 }
 </style>

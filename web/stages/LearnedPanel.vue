@@ -6,6 +6,7 @@ import { useHouse } from '@/bench/house'
 import BenchFold from '@/ui/BenchFold.vue'
 import Fold from '@/ui/Fold.vue'
 import Term from '@/ui/Term.vue'
+import { useTight } from '@/ui/tight'
 import { useUnits } from '@/ui/units'
 import { useBatch } from './batch'
 import { leftOut, withLearnedAgain, withoutLearned } from './learned'
@@ -27,7 +28,10 @@ const without = computed(() =>
     one => stage === null || one.stage === stage,
   ),
 )
-const title = computed(() => `What the record changed here (${here.value.length})`)
+const isTight = useTight()
+const title = computed(
+  () => `${isTight.value ? 'From the record' : 'What the record changed'} (${here.value.length})`,
+)
 </script>
 
 <template>

@@ -38,7 +38,7 @@ const here = computed(() => cautions.filter(caution => caution.stage === stage))
   :root[data-view='bench'] .cautions {
     gap: 0.15rem;
     padding: 0.35rem 0.6rem;
-    font-size: 0.9rem;
+    font-size: 0.85rem;
     line-height: 1.25;
   }
 }

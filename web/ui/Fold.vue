@@ -47,7 +47,7 @@ const open = computed({
   font: 600 1.1rem var(--font-head);
 }
 
-/* Two shut ones stand side by side on a phone at the bench. */
+/* Shut ones stand side by side on a phone at the bench. */
 @media (max-width: 48rem) {
   :root[data-view='bench'] .fold:not(.is-quiet) {
     padding-inline: 0.7rem;

@@ -30,6 +30,8 @@ const bases = computed<{ value: Basis; label: string }[]>(() => [
   { value: 'per_100_g', label: '100 g as eaten' },
   { value: 'per_100_g_raw', label: '100 g raw' },
 ])
+/** In a batch of a bread that is low in carbohydrate the cautions say so already. */
+const isCautioned = computed(() => bread && plan.cautions.some(one => one.id === 'net-carbohydrate'))
 const facts = computed(() => factsOf(plan.label[basis.value], convention.value))
 const budget = computed({
   get: () => request.budget?.net_carbohydrate_grams,
@@ -55,7 +57,7 @@ function fit() {
 
 <template>
   <div class="label">
-    <div class="stack">
+    <div class="stack paired">
       <BenchFold name="label-facts" title="What it holds">
         <Choice v-model="basis" label="In" :options="bases" />
         <Choice v-model="convention" label="Carbohydrate on the label" :options="CONVENTIONS" />
@@ -118,7 +120,7 @@ function fit() {
           </button>
         </p>
       </BenchFold>
-      <p class="soft">Figures are estimates and no advice on insulin or treatment.</p>
+      <p v-if="!isCautioned" class="soft">Figures are estimates and no advice on insulin or treatment.</p>
     </div>
   </div>
 </template>
@@ -133,6 +135,10 @@ function fit() {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
   gap: 1.5rem;
+}
+
+:root[data-view='bench'] .label {
+  gap: var(--gap);
 }
 
 .label-facts {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { against, clock, gramsFrom, kelvins, massFor, show, type Choice, duration } from './units'
+import { against, clock, gramsFrom, kelvins, massFor, show, unparted, type Choice, duration } from './units'
 
 const metric: Choice = { mass: 'g', temperature: 'C', length: 'mm', energy: 'both' }
 const inch: Choice = { mass: 'oz', temperature: 'F', length: 'in', energy: 'kcal' }
@@ -68,5 +68,15 @@ describe('a value beside its limit', () => {
     expect(against(40.3, 40.1, 'index', METRIC)).toBe('just over 40')
     expect(against(38, 40, 'index', METRIC)).toBe('38')
     expect(against(40, 40, 'index', METRIC)).toBe('40')
+  })
+})
+
+describe('a number and its unit stay on one line', () => {
+  it('in figures and in sentences of the house', () => {
+    expect(unparted('Pour 188 g first, at 97 °C')).toBe('Pour 188\u00a0g first, at 97\u00a0°C')
+    expect(unparted('in 1 h 05, 12 % lighter')).toBe('in 1\u00a0h\u00a005, 12\u00a0% lighter')
+  })
+  it('and words that only look like one are left', () => {
+    expect(unparted('Lay 8 golden ones, 3 hot')).toBe('Lay 8 golden ones, 3 hot')
   })
 })

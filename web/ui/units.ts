@@ -106,6 +106,14 @@ export function clock(seconds: number): string {
     : `${minutes}:${String(whole % 60).padStart(2, '0')}`
 }
 
+/** A number and its unit are not parted at a line's end. */
+export function unparted(text: string): string {
+  return text.replace(
+    /(?<=\d) (?=(?:k?g|oz|mm|cm|in|min|h|kJ|kcal|m?L|tsp|tbsp|points)\b|[%°])|(?<=\d h) (?=\d\d\b)/g,
+    '\u00a0',
+  )
+}
+
 function energy(kilojoules: number, unit: EnergyUnit): string {
   const [kilojoule, kilocalorie] = [
     `${fixed(kilojoules, 0)} kJ`,
@@ -138,17 +146,18 @@ function fixed(value: number, digits: number): string {
 export const useUnits = defineStore('units', () => {
   const choice = ref<Choice>(remembered())
   watch(choice, value => localStorage.setItem(STORED, JSON.stringify(value)), { deep: true })
-  const text = computed(() => (value: number, unit: Unit | null) => show(value, unit, choice.value))
+  const text = computed(() => (value: number, unit: Unit | null) => unparted(show(value, unit, choice.value)))
   const beside = computed(
-    () => (value: number, limit: number, unit: Unit | null) => against(value, limit, unit, choice.value),
+    () => (value: number, limit: number, unit: Unit | null) =>
+      unparted(against(value, limit, unit, choice.value)),
   )
-  const apart = computed(() => (value: number) => kelvins(value, choice.value.temperature))
+  const apart = computed(() => (value: number) => unparted(kelvins(value, choice.value.temperature)))
   /** What a food holds is told in grams everywhere, as labels tell it. */
   const held = computed(
-    () => (value: number, unit: Unit | null) => show(value, unit, { ...choice.value, mass: 'g' }),
+    () => (value: number, unit: Unit | null) => unparted(show(value, unit, { ...choice.value, mass: 'g' })),
   )
   /** A sentence of the house in the units the cook reads. */
-  const words = computed(() => (sentence: string) => inHours(inUnits(sentence, choice.value)))
+  const words = computed(() => (sentence: string) => unparted(inHours(inUnits(sentence, choice.value))))
   /** As an address carries them to what is taken along. */
   const inAddress = computed(() => {
     const { mass, temperature, length } = choice.value

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { ElOption, ElSelect } from 'element-plus'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
 import { useHouse } from '@/bench/house'
+import AllOrFewer from '@/ui/AllOrFewer.vue'
 import FormulaLine from './FormulaLine.vue'
 import Choice from '@/ui/Choice.vue'
 import {
@@ -35,6 +36,10 @@ const flours = computed(
     ]),
 )
 const lines = computed(() => linesOf(request).filter(line => line.ingredient !== 'water'))
+/** Of a long formula what weighs most stands there; the rest is a press away. */
+const FIRST = 4
+const areAllShown = ref(false)
+const shown = computed(() => (areAllShown.value ? lines.value : lines.value.slice(0, FIRST)))
 const more = computed(() =>
   [...names.value].filter(
     ([id]) => id !== 'water' && id !== 'dent-corn' && !lines.value.some(line => line.ingredient === id),
@@ -59,6 +64,7 @@ function move(ingredient: string, amount: number) {
 
 /** A flour that comes in shares the hundred with the others; anything else stands beside them. */
 function add(ingredient: string) {
+  areAllShown.value = true
   const added = withMore(request, ingredient, FIRST_PERCENT)
   emit(
     'change',
@@ -96,7 +102,7 @@ function isLastFlour(ingredient: string): boolean {
     />
     <ul class="lines">
       <FormulaLine
-        v-for="line in lines"
+        v-for="line in shown"
         :key="line.ingredient"
         :line="line"
         :name="names.get(line.ingredient) ?? line.ingredient"
@@ -110,6 +116,12 @@ function isLastFlour(ingredient: string): boolean {
         @remove="remove(line.ingredient)"
       />
     </ul>
+    <AllOrFewer
+      v-if="lines.length > FIRST"
+      v-model="areAllShown"
+      class="screen-only"
+      :all="`All ${lines.length} lines`"
+    />
     <ElSelect
       class="screen-only"
       :model-value="''"

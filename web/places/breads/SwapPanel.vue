@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { ElButton } from 'element-plus'
+import { ElButton, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { useAsking } from '@/api/asking'
 import { api } from '@/api/client'
 import type { Allergen, PlanRequest } from '@/api/types'
 import { useHouse } from '@/bench/house'
+import AllOrFewer from '@/ui/AllOrFewer.vue'
 import AllergenChoice from '@/ui/AllergenChoice.vue'
 import Choice from '@/ui/Choice.vue'
+import Field from '@/ui/Field.vue'
 import Why from '@/ui/Why.vue'
 import { useUnits } from '@/ui/units'
 import { atHand, linesOf, namesOf } from '@/ui/formula'
@@ -18,6 +20,14 @@ const units = useUnits()
 const house = useHouse()
 const names = computed(() => namesOf(house.kitchen))
 const lines = computed(() => linesOf(request).filter(line => line.ingredient !== 'water'))
+const options = computed(() =>
+  lines.value.map(line => ({
+    value: line.ingredient,
+    label: names.value.get(line.ingredient) ?? line.ingredient,
+  })),
+)
+/** Of more lines the names would be a wall of buttons. */
+const MOST_BUTTONS = 5
 const chosen = ref(replacing ?? lines.value[0]?.ingredient ?? '')
 const without = ref<Allergen[]>([])
 const { answer, refused, about } = useAsking(api.swap)
@@ -46,14 +56,15 @@ watch(
 
 <template>
   <div class="stack">
-    <Choice
-      v-model="chosen"
-      label="Replace"
-      :options="
-        lines.map(line => ({ value: line.ingredient, label: names.get(line.ingredient) ?? line.ingredient }))
-      "
-    />
-    <AllergenChoice v-model="without" label="By something without" />
+    <div class="swaps-asked">
+      <Field v-if="options.length > MOST_BUTTONS" name="replace" label="Replace">
+        <ElSelect v-model="chosen" aria-label="Replace">
+          <ElOption v-for="one in options" :key="one.value" :value="one.value" :label="one.label" />
+        </ElSelect>
+      </Field>
+      <Choice v-else v-model="chosen" label="Replace" :options="options" />
+      <AllergenChoice v-model="without" label="By something without" />
+    </div>
     <p v-if="refused" role="alert">{{ refused }}</p>
     <p v-if="answer && !answer.options.length" class="soft">
       Nothing can stand in for this as it stands. Let fewer things be kept out, or change another line first.
@@ -92,13 +103,29 @@ watch(
         >
       </li>
     </ol>
-    <p v-if="(answer?.options.length ?? 0) > shown.length">
-      <ElButton @click="all = true">{{ (answer?.options.length ?? 0) - shown.length }} more</ElButton>
+    <p v-if="(answer?.options.length ?? 0) > CLOSEST">
+      <AllOrFewer v-model="all" :all="`${(answer?.options.length ?? 0) - CLOSEST} more`" />
     </p>
   </div>
 </template>
 
 <style scoped>
+.swaps-asked {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap) 1.4rem;
+  align-items: start;
+}
+
+.swaps-asked > :last-child {
+  flex: 1 1 40rem;
+}
+
+.swaps-asked :deep(.field) {
+  display: block;
+  flex: 0 1 24rem;
+}
+
 .swaps {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(17rem, 100%), 1fr));
@@ -111,7 +138,8 @@ watch(
 .swaps > li {
   display: grid;
   grid-template-rows: auto auto 1fr auto auto;
-  gap: 0.3rem;
+  gap: 0.2rem;
+  padding: 0.6rem 0.8rem;
 }
 
 .swaps-name {

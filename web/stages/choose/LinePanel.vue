@@ -8,6 +8,7 @@ import { useUnits } from '@/ui/units'
 import { lineWords } from './lineWords'
 import { fromLocal, toLocal } from '@/bench/serving'
 import { useAppearance } from '@/ui/appearance'
+import { useTight } from '@/ui/tight'
 import BenchFold from '@/ui/BenchFold.vue'
 import TakeAlong from './TakeAlong.vue'
 
@@ -16,10 +17,11 @@ const { batch, plan, request } = defineProps<{ batch: Batch; plan: Plan; request
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const units = useUnits()
 const { isBench } = storeToRefs(useAppearance())
-const inAll = computed(
-  () =>
-    `${plan.griddle.places.length} on the griddle at a time, ${units.text(plan.line.length_seconds, 's')} in all`,
-)
+const isTight = useTight()
+const inAll = computed(() => {
+  const long = `${units.text(plan.line.length_seconds, 's')} in all`
+  return isTight.value ? long : `${plan.griddle.places.length} on the griddle at a time, ${long}`
+})
 const part = ref<'all' | 'pieces'>('all')
 const start = computed(() => plan.line.starts_at ?? batch.started_at)
 const words = computed(() => lineWords(plan, value => units.text(value, 's'), request.pace))

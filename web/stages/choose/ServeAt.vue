@@ -81,6 +81,23 @@ function anytime() {
 </template>
 
 <style scoped>
+/* Three hours from now stand in one line of a phone. */
+@media (max-width: 48rem) {
+  :root[data-view='bench'] .serve .row {
+    gap: 0.4rem;
+  }
+
+  :root[data-view='bench'] .serve .el-button {
+    padding-inline: 0.6rem;
+    font-size: 1rem;
+  }
+
+  /* What cannot be taken back yet takes no room. */
+  :root[data-view='bench'] .serve .el-button.is-disabled {
+    display: none;
+  }
+}
+
 .serve label {
   color: var(--ink-soft);
 }

@@ -138,11 +138,9 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
     </div>
   </div>
   <Warnings :plan="plan" stage="griddle" :begun="batch.state.begun" @mend="store.mend" />
-  <div v-if="view === 'plan'" class="griddle-plan">
-    <div class="stack">
-      <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
-      <OvenFaders v-if="usesOven" :plan="plan" :request="request" />
-    </div>
+  <div v-if="view === 'plan'" class="griddle-plan paired">
+    <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
+    <OvenFaders v-if="usesOven" :plan="plan" :request="request" />
     <BenchFold name="inside" title="Inside the bread">
       <BakeBench :request="request" :plan="plan" :cooking="cooking" />
     </BenchFold>
@@ -225,7 +223,7 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
 
 .griddle-plan {
   display: grid;
-  gap: 0.8rem;
+  gap: var(--gap);
   align-items: start;
 }
 

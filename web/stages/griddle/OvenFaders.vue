@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Plan, PlanRequest } from '@/api/types'
+import { useAppearance } from '@/ui/appearance'
+import BenchFold from '@/ui/BenchFold.vue'
 import Choice from '@/ui/Choice.vue'
 import Fader from '@/ui/Fader.vue'
 import { useUnits } from '@/ui/units'
@@ -19,6 +21,7 @@ const PANS = [
 ] satisfies { value: NonNullable<Oven['pan']>; label: string }[]
 const units = useUnits()
 const store = useBatch()
+const appearance = useAppearance()
 const broils = computed(() => plan.griddle.finish === 'broiler_then_oven')
 const oven = computed<Oven>(() => request.gear?.oven ?? {})
 
@@ -49,32 +52,34 @@ const topping = computed({
 </script>
 
 <template>
-  <div class="panel stack">
-    <h2>The oven</h2>
-    <div class="oven-faders">
-      <Fader v-model="celsius" label="Oven" :min="120" :max="280" :step="5" unit="celsius" />
-      <Fader
-        v-if="broils"
-        v-model="rack"
-        label="Below the broiler"
-        :min="50"
-        :max="350"
-        :step="10"
-        unit="mm"
-      />
-      <Fader v-model="holds" label="In it at once" :min="1" :max="12" :step="1" :unit="null" />
-      <Fader
-        v-model="topping"
-        label="Put on for a second round, each"
-        :min="0"
-        :max="300"
-        :step="5"
-        unit="g"
-        :words="value => (value ? units.text(value, 'g') : 'nothing')"
-      />
+  <BenchFold name="oven" title="The oven">
+    <div class="panel stack">
+      <h2 v-if="!appearance.isBench">The oven</h2>
+      <div class="oven-faders">
+        <Fader v-model="celsius" label="Oven" :min="120" :max="280" :step="5" unit="celsius" />
+        <Fader
+          v-if="broils"
+          v-model="rack"
+          label="Below the broiler"
+          :min="50"
+          :max="350"
+          :step="10"
+          unit="mm"
+        />
+        <Fader v-model="holds" label="In it at once" :min="1" :max="12" :step="1" :unit="null" />
+        <Fader
+          v-model="topping"
+          label="Put on for a second round, each"
+          :min="0"
+          :max="300"
+          :step="5"
+          unit="g"
+          :words="value => (value ? units.text(value, 'g') : 'nothing')"
+        />
+      </div>
+      <Choice v-if="broils" v-model="pan" label="The pan" :options="PANS" />
     </div>
-    <Choice v-if="broils" v-model="pan" label="The pan" :options="PANS" />
-  </div>
+  </BenchFold>
 </template>
 
 <style scoped>

@@ -66,7 +66,7 @@ const bag = computed({
 <template>
   <li class="line panel" :class="{ 'is-next': isNext, 'is-in': line.measured }">
     <div class="line-name">
-      <strong>{{ line.name }}</strong>
+      <strong :class="{ 'unseen-on-phone': isNext }">{{ line.name }}</strong>
       <span class="soft" :class="{ 'unseen-on-phone': !isNext && !way }">{{ share }}</span>
       <span v-if="pot > 0" class="line-pot"
         >{{ units.text(pot, 'g') }} into the pot{{
@@ -189,12 +189,21 @@ const bag = computed({
   }
 
   :root[data-view='bench'] .line.is-next {
+    grid-template-columns: minmax(0, 1fr) auto 7.5rem;
     gap: 0.3rem 0.6rem;
     padding: 0.4rem 0.7rem;
   }
 
-  :root[data-view='bench'] .line.is-next .line-name {
+  :root[data-view='bench'] .line.is-next :is(.line-bag, .line-name:has(.line-pot)) {
     grid-column: 1 / -1;
+  }
+
+  :root[data-view='bench'] .line.is-next .line-bag {
+    order: 1;
+  }
+
+  :root[data-view='bench'] .line.is-next .line-name:has(.line-pot) ~ .line-grams {
+    grid-column: 1 / 3;
   }
 
   /* The bar has the act of the line at hand. */

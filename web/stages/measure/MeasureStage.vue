@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, reactive } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import type { Batch, Plan } from '@/api/types'
 import LedgerBars from '@/pictures/LedgerBars.vue'
+import AllOrFewer from '@/ui/AllOrFewer.vue'
 import BenchFold from '@/ui/BenchFold.vue'
 import Fold from '@/ui/Fold.vue'
 import { useAppearance } from '@/ui/appearance'
@@ -24,6 +25,16 @@ const appearance = useAppearance()
 const isTight = useTight()
 const lines = computed(() => batch.state.bowl.lines)
 const next = computed(() => lines.value.find(line => !line.measured))
+/** A phone at the bench shows the line at hand and those that come after it; a short list is shown whole. */
+const NEAR = 5
+const areAllShown = ref(false)
+const isLong = computed(() => isTight.value && lines.value.length > NEAR)
+const shown = computed(() => {
+  if (!isLong.value || areAllShown.value) return lines.value
+  const at = next.value ? lines.value.indexOf(next.value) : 0
+  const from = Math.min(at, lines.value.length - NEAR)
+  return lines.value.slice(from, from + NEAR)
+})
 const isWeighed = computed(() => plan.method.measure === 'weight')
 const HOW: Record<Plan['method']['measure'], string> = {
   weight: 'By weight',
@@ -78,7 +89,7 @@ function row(ingredient: string) {
   </ActBar>
   <ul class="measure" aria-label="Lines to measure">
     <MeasureLine
-      v-for="line in lines"
+      v-for="line in shown"
       :key="line.ingredient"
       :line="line"
       :planned="planned(line.ingredient)"
@@ -92,11 +103,12 @@ function row(ingredient: string) {
       @measured="weight => store.record('measured', { ingredient: line.ingredient, grams: weight })"
     />
   </ul>
+  <AllOrFewer v-if="isLong" v-model="areAllShown" :all="`All ${lines.length} lines`" />
   <WorkSteps :batch="batch" stage="measure" />
   <BenchFold v-if="batch.state.extras.length" name="beside" title="Beside the dough">
     <ExtrasList :extras="batch.state.extras" />
   </BenchFold>
-  <Fold name="ledger" title="Who takes water, who brings it">
+  <Fold name="ledger" :title="isTight ? 'Who takes water' : 'Who takes water, who brings it'">
     <LedgerBars :plan="plan" />
   </Fold>
 </template>
@@ -108,6 +120,12 @@ function row(ingredient: string) {
   margin: 0;
   padding: 0;
   list-style: none;
+}
+
+@media (max-width: 48rem) {
+  :root[data-view='bench'] .measure {
+    gap: 0.2rem;
+  }
 }
 
 :root[data-view='bench'] .measure {
