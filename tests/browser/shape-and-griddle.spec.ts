@@ -150,7 +150,7 @@ test('the hearth: a griddle is put in, read while it warms, and a batch on it kn
   await page.getByRole('button', { name: 'Keep this calibration' }).click()
   await expect(card).toContainText('Embers raked flat:')
   await card.getByRole('button', { name: 'Load after load' }).click()
-  await expect(page.getByRole('row', { name: /^5 / })).toBeVisible()
+  await expect(page.getByRole('row', { name: /^4 / })).toBeVisible()
   await expectAccessible(page)
 
   await page.goto('/')

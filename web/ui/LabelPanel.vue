@@ -17,9 +17,18 @@ const {
   plan,
   locked = false,
   bread,
-} = defineProps<{ request: PlanRequest; plan: Plan; locked?: boolean; bread?: { id: string } }>()
+  cautioned = false,
+} = defineProps<{
+  request: PlanRequest
+  plan: Plan
+  locked?: boolean
+  bread?: { id: string }
+  /** The page says beside it what such figures are not good for. */
+  cautioned?: boolean
+}>()
 const emit = defineEmits<{ change: [request: PlanRequest] }>()
 const units = useUnits()
+const PAPERS = { a5: 'A5', a4: 'A4', letter: 'Letter' }
 const basis = ref<Basis>('per_piece')
 const convention = ref<Convention>('apart')
 const bases = computed<{ value: Basis; label: string }[]>(() => [
@@ -30,8 +39,6 @@ const bases = computed<{ value: Basis; label: string }[]>(() => [
   { value: 'per_100_g', label: '100 g as eaten' },
   { value: 'per_100_g_raw', label: '100 g raw' },
 ])
-/** In a batch of a bread that is low in carbohydrate the cautions say so already. */
-const isCautioned = computed(() => bread && plan.cautions.some(one => one.id === 'net-carbohydrate'))
 const facts = computed(() => factsOf(plan.label[basis.value], convention.value))
 const budget = computed({
   get: () => request.budget?.net_carbohydrate_grams,
@@ -57,7 +64,7 @@ function fit() {
 
 <template>
   <div class="label">
-    <div class="stack paired">
+    <div class="stack">
       <BenchFold name="label-facts" title="What it holds">
         <Choice v-model="basis" label="In" :options="bases" />
         <Choice v-model="convention" label="Carbohydrate on the label" :options="CONVENTIONS" />
@@ -73,27 +80,8 @@ function fit() {
           <FigureRow v-for="fact in facts" :key="fact.name" held :label="fact.name" :figure="fact.figure" />
         </dl>
       </BenchFold>
-      <BenchFold v-if="bread" name="label-papers" title="On paper, and for others">
-        <p class="row screen-only">
-          <RouterLink :to="{ name: 'label', params: { id: bread.id } }"
-            >Label and portions on paper →</RouterLink
-          >
-          <span
-            >As a card:
-            <a
-              v-for="paper in ['a5', 'a4', 'letter']"
-              :key="paper"
-              class="label-paper"
-              :href="`/breads/${bread.id}/recipe-card.pdf?paper=${paper}&${units.inAddress}`"
-              >{{ paper }}</a
-            ></span
-          >
-          <a :href="`/breads/${bread.id}/recipe.jsonld`" download>As a recipe for other programs</a>
-          <a :href="`/exports/breads/${bread.id}.zip`" download>For another house</a>
-        </p>
-      </BenchFold>
     </div>
-    <div class="stack">
+    <div class="stack paired">
       <h3>For whom</h3>
       <ForWhom :label="plan.label">
         <template v-if="plan.label.gluten.uncertified.length">
@@ -120,7 +108,26 @@ function fit() {
           </button>
         </p>
       </BenchFold>
-      <p v-if="!isCautioned" class="soft">Figures are estimates and no advice on insulin or treatment.</p>
+      <BenchFold v-if="bread" name="label-papers" title="On paper, and for others">
+        <p class="row screen-only">
+          <RouterLink :to="{ name: 'label', params: { id: bread.id } }"
+            >Label and portions on paper →</RouterLink
+          >
+          <span
+            >As a card:
+            <a
+              v-for="(name, paper) in PAPERS"
+              :key="paper"
+              class="label-paper"
+              :href="`/breads/${bread.id}/recipe-card.pdf?paper=${paper}&${units.inAddress}`"
+              >{{ name }}</a
+            ></span
+          >
+          <a :href="`/breads/${bread.id}/recipe.jsonld`" download>As a recipe for other programs</a>
+          <a :href="`/exports/breads/${bread.id}.zip`" download>For another house</a>
+        </p>
+      </BenchFold>
+      <p v-if="!cautioned" class="soft">Figures are estimates and no advice on insulin or treatment.</p>
     </div>
   </div>
 </template>
@@ -128,7 +135,6 @@ function fit() {
 <style scoped>
 .label-paper {
   margin-left: 0.5rem;
-  text-transform: capitalize;
 }
 
 .label {

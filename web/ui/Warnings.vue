@@ -6,7 +6,18 @@ import BenchFold from './BenchFold.vue'
 import { useUnits } from './units'
 
 /** What is unusual about the plan, where it can be mended, each with what mends it in one tap. Without a stage, all of it. */
-const { plan, stage, begun } = defineProps<{ plan: Plan; stage?: Stage; begun?: boolean }>()
+const {
+  plan,
+  stage,
+  begun,
+  busy = false,
+} = defineProps<{
+  plan: Plan
+  stage?: Stage
+  begun?: boolean
+  /** Hands are at work: at the bench it waits behind its name. */
+  busy?: boolean
+}>()
 const emit = defineEmits<{ mend: [change: Record<string, unknown>] }>()
 const units = useUnits()
 const shown = computed(() => plan.warnings.filter(warning => !stage || warning.stage === stage))
@@ -25,7 +36,7 @@ const offered = computed(() => {
 </script>
 
 <template>
-  <BenchFold v-if="shown.length" name="worth-a-look" :title="`Worth a look (${shown.length})`" phone>
+  <BenchFold v-if="shown.length" name="worth-a-look" :title="`Worth a look (${shown.length})`" :phone="!busy">
     <div role="status" aria-label="Worth a look">
       <ul class="warnings">
         <li v-for="warning in shown" :key="warning.id">

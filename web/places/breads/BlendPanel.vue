@@ -41,21 +41,23 @@ watch(question, asked => void about(asked), { immediate: true })
       />
       <Choice v-model="wishes.goal" label="With" :options="GOALS" />
       <AllergenChoice v-model="wishes.without" label="Without" />
-      <WishFader
-        v-model="wishes.net_carbohydrate_most"
-        label="Net carbohydrate, at most in 100 g"
-        :start="40"
-        :max="85"
-      />
-      <WishFader v-model="wishes.protein_least" label="Protein, at least in 100 g" :start="12" :max="40" />
-      <WishFader v-model="wishes.fibre_least" label="Fibre, at least in 100 g" :start="8" :max="40" />
-      <WishFader
-        v-model="wishes.price_most"
-        label="Cost of a kilogram, at most"
-        :start="4"
-        :max="30"
-        unit="money"
-      />
+      <div class="blend-wishes">
+        <WishFader
+          v-model="wishes.net_carbohydrate_most"
+          label="Net carbohydrate, at most in 100 g"
+          :start="40"
+          :max="85"
+        />
+        <WishFader v-model="wishes.protein_least" label="Protein, at least in 100 g" :start="12" :max="40" />
+        <WishFader v-model="wishes.fibre_least" label="Fibre, at least in 100 g" :start="8" :max="40" />
+        <WishFader
+          v-model="wishes.price_most"
+          label="Cost of a kilogram, at most"
+          :start="4"
+          :max="30"
+          unit="money"
+        />
+      </div>
       <label class="blend-least">
         <span class="soft">At least 40 % of</span>
         <ElSelect
@@ -115,6 +117,13 @@ watch(question, asked => void about(asked), { immediate: true })
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(22rem, 100%), 1fr));
   gap: 1.5rem;
+}
+
+.blend-wishes {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(16rem, 100%), 1fr));
+  gap: var(--gap);
+  align-items: end;
 }
 
 .blend-least {

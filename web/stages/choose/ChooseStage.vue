@@ -141,6 +141,7 @@ const hands = computed({
       :plan="plan"
       :locked="batch.state.begun"
       :bread="batch.bread"
+      :cautioned="plan.cautions.some(one => one.id === 'net-carbohydrate')"
       @change="store.change"
     />
   </div>

@@ -136,8 +136,14 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
         </div>
       </BenchFold>
     </div>
+    <Warnings
+      :plan="plan"
+      stage="griddle"
+      :begun="batch.state.begun"
+      :busy="view === 'work'"
+      @mend="store.mend"
+    />
   </div>
-  <Warnings :plan="plan" stage="griddle" :begun="batch.state.begun" @mend="store.mend" />
   <div v-if="view === 'plan'" class="griddle-plan paired">
     <GriddleFaders :plan="plan" :request="request" :cooking="cooking" />
     <OvenFaders v-if="usesOven" :plan="plan" :request="request" />
@@ -167,7 +173,7 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
 
 @media (max-width: 48rem) {
   :root[data-view='bench'] .griddle-hot {
-    flex: 1 1 40%;
+    flex: 1 1 28%;
   }
 }
 
@@ -217,7 +223,7 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
 }
 
 :root[data-view='bench'] .griddle-folds {
-  grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(15rem, 100%), 1fr));
   align-items: start;
 }
 
