@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use StoneMill\Bake\Burner;
 use StoneMill\Bake\Metal;
 use StoneMill\Kitchen\Tool;
+use StoneMill\Kitchen\ToolAtHand;
 use StoneMill\Kitchen\ToolKind;
 use StoneMill\Kitchen\Tools;
 use StoneMill\Learn\KitchenRecord;
@@ -48,7 +49,7 @@ final class Gear extends Model
         $standing = self::query()->where('kitchen_id', $kitchen->id)->whereNull('archived_at')->oldest('id')->get();
 
         return new Tools(
-            array_values($standing->map(static fn (self $one): array => ['kind' => ToolKind::from($one->kind), 'id' => $one->uuid, 'told' => $one->told($record)])->all()),
+            array_values($standing->map(static fn (self $one): ToolAtHand => new ToolAtHand(ToolKind::from($one->kind), $one->uuid, $one->told($record)))->all()),
             array_filter($cook->measuresIn($kitchen), static fn (?string $set): bool => $set !== null),
         );
     }

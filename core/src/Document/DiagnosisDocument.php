@@ -81,6 +81,6 @@ final readonly class DiagnosisDocument
     /** @return array<string, mixed> */
     private static function next(NextTime $next): array
     {
-        return ['kind' => $next->change->kind->value, 'text' => $next->change->text, 'change' => $next->change->change->patch(), 'changes' => ComparisonDocument::json($next->comparison)];
+        return ['kind' => $next->change->kind->value, 'text' => $next->change->text, 'change' => $next->change->asked->patch(), 'changes' => ComparisonDocument::json($next->comparison)];
     }
 }

@@ -77,7 +77,7 @@ final readonly class Diagnosis
                 continue;
             }
             try {
-                $after = $this->planner->plan($this->request->with($change->change)->read($this->reference));
+                $after = $this->planner->plan($this->request->with($change->asked)->read($this->reference));
             } catch (InvalidInput) {
                 // What cannot be planned is no remedy for this bread.
                 continue;

@@ -9,13 +9,11 @@ use StoneMill\Plan\GivenRequest;
 /**
  * The tools of a kitchen, and with which a batch is made unless the bread says otherwise: the first of each kind. A pan is
  * taken only by who asks for it.
- *
- * @phpstan-import-type Told from Tool
  */
 final readonly class Tools
 {
     /**
-     * @param list<array{kind: ToolKind, id: string, told: Told}> $tools in the order in which they came in
+     * @param list<ToolAtHand> $tools in the order in which they came in
      * @param array<string, string> $measures the cook's own cup and spoon
      */
     public function __construct(private array $tools, private array $measures)
@@ -28,12 +26,12 @@ final readonly class Tools
         $own = $request->part('gear');
         $griddle = is_array($own['griddle'] ?? null) ? $own['griddle']['id'] ?? null : null;
         $gear = $this->measures;
-        foreach ($this->tools as ['kind' => $kind, 'id' => $id, 'told' => $told]) {
-            if ($kind !== ToolKind::Pan) {
-                $gear[$kind->value] ??= $told;
+        foreach ($this->tools as $tool) {
+            if ($tool->kind !== ToolKind::Pan) {
+                $gear[$tool->kind->value] ??= $tool->told;
             }
-            if ($kind === ToolKind::Griddle && $id === $griddle) {
-                $own['griddle'] = $told;
+            if ($tool->kind === ToolKind::Griddle && $tool->id === $griddle) {
+                $own['griddle'] = $tool->told;
             }
         }
 

@@ -9,13 +9,17 @@ use StoneMill\Bake\Burner;
 use StoneMill\Exchange\MergePatch;
 use StoneMill\Pantry\LotFacts;
 use StoneMill\School\After;
+use StoneMill\School\ExtraPlace;
+use StoneMill\School\Fat;
 use StoneMill\School\Grease;
 use StoneMill\School\Knead;
 use StoneMill\School\Measuring;
 use StoneMill\School\Purpose;
 use StoneMill\School\Rest;
+use StoneMill\School\RestPlace;
 use StoneMill\School\Scald;
 use StoneMill\School\Shaping;
+use StoneMill\School\Texture;
 use StoneMill\School\TurnSchool;
 use StoneMill\School\WaterSchool;
 use StoneMill\School\WayOver;
@@ -52,7 +56,7 @@ final readonly class RequestChange
     }
 
     /** Another school of a step; what the cook had set beside that step, in grams or minutes, makes way for it. */
-    public static function school(WaterSchool|Scald|Knead|Rest|Measuring|Shaping|Grease|TurnSchool|After $school): self
+    public static function school(WaterSchool|Scald|Knead|Rest|Measuring|Fat|Shaping|Grease|TurnSchool|After $school): self
     {
         $step = match ($school::class) {
             WaterSchool::class => 'water',
@@ -60,6 +64,7 @@ final readonly class RequestChange
             Knead::class => 'knead',
             Rest::class => 'rest',
             Measuring::class => 'measure',
+            Fat::class => 'fat',
             Shaping::class => 'shape',
             Grease::class => 'grease',
             TurnSchool::class => 'turns',
@@ -219,6 +224,68 @@ final readonly class RequestChange
     public static function scaleOf(float $grams): self
     {
         return new self(['gear' => ['scale' => ['resolution_grams' => $grams]]]);
+    }
+
+    /**
+     * This beside the dough, and nothing else.
+     *
+     * @param float|null $gramsEach null leaves it to what is usual there
+     */
+    public static function beside(string $ingredient, ExtraPlace $place, ?float $gramsEach = null): self
+    {
+        return new self(['formula' => ['extras' => [['ingredient' => $ingredient, 'place' => $place->value] + ($gramsEach === null ? [] : ['grams_each' => $gramsEach])]]]);
+    }
+
+    /** @param int $pieces that each eater takes */
+    public static function eachTakes(int $pieces): self
+    {
+        return new self(['pieces' => ['each_takes' => $pieces]]);
+    }
+
+    /** @param RestPlace|null $place null leaves it where it rests */
+    public static function restOf(float $minutes, ?RestPlace $place = null): self
+    {
+        return new self(['formula' => ['rest' => ['minutes' => $minutes] + ($place === null ? [] : ['place' => $place->value])]]);
+    }
+
+    public static function texture(Texture $texture): self
+    {
+        return new self(['formula' => ['texture' => $texture->value]]);
+    }
+
+    /** @param float $share of the flour that is cooked in the pot */
+    public static function potShare(float $share): self
+    {
+        return new self(['water' => ['pot_share' => $share]]);
+    }
+
+    /** Nothing is done before this moment. */
+    public static function begunAt(DateTimeInterface $moment): self
+    {
+        return new self(['begin_at' => $moment->format(DATE_RFC3339)]);
+    }
+
+    /** A piece holds no more than this. */
+    public static function carbohydrateBudget(float $netGrams): self
+    {
+        return new self(['budget' => ['net_carbohydrate_grams' => $netGrams]]);
+    }
+
+    /** So many round pans, side by side. */
+    public static function pans(float $diameterMillimetres, int $count): self
+    {
+        return new self(['gear' => ['pan' => ['diameter_mm' => $diameterMillimetres, 'count' => $count]]]);
+    }
+
+    public static function ovenAt(float $celsius): self
+    {
+        return new self(['gear' => ['oven' => ['celsius' => $celsius]]]);
+    }
+
+    /** So many pieces are in the oven at once. */
+    public static function ovenHolds(int $pieces): self
+    {
+        return new self(['gear' => ['oven' => ['holds' => $pieces]]]);
     }
 
     /** @param float $celsius of the bare metal */

@@ -66,7 +66,7 @@ final class AddingOrderTest extends TestCase
     public function test_every_line_of_every_bread_comes_in_by_a_step_or_with_the_flour(): void
     {
         foreach (Bench::reference()->styles->all() as $style) {
-            $request = PlanRequest::read(['style' => $style->id], Bench::reference());
+            $request = PlanRequest::ofStyle($style->id, Bench::reference());
             $told = array_merge(...array_map(static fn (WorkStep $step): array => $step->ingredients, $request->addingOrder()->steps()));
             foreach ($request->formula->lines as $line) {
                 if ($line->way() !== GoesIn::Dry) {

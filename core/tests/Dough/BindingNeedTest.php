@@ -43,9 +43,9 @@ final class BindingNeedTest extends TestCase
 
     public function test_a_dough_that_holds_for_palms_but_not_for_the_cutter_is_warned_of(): void
     {
-        $ids = static fn (string $shape): array => array_map(static fn ($warning): string => $warning->id, Bench::planOf(['style' => 'patted-masa', 'formula' => ['method' => ['shape' => $shape]]])->warnings);
-        self::assertNotContains('binding-low', $ids('palms'));
-        self::assertContains('binding-low', $ids('cutter'));
+        $ids = static fn (Shaping $shape): array => array_map(static fn ($warning): string => $warning->id, Bench::plan('patted-masa', RequestChange::school($shape))->warnings);
+        self::assertNotContains('binding-low', $ids(Shaping::Palms));
+        self::assertContains('binding-low', $ids(Shaping::Cutter));
     }
 
     public function test_a_dough_that_weakens_must_not_rest(): void

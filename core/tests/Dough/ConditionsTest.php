@@ -15,6 +15,8 @@ use StoneMill\Dough\SaltDraw;
 use StoneMill\Dough\Warmth;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Pantry\Grind;
+use StoneMill\Plan\RequestChange;
+use StoneMill\School\Rest;
 use StoneMill\School\Texture;
 use StoneMill\Tests\Bench;
 
@@ -64,9 +66,9 @@ final class ConditionsTest extends TestCase
 
     public function test_vegetables_that_weep_longer_ask_for_less_added_water(): void
     {
-        $hydration = static fn (string $rest): float => Bench::planOf(['style' => 'rice-vegetable-round', 'formula' => ['method' => ['rest' => $rest]]])->dough->hydrationPercent();
-        self::assertLessThan($hydration('none'), $hydration('short'));
-        self::assertLessThan($hydration('short'), $hydration('twenty_thirty_minutes'));
+        $hydration = static fn (Rest $rest): float => Bench::plan('rice-vegetable-round', RequestChange::school($rest))->dough->hydrationPercent();
+        self::assertLessThan($hydration(Rest::None), $hydration(Rest::Short));
+        self::assertLessThan($hydration(Rest::Short), $hydration(Rest::TwentyThirtyMinutes));
     }
 
     public function test_a_coarse_home_grind_takes_less_and_is_less_sure(): void

@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Dough;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Tests\Bench;
 
 /** Ready at the bowl is not ready after the rest: binders drink on, vegetables weep. */
@@ -24,17 +25,17 @@ final class TighteningTest extends TestCase
     public function test_psyllium_tightens_a_dough_by_hand(): void
     {
         // 4 % of binder at 1.2 points each, ten minutes over eight: 4.8 · (1 − e^−1.25) = 3.42 points.
-        $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'psyllium-powder', 'grams' => 12]];
-        $rest = self::rest(Bench::sketchOf(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 10]]]));
+        $psyllium = RequestChange::weighed(['rice-white' => 300, 'psyllium-powder' => 12]);
+        $rest = self::rest(Bench::sketch('rice-round', $psyllium, RequestChange::restOf(10)));
         self::assertEqualsWithDelta(3.42, $rest['tightens_points'], 0.01);
         self::assertStringContainsString('tightens by about 3 points', (string) $rest['tightens']);
     }
 
     public function test_it_has_its_course_over_time_quick_at_first(): void
     {
-        $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'psyllium-powder', 'grams' => 12]];
+        $psyllium = RequestChange::weighed(['rice-white' => 300, 'psyllium-powder' => 12]);
         /** @var list<array{minutes: float, points: float}> $course */
-        $course = data_get(PlanDocument::of(Bench::sketchOf(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 10]]]))->json, 'rest.course');
+        $course = data_get(PlanDocument::of(Bench::sketch('rice-round', $psyllium, RequestChange::restOf(10)))->json, 'rest.course');
         self::assertSame([0.0, 0.0], array_values($course[0]));
         // Twenty minutes in sixteen steps: 8.75 minutes on, 4.8 · (1 − e^−1.09) = 3.19 points.
         self::assertEqualsWithDelta(3.19, $course[7]['points'], 0.01);
@@ -47,14 +48,14 @@ final class TighteningTest extends TestCase
     public function test_a_dough_without_binders_or_a_rest_is_left_as_it_is_felt(): void
     {
         self::assertNull(self::rest(Bench::sketch('pressed-masa'))['tightens']);
-        $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'psyllium-powder', 'grams' => 12]];
-        self::assertSame(0.0, self::rest(Bench::sketchOf(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 0]]]))['tightens_points']);
+        $psyllium = RequestChange::weighed(['rice-white' => 300, 'psyllium-powder' => 12]);
+        self::assertSame(0.0, self::rest(Bench::sketch('rice-round', $psyllium, RequestChange::restOf(0)))['tightens_points']);
     }
 
     public function test_salted_vegetables_slacken_it(): void
     {
-        $lines = [['ingredient' => 'rice-white', 'grams' => 300], ['ingredient' => 'onion', 'grams' => 150], ['ingredient' => 'salt', 'grams' => 6]];
-        $rest = self::rest(Bench::sketchOf(['style' => 'rice-vegetable-round', 'formula' => ['lines' => $lines, 'rest' => ['minutes' => 45]]]));
+        $salted = RequestChange::weighed(['rice-white' => 300, 'onion' => 150, 'salt' => 6]);
+        $rest = self::rest(Bench::sketch('rice-vegetable-round', $salted, RequestChange::restOf(45)));
         self::assertLessThan(-2, $rest['tightens_points']);
         self::assertStringContainsString('slackens', (string) $rest['tightens']);
     }

@@ -62,7 +62,7 @@ final class RemediesTest extends TestCase
 
         $whole = self::made('pressed-masa')->mixed(1.0, FeelGrade::Cracking)->circumstances();
         $change = (new Changes($whole))->change(NextChange::MoreWater);
-        $patch = $change?->change->patch()['water'] ?? null;
+        $patch = $change?->asked->patch()['water'] ?? null;
         self::assertIsArray($patch);
         self::assertEqualsWithDelta($whole->plan->dough->hydrationPercent() + 5, $patch['hydration_percent'], 0.06);
     }
@@ -79,7 +79,7 @@ final class RemediesTest extends TestCase
                 if ($change === null) {
                     continue;
                 }
-                $after = Bench::planOf(GivenRequest::of($request)->with($change->change)->json());
+                $after = Bench::planOf(GivenRequest::of($request)->with($change->asked)->json());
                 if (json_encode(PlanDocument::of($plan)->json) !== json_encode(PlanDocument::of($after)->json)) {
                     $offered[$kind->value] = true;
                 }

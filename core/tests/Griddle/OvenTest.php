@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Griddle;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Griddle\OvenFinish;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Plan\Warning;
 use StoneMill\School\ActionKind;
 use StoneMill\School\OvenStep;
@@ -66,7 +67,7 @@ final class OvenTest extends TestCase
 
     public function test_a_hotter_oven_is_sooner_done_with_a_thick_round(): void
     {
-        $seconds = static fn (int $celsius): int => Bench::planOf(['style' => 'thick-corn-round', 'pieces' => ['thickness_mm' => 19, 'count' => 4], 'gear' => ['oven' => ['celsius' => $celsius]]])->turns->finishSeconds;
+        $seconds = static fn (int $celsius): int => Bench::plan('thick-corn-round', RequestChange::thickness(19), RequestChange::pieces(4), RequestChange::ovenAt($celsius))->turns->finishSeconds;
         self::assertLessThan($seconds(160), $seconds(200));
         self::assertLessThan($seconds(200), $seconds(240));
     }
@@ -74,7 +75,7 @@ final class OvenTest extends TestCase
     public function test_the_line_fills_the_oven_as_often_as_it_must(): void
     {
         $loads = static fn (int $holds): int => count(array_filter(
-            Bench::planOf(['style' => 'thick-corn-round', 'pieces' => ['count' => 8], 'gear' => ['oven' => ['holds' => $holds]]])->line->timeline->actions,
+            Bench::plan('thick-corn-round', RequestChange::pieces(8), RequestChange::ovenHolds($holds))->line->timeline->actions,
             static fn ($action): bool => $action->kind === ActionKind::Finish,
         ));
         self::assertSame(1, $loads(8));

@@ -14,7 +14,7 @@ use StoneMill\Griddle\ModelTurnPlanner;
 use StoneMill\Griddle\SteadyCycle;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Planner;
-use StoneMill\Plan\PlanRequest;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Plan\Warning;
 use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
@@ -98,12 +98,9 @@ final class SteadyCycleTest extends TestCase
 
     private static function laying(string $style, Burner $burner): Laying
     {
-        $request = PlanRequest::read(['style' => $style, 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 200, 'burner' => $burner->value]]], Bench::reference());
-        if ($burner === Burner::Home) {
-            $request = PlanRequest::read(['style' => $style], Bench::reference());
-        }
+        $wished = $burner === Burner::Home ? RequestChange::nothing() : RequestChange::roundGriddle(200, $burner);
 
-        return (new Planner(Bench::reference(), new ModelTurnPlanner))->laying($request);
+        return (new Planner(Bench::reference(), new ModelTurnPlanner))->laying(Bench::request($style, $wished)->read(Bench::reference()));
     }
 
     /**

@@ -12,6 +12,7 @@ use StoneMill\Exchange\Node;
 use StoneMill\Kitchen\Bag;
 use StoneMill\Kitchen\BagShelf;
 use StoneMill\Kitchen\Tool;
+use StoneMill\Kitchen\ToolAtHand;
 use StoneMill\Kitchen\ToolKind;
 use StoneMill\Kitchen\Tools;
 use StoneMill\Pantry\LotFacts;
@@ -57,7 +58,7 @@ final class ToolsTest extends TestCase
     {
         foreach ([$least, $most] as $wide) {
             $tool = self::read(['kind' => $kind, 'name' => 'T', 'diameter_mm' => $wide, ...$kind === 'griddle' ? ['shape' => 'round'] : []]);
-            $asked = (new Tools([['kind' => $tool->kind, 'id' => 'it', 'told' => $tool->told('it', null, [])]], []))->beside(GivenRequest::of(['style' => 'pressed-masa', ...$kind === 'pan' ? ['gear' => ['pan' => $tool->told('it', null, [])]] : []]));
+            $asked = (new Tools([new ToolAtHand($tool->kind, 'it', $tool->told('it', null, []))], []))->beside(GivenRequest::of(['style' => 'pressed-masa', ...$kind === 'pan' ? ['gear' => ['pan' => $tool->told('it', null, [])]] : []]));
             self::assertArrayHasKey($kind, $asked->part('gear'));
             $asked->read(Bench::reference());
         }
@@ -94,10 +95,10 @@ final class ToolsTest extends TestCase
         $round = static fn (float $wide): array => ['shape' => 'round', 'diameter_mm' => $wide];
 
         return new Tools([
-            ['kind' => ToolKind::Pan, 'id' => 'pan', 'told' => ['diameter_mm' => 220.0, 'count' => 1]],
-            ['kind' => ToolKind::Griddle, 'id' => 'first', 'told' => [...$round(340.0), 'id' => 'first']],
-            ['kind' => ToolKind::Griddle, 'id' => 'second', 'told' => [...$round(400.0), 'id' => 'second']],
-            ['kind' => ToolKind::Press, 'id' => 'press', 'told' => ['diameter_mm' => 170.0]],
+            new ToolAtHand(ToolKind::Pan, 'pan', ['diameter_mm' => 220.0, 'count' => 1]),
+            new ToolAtHand(ToolKind::Griddle, 'first', [...$round(340.0), 'id' => 'first']),
+            new ToolAtHand(ToolKind::Griddle, 'second', [...$round(400.0), 'id' => 'second']),
+            new ToolAtHand(ToolKind::Press, 'press', ['diameter_mm' => 170.0]),
         ], []);
     }
 

@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Label;
 
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Tests\Bench;
 
 /** What a piece costs, and whether it keeps to a budget of carbohydrate. */
@@ -50,10 +51,10 @@ final class CostAndBudgetTest extends TestCase
 
     public function test_the_largest_piece_within_the_budget_is_just_within_it(): void
     {
-        $plan = PlanDocument::of(Bench::planOf(['style' => 'almond-wrap', 'budget' => ['net_carbohydrate_grams' => 1.5]]))->json;
+        $plan = PlanDocument::of(Bench::plan('almond-wrap', RequestChange::carbohydrateBudget(1.5)))->json;
         $budget = $plan['label']['budget'];
         self::assertFalse($budget['met']);
-        $smaller = PlanDocument::of(Bench::planOf(['style' => 'almond-wrap', 'pieces' => ['grams_each' => floor($budget['largest_piece_grams']['value'] * 10) / 10 - 0.5], 'budget' => ['net_carbohydrate_grams' => 1.5], 'gear' => ['scale' => ['resolution_grams' => 0.1]]]))->json;
+        $smaller = PlanDocument::of(Bench::plan('almond-wrap', RequestChange::pieceOf(floor($budget['largest_piece_grams']['value'] * 10) / 10 - 0.5), RequestChange::carbohydrateBudget(1.5), RequestChange::scaleOf(0.1)))->json;
         self::assertTrue($smaller['label']['budget']['met']);
         self::assertNull(PlanDocument::of(Bench::plan('almond-wrap'))->json['label']['budget']);
     }

@@ -6,6 +6,8 @@ namespace StoneMill\Tests\Label;
 
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
+use StoneMill\Plan\RequestChange;
+use StoneMill\School\ExtraPlace;
 use StoneMill\Tests\Bench;
 
 /** Servings beside pieces: how many one eater takes, what that holds, and what portions are set out by. */
@@ -13,7 +15,7 @@ final class HelpingTest extends TestCase
 {
     public function test_a_serving_is_so_many_pieces_in_weight_and_in_all_that_it_holds(): void
     {
-        $label = (array) data_get(PlanDocument::of(Bench::planOf(['style' => 'pressed-masa', 'pieces' => ['count' => 14, 'each_takes' => 4], 'formula' => ['extras' => [['ingredient' => 'fresh-cheese', 'place' => 'after', 'grams_each' => 12]]]]))->json, 'label');
+        $label = (array) data_get(PlanDocument::of(Bench::plan('pressed-masa', RequestChange::pieces(14), RequestChange::eachTakes(4), RequestChange::beside('fresh-cheese', ExtraPlace::After, 12)))->json, 'label');
         // Fourteen in fours: three servings and two pieces over; 12 g of cheese each make 48 a serving and 168 in all.
         self::assertSame([4, 3, 2], [data_get($label, 'serving.each'), data_get($label, 'serving.count'), data_get($label, 'serving.over')]);
         self::assertSame([12.0, 48.0, 168.0], array_values(array_intersect_key((array) data_get($label, 'serving.rows.1'), ['piece_grams' => 0, 'serving_grams' => 0, 'batch_grams' => 0])));
@@ -24,17 +26,17 @@ final class HelpingTest extends TestCase
 
     public function test_where_nobody_says_it_is_about_110_g_of_dough_and_never_more_than_there_is(): void
     {
-        $each = static fn (array $pieces): mixed => data_get(PlanDocument::of(Bench::planOf(['style' => 'pressed-masa', 'pieces' => $pieces]))->json, 'label.serving.each');
-        self::assertSame(3, $each(['count' => 14]), '110 / 43');
-        self::assertSame(2, $each(['count' => 14, 'grams_each' => 60]));
-        self::assertSame(1, $each(['count' => 1]));
+        $each = static fn (RequestChange ...$wished): mixed => data_get(PlanDocument::of(Bench::plan('pressed-masa', ...$wished))->json, 'label.serving.each');
+        self::assertSame(3, $each(RequestChange::pieces(14)), '110 / 43');
+        self::assertSame(2, $each(RequestChange::pieces(14), RequestChange::pieceOf(60)));
+        self::assertSame(1, $each(RequestChange::pieces(1)));
     }
 
     public function test_eaters_are_counted_by_what_each_of_them_takes(): void
     {
-        $count = static fn (array $pieces): mixed => data_get(PlanDocument::of(Bench::planOf(['style' => 'pressed-masa', 'pieces' => $pieces]))->json, 'portion.count');
-        self::assertSame(12, $count(['eaters' => 4]));
-        self::assertSame(8, $count(['eaters' => 4, 'each_takes' => 2]));
-        self::assertSame(8, $count(['eaters' => 4, 'grams_each' => 55]), 'two of 55 g each');
+        $count = static fn (RequestChange ...$wished): mixed => data_get(PlanDocument::of(Bench::plan('pressed-masa', ...$wished))->json, 'portion.count');
+        self::assertSame(12, $count(RequestChange::eaters(4)));
+        self::assertSame(8, $count(RequestChange::eaters(4), RequestChange::eachTakes(2)));
+        self::assertSame(8, $count(RequestChange::eaters(4), RequestChange::pieceOf(55)), 'two of 55 g each');
     }
 }

@@ -29,13 +29,13 @@ final class KeepingTest extends TestCase
 
     public function test_more_pieces_stay_warm_longer_and_a_cold_room_and_a_thin_cloth_take_it_away(): void
     {
-        $warm = static fn (int $count, float $room, string $after): float => Bench::sketchOf([
-            'style' => 'pressed-masa', 'pieces' => ['count' => $count], 'room' => ['celsius' => $room], 'formula' => ['method' => ['after' => $after]],
-        ])->keeping->warmMinutes()->likely ?? 0.0;
-        self::assertGreaterThan($warm(4, 21, 'stack_in_cloth'), $warm(8, 21, 'stack_in_cloth'));
-        self::assertLessThan($warm(4, 21, 'stack_in_cloth'), $warm(4, 12, 'stack_in_cloth'));
-        self::assertGreaterThan($warm(4, 21, 'stack_in_cloth'), $warm(4, 21, 'lined_box'));
-        self::assertSame(0.0, $warm(4, 21, 'rack'), 'what is to be crisp is not to stay warm');
+        $warm = static fn (int $count, float $room, After $after): float => Bench::sketch(
+            'pressed-masa', RequestChange::pieces($count), RequestChange::room($room), RequestChange::school($after),
+        )->keeping->warmMinutes()->likely ?? 0.0;
+        self::assertGreaterThan($warm(4, 21, After::StackInCloth), $warm(8, 21, After::StackInCloth));
+        self::assertLessThan($warm(4, 21, After::StackInCloth), $warm(4, 12, After::StackInCloth));
+        self::assertGreaterThan($warm(4, 21, After::StackInCloth), $warm(4, 21, After::LinedBox));
+        self::assertSame(0.0, $warm(4, 21, After::Rack), 'what is to be crisp is not to stay warm');
     }
 
     public function test_what_spoils_goes_into_the_fridge_within_two_hours_and_local_codes_lead(): void

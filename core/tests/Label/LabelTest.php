@@ -8,19 +8,20 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Document\Plan\LabelPart;
 use StoneMill\Label\Caution;
 use StoneMill\Label\GlutenStatus;
+use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\RequestChange;
+use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
 
 final class LabelTest extends TestCase
 {
     /**
-     * @param array<string, mixed> $request
      * @return array{per_piece: array<string, array{value: float}>, per_100_g: array<string, array{value: float}>, allergens: list<array{id: string}>, gluten: array{status: string, uncertified: list<string>}}
      */
-    private static function label(array $request): array
+    private static function label(BatchPlan $plan): array
     {
         /** @var array{per_piece: array<string, array{value: float}>, per_100_g: array<string, array{value: float}>, allergens: list<array{id: string}>, gluten: array{status: string, uncertified: list<string>}} $label */
-        $label = (new LabelPart(Bench::planOf($request)->label))->json(1);
+        $label = (new LabelPart($plan->label))->json(1);
 
         return $label;
     }
@@ -38,12 +39,7 @@ final class LabelTest extends TestCase
     {
         // 250 g flour (70.5 g carbohydrate per 100) + 300 g water: 176.25 g in 550 g; a 55 g piece holds 17.625 g.
         // It leaves the griddle 16 % lighter: 46.2 g, which is 38.15 g of carbohydrate per 100 g as eaten.
-        $label = self::label([
-            'style' => 'pressed-masa',
-            'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'grams' => 250], ['ingredient' => 'water', 'grams' => 300]]],
-            'pieces' => ['count' => 10],
-            'griddle' => ['weight_loss_percent' => 16],
-        ]);
+        $label = self::label(Bench::plan('pressed-masa', RequestChange::weighed(['instant-masa-fine' => 250, 'water' => 300]), RequestChange::pieces(10), RequestChange::weightLoss(16)));
         $share = $label['per_piece']['grams']['value'] / 46.2;
         self::assertEqualsWithDelta(17.625 * $share, $label['per_piece']['carbohydrate_grams']['value'], 0.01);
         self::assertEqualsWithDelta(38.15, $label['per_100_g']['carbohydrate_grams']['value'], 0.01);
@@ -51,7 +47,7 @@ final class LabelTest extends TestCase
 
     public function test_both_ways_to_count_carbohydrate_agree_on_what_is_net(): void
     {
-        $facts = self::label(['style' => 'almond-wrap'])['per_100_g'];
+        $facts = self::label(Bench::plan('almond-wrap'))['per_100_g'];
         self::assertEqualsWithDelta(
             $facts['net_carbohydrate_grams']['value'],
             $facts['total_carbohydrate_grams']['value'] - $facts['fibre_grams']['value'],
@@ -61,36 +57,36 @@ final class LabelTest extends TestCase
 
     public function test_allergens_are_each_named_once(): void
     {
-        $allergens = array_column(self::label(['style' => 'almond-wrap'])['allergens'], 'id');
+        $allergens = array_column(self::label(Bench::plan('almond-wrap'))['allergens'], 'id');
         self::assertSame(['egg', 'tree_nuts'], $allergens);
     }
 
     public function test_gluten_is_never_said_to_be_absent_beyond_what_the_bags_say(): void
     {
         $lines = [['ingredient' => 'sorghum', 'grams' => 200, 'lot' => 'a'], ['ingredient' => 'tapioca-starch', 'grams' => 60], ['ingredient' => 'salt', 'grams' => 2]];
-        $half = self::label(['style' => 'millet-round', 'formula' => ['lines' => $lines], 'lots' => ['a' => ['certified_gluten_free' => true]]]);
+        $half = self::label(Bench::planOf(['style' => 'millet-round', 'formula' => ['lines' => $lines], 'lots' => ['a' => ['certified_gluten_free' => true]]]));
         self::assertSame(GlutenStatus::CrossContactUnknown->value, $half['gluten']['status']);
         self::assertSame(['Tapioca starch'], $half['gluten']['uncertified']);
 
         $lines[1]['lot'] = 'b';
-        $all = self::label(['style' => 'millet-round', 'formula' => ['lines' => $lines], 'lots' => ['a' => ['certified_gluten_free' => true], 'b' => ['certified_gluten_free' => true]]]);
+        $all = self::label(Bench::planOf(['style' => 'millet-round', 'formula' => ['lines' => $lines], 'lots' => ['a' => ['certified_gluten_free' => true], 'b' => ['certified_gluten_free' => true]]]));
         self::assertSame(GlutenStatus::AllCertified->value, $all['gluten']['status']);
 
         $lines[1] = ['ingredient' => 'wheat', 'grams' => 60, 'lot' => 'b'];
-        $wheat = self::label(['style' => 'millet-round', 'formula' => ['lines' => $lines], 'lots' => ['a' => ['certified_gluten_free' => true], 'b' => ['certified_gluten_free' => true]]]);
+        $wheat = self::label(Bench::planOf(['style' => 'millet-round', 'formula' => ['lines' => $lines], 'lots' => ['a' => ['certified_gluten_free' => true], 'b' => ['certified_gluten_free' => true]]]));
         self::assertSame(GlutenStatus::ContainsWheat->value, $wheat['gluten']['status']);
     }
 
     public function test_cautions_come_with_what_makes_them_needed(): void
     {
-        $ids = static fn (array $request): array => array_map(static fn (Caution $caution): string => $caution->id, Bench::planOf($request)->cautions);
-        self::assertContains('hot-water', $ids(['style' => 'millet-round']));
-        self::assertNotContains('hot-water', $ids(['style' => 'pressed-masa']));
-        self::assertContains('gums-swell', $ids(['style' => 'almond-wrap']));
-        self::assertContains('open-flame', $ids(['style' => 'rice-round', 'formula' => ['method' => ['turns' => 'flame_finish']]]));
+        $ids = static fn (string $style, RequestChange ...$wished): array => array_map(static fn (Caution $caution): string => $caution->id, Bench::plan($style, ...$wished)->cautions);
+        self::assertContains('hot-water', $ids('millet-round'));
+        self::assertNotContains('hot-water', $ids('pressed-masa'));
+        self::assertContains('gums-swell', $ids('almond-wrap'));
+        self::assertContains('open-flame', $ids('rice-round', RequestChange::school(TurnSchool::FlameFinish)));
         foreach (['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap'] as $style) {
-            self::assertContains('hot-iron', $ids(['style' => $style]));
-            self::assertContains('hold-safe', $ids(['style' => $style]));
+            self::assertContains('hot-iron', $ids($style));
+            self::assertContains('hold-safe', $ids($style));
         }
     }
 }

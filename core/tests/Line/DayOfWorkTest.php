@@ -13,6 +13,7 @@ use StoneMill\Line\Night;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\RequestChange;
 use StoneMill\School\ActionKind;
+use StoneMill\School\Rest;
 use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
@@ -20,20 +21,19 @@ use StoneMill\Tests\Seeded;
 /** One batch against the clock: backwards over days, forwards from now, what does not fit, what must not wait. */
 final class DayOfWorkTest extends TestCase
 {
-    /** @return iterable<string, array{string, array<string, mixed>}> */
+    /** @return iterable<string, array{string, RequestChange}> */
     public static function longDays(): iterable
     {
-        yield 'corn that is steeped' => ['nixtamal-masa', []];
-        yield 'a dough chilled overnight' => ['almond-coconut-wrap', ['formula' => ['method' => ['rest' => 'chilled_overnight']]]];
+        yield 'corn that is steeped' => ['nixtamal-masa', RequestChange::nothing()];
+        yield 'a dough chilled overnight' => ['almond-coconut-wrap', RequestChange::school(Rest::ChilledOvernight)];
     }
 
-    /** @param array<string, mixed> $request */
     #[DataProvider('longDays')]
-    public function test_long_waits_are_chosen_so_that_nobody_works_at_night_where_that_can_be(string $style, array $request): void
+    public function test_long_waits_are_chosen_so_that_nobody_works_at_night_where_that_can_be(string $style, RequestChange $wished): void
     {
         foreach (['08:00', '12:30', '19:00'] as $time) {
             $serve = new DateTimeImmutable("2026-03-02T$time:00+01:00");
-            $plan = Bench::sketchOf([...$request, 'style' => $style, 'serve_at' => $serve->format(DATE_RFC3339)]);
+            $plan = Bench::sketch($style, $wished, RequestChange::servedAt($serve));
             self::assertEqualsWithDelta(0.0, Night::workAtNight($plan->line->timeline, $serve), 1.0, $time);
             self::assertSame('2026-03-0', substr((string) $plan->line->startsAt?->format('Y-m-d'), 0, 9), 'it begins a day or so before');
             self::assertEquals($serve, $plan->line->readyAt);
@@ -53,24 +53,25 @@ final class DayOfWorkTest extends TestCase
 
     public function test_forwards_from_a_beginning_it_is_ready_its_length_later(): void
     {
-        $plan = Bench::sketchOf(['style' => 'pressed-masa', 'begin_at' => '2026-03-02T11:00:00+01:00']);
+        $plan = Bench::sketch('pressed-masa', RequestChange::begunAt(new DateTimeImmutable('2026-03-02T11:00:00+01:00')));
         self::assertSame('2026-03-02T11:00:00+01:00', $plan->line->startsAt?->format(DATE_RFC3339));
         self::assertSame($plan->line->timeline->lengthSeconds(), (int) $plan->line->readyAt?->getTimestamp() - $plan->line->startsAt->getTimestamp());
     }
 
     public function test_what_does_not_fit_is_said_with_what_would(): void
     {
-        $ask = ['style' => 'pressed-masa', 'begin_at' => '2026-03-02T11:00:00+01:00', 'serve_at' => '2026-03-02T12:00:00+01:00'];
-        self::assertTrue(Bench::sketchOf([...$ask, 'pieces' => ['count' => 14]])->line->fit?->fits);
-        $late = (new LinePart(Bench::sketchOf([...$ask, 'pieces' => ['count' => 60]])->line))->json()['fit'];
+        $begun = RequestChange::begunAt(new DateTimeImmutable('2026-03-02T11:00:00+01:00'));
+        $asked = static fn (int $pieces, string $servedAt = '2026-03-02T12:00:00+01:00'): BatchPlan => Bench::sketch('pressed-masa', RequestChange::pieces($pieces), RequestChange::servedAt(new DateTimeImmutable($servedAt)), $begun);
+        self::assertTrue($asked(14)->line->fit?->fits);
+        $late = (new LinePart($asked(60)->line))->json()['fit'];
         self::assertIsArray($late);
         self::assertFalse($late['fits']);
         $nearest = $late['nearest'];
         self::assertIsArray($nearest);
         // What is said to fit does, and one more does not.
-        self::assertTrue(Bench::sketchOf([...$ask, 'pieces' => ['count' => $nearest['pieces']]])->line->fit?->fits);
-        self::assertFalse(Bench::sketchOf([...$ask, 'pieces' => ['count' => $nearest['pieces'] + 1]])->line->fit?->fits);
-        self::assertTrue(Bench::sketchOf([...$ask, 'serve_at' => $nearest['ready_at'], 'pieces' => ['count' => 60]])->line->fit?->fits);
+        self::assertTrue($asked($nearest['pieces'])->line->fit?->fits);
+        self::assertFalse($asked($nearest['pieces'] + 1)->line->fit?->fits);
+        self::assertTrue($asked(60, $nearest['ready_at'])->line->fit?->fits);
         self::assertStringContainsString('min too few', $late['words'][0]);
     }
 

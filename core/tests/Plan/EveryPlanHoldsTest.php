@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Plan\Warning;
 use StoneMill\School\Scald;
 use StoneMill\School\TurnSchool;
@@ -33,7 +34,7 @@ final class EveryPlanHoldsTest extends TestCase
     {
         foreach (self::ROOMS as [$celsius, $humidity]) {
             foreach (self::COUNTS as $count) {
-                $ids = self::ids(Bench::sketchOf(self::request($style, $count, $celsius, $humidity, [])));
+                $ids = self::ids(Bench::sketch($style->id, RequestChange::pieces($count), RequestChange::room($celsius, $humidity)));
                 self::assertNotContains('binding-low', $ids, "{$style->id}, $count at $celsius °C");
                 self::assertNotContains('binding-high', $ids, "{$style->id}, $count at $celsius °C");
             }
@@ -44,7 +45,7 @@ final class EveryPlanHoldsTest extends TestCase
     public function test_boiling_water_poured_over_binds_a_batch_in_a_kitchen_that_is_not_cold(Style $style): void
     {
         foreach ([18, 22, 30] as $celsius) {
-            $plan = Bench::sketchOf(self::request($style, 8, $celsius, 50, ['scald' => Scald::PourOver->value]));
+            $plan = Bench::sketch($style->id, RequestChange::pieces(8), RequestChange::room($celsius, 50), RequestChange::school(Scald::PourOver));
             self::assertNotContains('binding-low', self::ids($plan), "{$style->id} at $celsius °C");
         }
     }
@@ -54,7 +55,7 @@ final class EveryPlanHoldsTest extends TestCase
     {
         foreach ($style->baking->turnPlans as $school => $_) {
             foreach ([[1, 10, 20], [8, 22, 50], [60, 35, 80]] as [$count, $celsius, $humidity]) {
-                $plan = Bench::planOf(self::request($style, $count, $celsius, $humidity, ['turns' => $school]));
+                $plan = Bench::plan($style->id, RequestChange::pieces($count), RequestChange::room($celsius, $humidity), RequestChange::school(TurnSchool::from($school)));
                 $what = "{$style->id} $school, $count at $celsius °C";
                 $loss = $plan->turns->weightLossPercent->value;
                 self::assertGreaterThanOrEqual($style->baking->weightLossPercent->low - 0.5, $loss, $what);
@@ -90,15 +91,6 @@ final class EveryPlanHoldsTest extends TestCase
         if (count($lies) === 3 && $school !== TurnSchool::Continuous) {
             self::assertSame(max($lies), $lies[1], $what.': the second lie is the longest');
         }
-    }
-
-    /**
-     * @param array<string, string> $method
-     * @return array<string, mixed>
-     */
-    private static function request(Style $style, int $count, int $celsius, int $humidity, array $method): array
-    {
-        return ['style' => $style->id, 'pieces' => ['count' => $count], 'room' => ['celsius' => $celsius, 'relative_humidity' => $humidity], 'formula' => ['method' => $method]];
     }
 
     /** @return list<string> */

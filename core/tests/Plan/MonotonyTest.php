@@ -8,6 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Pantry\Role;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\RequestChange;
+use StoneMill\School\Texture;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
 
@@ -113,13 +115,13 @@ final class MonotonyTest extends TestCase
     public function test_the_ledger_closes_for_every_style_and_every_texture(): void
     {
         foreach (Bench::reference()->styles->ids() as $style) {
-            foreach (['batter', 'soft', 'press', 'pat', 'roll'] as $texture) {
-                $dough = Bench::sketchOf(['style' => $style, 'formula' => ['texture' => $texture]])->dough;
+            foreach (Texture::cases() as $texture) {
+                $dough = Bench::sketch($style, RequestChange::texture($texture))->dough;
                 $rows = $dough->ledger->rows;
                 $taken = array_sum(array_map(static fn ($row): float => $row->takesGrams, $rows));
                 $brought = array_sum(array_map(static fn ($row): float => $row->bringsGrams, $rows));
                 self::assertEqualsWithDelta($dough->ledger->neededGrams(), $taken - $brought, 1e-6);
-                self::assertEqualsWithDelta($dough->need->grams(), $dough->pour->grams, 0.51, "$style $texture");
+                self::assertEqualsWithDelta($dough->need->grams(), $dough->pour->grams, 0.51, "$style $texture->value");
             }
         }
     }

@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Plan;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Tests\Bench;
 
 /** What is poured cooks in pans of its own, as many as there are. */
@@ -19,7 +20,7 @@ final class PansTest extends TestCase
         self::assertSame([['x' => -140.0, 'y' => 0.0], ['x' => 140.0, 'y' => 0.0]], data_get($plan, 'griddle.places'));
         self::assertEquals(240.0, data_get($plan, 'griddle.pans_mm'));
         self::assertEqualsWithDelta(240.0, data_get($plan, 'shape.diameter_mm.value'), 0.01, 'a batter runs to the rim');
-        $pressed = PlanDocument::of(Bench::planOf(['style' => 'pressed-masa', 'gear' => ['pan' => ['diameter_mm' => 240, 'count' => 2], 'griddle' => ['shape' => 'round', 'diameter_mm' => 360]]]))->json;
+        $pressed = PlanDocument::of(Bench::plan('pressed-masa', RequestChange::pans(240, 2), RequestChange::roundGriddle(360)))->json;
         self::assertNull(data_get($pressed, 'griddle.pans_mm'), 'what is pressed lies on the griddle');
     }
 

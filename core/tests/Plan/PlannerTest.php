@@ -60,8 +60,7 @@ final class PlannerTest extends TestCase
 
     public function test_three_hundred_and_ten_grams_of_flour_say_how_many_and_how_big(): void
     {
-        $lines = [['ingredient' => 'instant-masa-fine', 'grams' => 310]];
-        $plan = Bench::planOf(['style' => 'pressed-masa', 'formula' => ['lines' => $lines], 'pieces' => ['grams_each' => 43]]);
+        $plan = Bench::plan('pressed-masa', RequestChange::weighed(['instant-masa-fine' => 310]), RequestChange::pieceOf(43));
         // The ledger says 126 % of water, practice 115–150 %; together 130.3 %. 310 · 2.303 · 0.985 = 703 g of dough: 16 pieces of 43.9 g.
         self::assertSame(16, $plan->portions->count);
         self::assertEqualsWithDelta(43.9, $plan->portions->pieceGrams(), 0.2);
@@ -102,8 +101,8 @@ final class PlannerTest extends TestCase
 
     public function test_the_same_request_gives_the_same_bytes(): void
     {
-        $request = ['style' => 'rice-round', 'pieces' => ['count' => 9], 'room' => ['celsius' => 23.5]];
-        self::assertSame(json_encode(PlanDocument::of(Bench::planOf($request))->json), json_encode(PlanDocument::of(Bench::planOf($request))->json));
+        $told = static fn (): string|false => json_encode(PlanDocument::of(Bench::plan('rice-round', RequestChange::pieces(9), RequestChange::room(23.5)))->json);
+        self::assertSame($told(), $told());
     }
 
     public function test_a_wished_dough_temperature_is_reached_or_said_to_be_out_of_reach(): void

@@ -9,6 +9,7 @@ use StoneMill\Document\PlanDocument;
 use StoneMill\Griddle\Face;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\RequestChange;
+use StoneMill\School\ExtraPlace;
 use StoneMill\School\Purpose;
 use StoneMill\School\Stage;
 use StoneMill\Tests\Bench;
@@ -66,7 +67,7 @@ final class PurposeTest extends TestCase
     {
         foreach (Bench::reference()->styles->all() as $style) {
             foreach (Purpose::cases() as $purpose) {
-                $steps = self::after(Bench::sketchOf(['style' => $style->id, 'purpose' => $purpose->value, 'formula' => ['extras' => [['ingredient' => 'fresh-cheese', 'place' => 'after', 'grams_each' => 20]]]]));
+                $steps = self::after(Bench::sketch($style->id, RequestChange::purpose($purpose), RequestChange::beside('fresh-cheese', ExtraPlace::After, 20)));
                 self::assertNotSame([], $steps, "$style->id $purpose->value");
                 self::assertSame(count($steps), count(array_unique(array_column($steps, 'id'))));
             }

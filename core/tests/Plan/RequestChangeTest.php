@@ -16,10 +16,14 @@ use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\GivenRequest;
 use StoneMill\Plan\PlanRequest;
 use StoneMill\Plan\RequestChange;
+use StoneMill\School\ExtraPlace;
+use StoneMill\School\Fat;
 use StoneMill\School\Likeness;
 use StoneMill\School\Purpose;
 use StoneMill\School\Rest;
+use StoneMill\School\RestPlace;
 use StoneMill\School\Scald;
+use StoneMill\School\Texture;
 use StoneMill\Style\Style;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Seeded;
@@ -50,7 +54,7 @@ final class RequestChangeTest extends TestCase
                 $change = $offered->change($kind);
                 if ($change !== null) {
                     $changes++;
-                    $given->with($change->change)->read(Bench::reference());
+                    $given->with($change->asked)->read(Bench::reference());
                 }
             }
         }
@@ -87,6 +91,14 @@ final class RequestChangeTest extends TestCase
         self::assertEquals(new Room(28.0, 70.0), $read(RequestChange::room(28, 70))->room);
         self::assertSame(Purpose::Crisp, $read(RequestChange::purpose(Purpose::Crisp))->purpose);
         self::assertSame(150.0, $read(RequestChange::press(150))->gear->pressMillimetres);
+        self::assertSame(2400, self::planned(Bench::request('rice-round', RequestChange::restOf(40)))?->restSeconds);
+        self::assertSame('cool', json_decode((string) json_encode(Bench::request('rice-round', RequestChange::restOf(40, RestPlace::Cool))->json()), true)['formula']['rest']['place'] ?? null);
+        self::assertSame(Fat::Ghee, $read(RequestChange::school(Fat::Ghee))->method->fat);
+        self::assertSame(Texture::Soft, $read(RequestChange::texture(Texture::Soft))->texture);
+        self::assertSame(0.3, $read(RequestChange::potShare(0.3))->potShare());
+        self::assertSame(2.5, $read(RequestChange::carbohydrateBudget(2.5))->netCarbohydrateBudgetGrams);
+        $cheese = $read(RequestChange::beside('fresh-cheese', ExtraPlace::After, 12))->extras[0];
+        self::assertSame(['fresh-cheese', ExtraPlace::After], [$cheese->ingredient->id, $cheese->place]);
         self::assertSame([500.0, null], [$read(RequestChange::dough(500))->scale?->doughGrams, $read(RequestChange::dough(500))->pieces->count]);
         self::assertSame(['salt', 6.0], [$read(RequestChange::limitedBy('salt', 6))->scale?->limitIngredient, $read(RequestChange::limitedBy('salt', 6))->scale?->limitGrams]);
         self::assertSame(['rice-white', 'salt'], array_map(static fn (FormulaLine $line): string => $line->ingredient->id, $read(RequestChange::weighed(['rice-white' => 300, 'salt' => 4.5]))->formula->lines));

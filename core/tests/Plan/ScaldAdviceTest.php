@@ -17,12 +17,12 @@ final class ScaldAdviceTest extends TestCase
     public function test_the_needed_pot_share_does_what_it_says(): void
     {
         foreach (['millet-round', 'maize-round', 'rice-vegetable-round', 'oat-round', 'cassava-wrap'] as $style) {
-            $advice = self::scald(['style' => $style, 'formula' => ['method' => ['scald' => 'pour_over']]]);
+            $advice = self::scald($style, RequestChange::school(Scald::PourOver));
             if ($advice['needed_pot_share'] === null || $advice['boiling_share'] >= $advice['wanted_share']) {
                 continue;
             }
             $short = Bench::plan($style, RequestChange::school(Scald::PourOver));
-            $mended = Bench::planOf(['style' => $style, 'water' => ['pot_share' => $advice['needed_pot_share'], 'hydration_percent' => $short->dough->hydrationPercent()]]);
+            $mended = Bench::plan($style, RequestChange::potShare($advice['needed_pot_share']), RequestChange::hydration($short->dough->hydrationPercent()));
             self::assertGreaterThanOrEqual($advice['wanted_share'] - 0.01, $mended->dough->ledger->swollenShare(), $style);
             self::assertContains('scald-short', array_column(self::warnings($short), 'id'), $style);
             self::assertNotContains('scald-short', array_column(self::warnings($mended), 'id'), $style);
@@ -31,17 +31,17 @@ final class ScaldAdviceTest extends TestCase
 
     public function test_words_name_what_boiling_water_reaches_and_what_to_do(): void
     {
-        $advice = self::scald(['style' => 'maize-round', 'room' => ['celsius' => 12], 'formula' => ['method' => ['scald' => 'pour_over']]]);
+        $advice = self::scald('maize-round', RequestChange::room(12), RequestChange::school(Scald::PourOver));
         self::assertStringContainsString(sprintf('%.0f °C here', $advice['boiling_celsius']), $advice['advice']);
         self::assertStringContainsString('in the pot', $advice['advice']);
     }
 
     public function test_where_boiling_water_is_enough_the_least_temperature_is_enough_and_no_less(): void
     {
-        $request = ['style' => 'rice-round', 'pieces' => ['count' => 40], 'water' => ['hydration_percent' => 140]];
-        $advice = self::scald($request);
+        $wished = RequestChange::pieces(40)->and(RequestChange::hydration(140));
+        $advice = self::scald('rice-round', $wished);
         self::assertNotNull($advice['needed_water_celsius']);
-        $share = static fn (float $celsius): float => Bench::planOf([...$request, 'water' => ['hydration_percent' => 140, 'celsius' => $celsius]])->dough->ledger->swollenShare();
+        $share = static fn (float $celsius): float => Bench::plan('rice-round', $wished, RequestChange::waterOf($celsius))->dough->ledger->swollenShare();
         self::assertGreaterThanOrEqual($advice['wanted_share'] - 0.005, $share($advice['needed_water_celsius']));
         self::assertLessThan($advice['wanted_share'], $share($advice['needed_water_celsius'] - 2));
     }
@@ -49,7 +49,7 @@ final class ScaldAdviceTest extends TestCase
     public function test_a_warm_bowl_never_swells_less(): void
     {
         foreach (['millet-round', 'rice-round', 'oat-round', 'cassava-wrap'] as $style) {
-            $advice = self::scald(['style' => $style]);
+            $advice = self::scald($style);
             self::assertGreaterThanOrEqual($advice['boiling_share'], $advice['warm_bowl_share']);
             self::assertGreaterThan($advice['boiling_celsius'], $advice['warm_bowl_celsius']);
         }
@@ -59,7 +59,7 @@ final class ScaldAdviceTest extends TestCase
     {
         $before = 0.0;
         foreach ([0.05, 0.2, 0.4, 0.6, 0.8, 1] as $pot) {
-            $share = Bench::planOf(['style' => 'millet-round', 'water' => ['pot_share' => $pot]])->dough->ledger->swollenShare();
+            $share = Bench::plan('millet-round', RequestChange::potShare($pot))->dough->ledger->swollenShare();
             self::assertGreaterThan($before, $share);
             $before = $share;
         }
@@ -71,13 +71,10 @@ final class ScaldAdviceTest extends TestCase
         self::assertNull(Bench::plan('amaranth-round')->dough->scald);
     }
 
-    /**
-     * @param array<string, mixed> $request
-     * @return array<string, mixed>
-     */
-    private static function scald(array $request): array
+    /** @return array<string, mixed> */
+    private static function scald(string $style, RequestChange ...$wished): array
     {
-        $scald = Bench::planOf($request)->dough->scald;
+        $scald = Bench::plan($style, ...$wished)->dough->scald;
         self::assertNotNull($scald);
 
         return (new ScaldPart($scald))->json();

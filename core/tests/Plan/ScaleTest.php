@@ -13,11 +13,7 @@ use StoneMill\Tests\Bench;
 /** A formula made larger or smaller by pieces, by the flour at hand, by the dough wanted, or by what is scarce. */
 final class ScaleTest extends TestCase
 {
-    private const GRAMS = [
-        ['ingredient' => 'instant-masa-fine', 'grams' => 200],
-        ['ingredient' => 'tapioca-starch', 'grams' => 50],
-        ['ingredient' => 'salt', 'grams' => 3],
-    ];
+    private const GRAMS = ['instant-masa-fine' => 200, 'tapioca-starch' => 50, 'salt' => 3];
 
     public function test_by_the_flour_at_hand(): void
     {
@@ -45,17 +41,17 @@ final class ScaleTest extends TestCase
 
     public function test_a_formula_in_grams_is_scaled_line_by_line(): void
     {
-        $plan = Bench::planOf(['style' => 'pressed-masa', 'formula' => ['lines' => self::GRAMS, 'scale' => ['flour_grams' => 500]]]);
+        $plan = Bench::plan('pressed-masa', RequestChange::weighed(self::GRAMS), RequestChange::flour(500));
         self::assertEqualsWithDelta([400, 100, 6], [self::grams($plan, 'instant-masa-fine'), self::grams($plan, 'tapioca-starch'), self::grams($plan, 'salt')], 1e-6);
-        $scarce = Bench::planOf(['style' => 'pressed-masa', 'formula' => ['lines' => self::GRAMS, 'scale' => ['limit' => ['ingredient' => 'tapioca-starch', 'grams' => 30]]]]);
+        $scarce = Bench::plan('pressed-masa', RequestChange::weighed(self::GRAMS), RequestChange::limitedBy('tapioca-starch', 30));
         self::assertEqualsWithDelta(120, self::grams($scarce, 'instant-masa-fine'), 1e-6);
-        $dough = Bench::planOf(['style' => 'pressed-masa', 'formula' => ['lines' => self::GRAMS, 'scale' => ['dough_grams' => 700]]]);
+        $dough = Bench::plan('pressed-masa', RequestChange::weighed(self::GRAMS), RequestChange::dough(700));
         self::assertEqualsWithDelta(700, $dough->portions->mixedGrams, 2);
     }
 
     public function test_the_pieces_then_share_what_there_is(): void
     {
-        $plan = Bench::planOf(['style' => 'pressed-masa', 'formula' => ['scale' => ['flour_grams' => 300]], 'pieces' => ['count' => 12]]);
+        $plan = Bench::plan('pressed-masa', RequestChange::flour(300), RequestChange::pieces(12));
         self::assertSame(12, $plan->portions->count);
         self::assertEqualsWithDelta($plan->portions->countdown->readingGrams / 12, $plan->portions->pieceGrams(), 1e-9);
         $sized = Bench::plan('pressed-masa', RequestChange::flour(300), RequestChange::pieceOf(50));

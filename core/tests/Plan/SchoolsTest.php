@@ -7,6 +7,10 @@ namespace StoneMill\Tests\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Plan\Reference;
+use StoneMill\Plan\RequestChange;
+use StoneMill\School\Fat;
+use StoneMill\School\Scald;
+use StoneMill\School\WaterSchool;
 use StoneMill\Tests\Bench;
 
 /** Every choice that practitioners disagree on can be named, is told in a line, and changes what its rule says. */
@@ -55,9 +59,9 @@ final class SchoolsTest extends TestCase
     {
         foreach (['millet-round', 'rice-round', 'oat-round', 'cassava-wrap'] as $style) {
             $before = 0.0;
-            foreach (['cold', 'warm', 'hot_tap', 'boiling'] as $water) {
-                $need = Bench::sketchOf(['style' => $style, 'formula' => ['method' => ['water' => $water, 'scald' => 'none']]])->dough->ledger->neededGrams();
-                self::assertGreaterThanOrEqual($before - 1e-6, $need, "$style $water");
+            foreach ([WaterSchool::Cold, WaterSchool::Warm, WaterSchool::HotTap, WaterSchool::Boiling] as $water) {
+                $need = Bench::sketch($style, RequestChange::school($water), RequestChange::school(Scald::None))->dough->ledger->neededGrams();
+                self::assertGreaterThanOrEqual($before - 1e-6, $need, "$style $water->value");
                 $before = $need;
             }
         }
@@ -67,11 +71,11 @@ final class SchoolsTest extends TestCase
     {
         foreach (Bench::reference()->styles->all() as $style) {
             $plans = [];
-            foreach (['none', 'oil', 'lard', 'ghee', 'butter'] as $fat) {
-                $plan = $plans[$fat] = Bench::sketchOf(['style' => $style->id, 'formula' => ['method' => ['fat' => $fat]], 'pieces' => ['count' => 8]]);
+            foreach ([Fat::None, Fat::Oil, Fat::Lard, Fat::Ghee, Fat::Butter] as $fat) {
+                $plan = $plans[$fat->value] = Bench::sketch($style->id, RequestChange::school($fat), RequestChange::pieces(8));
                 $fats = array_values(array_filter($plan->dough->lines, static fn ($line): bool => $line->ingredient->role->value === 'fat'));
-                self::assertSame($fat, $plan->request->method->fat->value);
-                self::assertCount($fat === 'none' ? 0 : 1, $fats, "$style->id $fat");
+                self::assertSame($fat, $plan->request->method->fat);
+                self::assertCount($fat === Fat::None ? 0 : 1, $fats, "$style->id $fat->value");
             }
             $share = static fn (string $fat): float => $plans[$fat]->dough->pour->unroundedGrams / $plans[$fat]->dough->ledger->flourBaseGrams;
             self::assertLessThanOrEqual($share('none') + 1e-9, $share('ghee'), $style->id);
@@ -80,9 +84,8 @@ final class SchoolsTest extends TestCase
 
     public function test_lines_that_are_given_say_themselves_what_fat_is_in_them(): void
     {
-        $lines = [['ingredient' => 'rice-white', 'percent' => 100], ['ingredient' => 'ghee', 'percent' => 3]];
-        $plan = Bench::sketchOf(['style' => 'rice-round', 'formula' => ['lines' => $lines, 'method' => ['fat' => 'oil']]]);
-        self::assertSame('ghee', $plan->request->method->fat->value);
+        $plan = Bench::sketch('rice-round', RequestChange::ofFlour(['rice-white' => 100, 'ghee' => 3]), RequestChange::school(Fat::Oil));
+        self::assertSame(Fat::Ghee, $plan->request->method->fat);
         self::assertCount(2, $plan->dough->lines);
     }
 }

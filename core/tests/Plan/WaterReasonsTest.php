@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Plan;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Measure\Reason;
+use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\LearnedNotes;
 use StoneMill\Plan\RequestChange;
 use StoneMill\Tests\Bench;
@@ -16,7 +17,7 @@ final class WaterReasonsTest extends TestCase
 {
     public function test_a_plain_dough_names_who_takes_and_who_brings_and_how_sure_it_is(): void
     {
-        $because = self::because(['style' => 'almond-wrap']);
+        $because = self::because(Bench::plan('almond-wrap'));
         self::assertSame('Blanched almond flour takes', $because[0]->text);
         self::assertContains('Whole egg brings', self::texts($because));
         self::assertContains('For a dough to roll.', self::texts($because));
@@ -58,18 +59,18 @@ final class WaterReasonsTest extends TestCase
 
     public function test_fat_is_named_only_where_there_is_some(): void
     {
-        self::assertNotContains('Fat keeps water out of the flour', self::texts(self::because(['style' => 'pressed-masa'])));
-        $because = self::because(['style' => 'cassava-wrap']);
+        self::assertNotContains('Fat keeps water out of the flour', self::texts(self::because(Bench::plan('pressed-masa'))));
+        $because = self::because(Bench::plan('cassava-wrap'));
         // 8 % oil keeps 0.4 · 8 = 3.2 % out.
         self::assertEqualsWithDelta(3.2, self::value('Fat keeps water out of the flour', $because), 0.02);
     }
 
     public function test_a_dry_room_has_taken_water_out_of_the_flour_and_a_damp_one_put_some_in(): void
     {
-        $room = static fn (float $humidity): array => self::because(['style' => 'pressed-masa', 'room' => ['celsius' => 21, 'relative_humidity' => $humidity]]);
+        $room = static fn (float $humidity): array => self::because(Bench::plan('pressed-masa', RequestChange::room(21, $humidity)));
         self::assertContains('The dry room has taken out of the flour', self::texts($room(25)));
         self::assertContains('The damp room has put into the flour', self::texts($room(85)));
-        $unknown = self::texts(self::because(['style' => 'pressed-masa']));
+        $unknown = self::texts(self::because(Bench::plan('pressed-masa')));
         self::assertNotContains('The dry room has taken out of the flour', $unknown);
         self::assertNotContains('The damp room has put into the flour', $unknown);
     }
@@ -77,7 +78,7 @@ final class WaterReasonsTest extends TestCase
     public function test_outside_of_what_the_moisture_of_grain_is_known_for_it_says_so(): void
     {
         $said = static fn (float $celsius, float $humidity): bool => str_contains(
-            implode(' ', self::texts(self::because(['style' => 'pressed-masa', 'room' => ['celsius' => $celsius, 'relative_humidity' => $humidity]]))),
+            implode(' ', self::texts(self::because(Bench::plan('pressed-masa', RequestChange::room($celsius, $humidity))))),
             'which the moisture of grain is known for',
         );
         self::assertTrue($said(21, 96));
@@ -87,10 +88,10 @@ final class WaterReasonsTest extends TestCase
 
     public function test_a_home_grind_and_a_wish_of_the_cook_are_named(): void
     {
-        $because = self::because([
+        $because = self::because(Bench::planOf([
             'style' => 'oat-round', 'water' => ['hydration_percent' => 95],
             'formula' => ['lines' => [['ingredient' => 'oat', 'percent' => 100, 'grind' => 'home_coarse']]],
-        ]);
+        ]));
         self::assertContains('Ground at home: grit takes up less water in the time there is.', self::texts($because));
         self::assertSame(95.0, self::value('Your own wish, in % of the flour', $because));
     }
@@ -115,13 +116,10 @@ final class WaterReasonsTest extends TestCase
         self::assertNotContains('Rounding to what the scale shows moves it by', $because(0.1));
     }
 
-    /**
-     * @param array<string, mixed> $request
-     * @return list<Reason>
-     */
-    private static function because(array $request): array
+    /** @return list<Reason> */
+    private static function because(BatchPlan $plan): array
     {
-        return Bench::planOf($request)->dough->waterFigure->because;
+        return $plan->dough->waterFigure->because;
     }
 
     /**

@@ -11,10 +11,12 @@ use StoneMill\Document\StateDocument;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\ShapeState;
+use StoneMill\School\ExtraPlace;
 use StoneMill\Tests\Bench;
 
 /**
@@ -43,7 +45,7 @@ final class FollowedOffline
     /** @return array<string, mixed> */
     private static function batch(string $style): array
     {
-        $plan = PlanDocument::of(Bench::sketchOf(['style' => $style, 'formula' => ['extras' => [['ingredient' => 'rice-white', 'place' => 'dusting']]]]))->planned();
+        $plan = PlanDocument::of(Bench::sketch($style, RequestChange::beside('rice-white', ExtraPlace::Dusting)))->planned();
         $state = BatchState::of($plan, []);
         $start = self::pages($state);
         $steps = [];

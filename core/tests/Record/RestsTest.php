@@ -8,12 +8,14 @@ use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\StateDocument;
 use StoneMill\Plan\BatchPlan;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\RiseSeen;
+use StoneMill\School\RestPlace;
 use StoneMill\Tests\Bench;
 
 /** A dough waits as long as the cook says and where the cook says, once or twice; what it is seen to have grown moves the clock. */
@@ -53,8 +55,8 @@ final class RestsTest extends TestCase
         $request = \StoneMill\Plan\PlanRequest::read(['style' => 'raised-round', 'formula' => ['rest' => ['minutes' => 240, 'place' => 'fridge']]], Bench::reference());
         // Two time constants of two hours: 5 + (28 − 5)·e⁻² = 8.1 °C.
         self::assertEqualsWithDelta(8.11, $request->rests->celsiusAfter(28.0, 240.0, $request->method->rest), 0.01);
-        $cold = Bench::planOf(['style' => 'millet-round', 'formula' => ['rest' => ['minutes' => 600, 'place' => 'fridge']]]);
-        $warm = Bench::planOf(['style' => 'millet-round', 'formula' => ['rest' => ['minutes' => 600, 'place' => 'warm']]]);
+        $cold = Bench::plan('millet-round', RequestChange::restOf(600, RestPlace::Fridge));
+        $warm = Bench::plan('millet-round', RequestChange::restOf(600, RestPlace::Warm));
         self::assertGreaterThan($warm->turns->lift->atSeconds, $cold->turns->lift->atSeconds);
     }
 

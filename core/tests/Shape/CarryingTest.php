@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Shape;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
+use StoneMill\Plan\RequestChange;
 use StoneMill\Plan\Warning;
 use StoneMill\School\Liner;
 use StoneMill\School\Shaping;
@@ -73,7 +74,7 @@ final class CarryingTest extends TestCase
     public function test_paper_on_metal_that_is_too_hot_for_it_is_warned_of_and_one_tap_mends_it(): void
     {
         $warnings = static fn (float $celsius): array => array_values(array_filter(
-            Bench::planOf(['style' => 'pressed-masa', 'carry' => ['over' => 'on_the_paper'], 'griddle' => ['surface_celsius' => $celsius]])->warnings,
+            Bench::plan('pressed-masa', RequestChange::carriedOver(WayOver::OnThePaper), RequestChange::heat($celsius))->warnings,
             static fn (Warning $warning): bool => $warning->id === 'paper-scorches',
         ));
         self::assertSame([], $warnings(215));
@@ -82,10 +83,10 @@ final class CarryingTest extends TestCase
 
     public function test_going_over_on_paper_and_round_the_press_take_hands_longer(): void
     {
-        $pace = static fn (array $more): mixed => data_get(PlanDocument::of(Bench::planOf(['style' => 'pressed-masa', 'pieces' => ['count' => 4, 'grams_each' => 60], ...$more]))->json, 'line.pace');
-        self::assertEquals(4.0, data_get($pace([]), 'lay'));
-        self::assertEquals(8.0, data_get($pace(['carry' => ['over' => 'on_the_paper']]), 'lay'));
+        $pace = static fn (RequestChange ...$wished): mixed => data_get(PlanDocument::of(Bench::plan('pressed-masa', RequestChange::pieces(4), RequestChange::pieceOf(60), ...$wished))->json, 'line.pace');
+        self::assertEquals(4.0, data_get($pace(), 'lay'));
+        self::assertEquals(8.0, data_get($pace(RequestChange::carriedOver(WayOver::OnThePaper)), 'lay'));
         // Four presses: three more, of 5 s each.
-        self::assertEqualsWithDelta(15.0, data_get($pace(['gear' => ['press' => ['diameter_mm' => 150]]]), 'shape') - data_get($pace([]), 'shape'), 1e-6);
+        self::assertEqualsWithDelta(15.0, data_get($pace(RequestChange::press(150)), 'shape') - data_get($pace(), 'shape'), 1e-6);
     }
 }

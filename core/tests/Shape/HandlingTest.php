@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Shape;
 
 use PHPUnit\Framework\TestCase;
 use StoneMill\Plan\RequestChange;
+use StoneMill\School\Scald;
 use StoneMill\Shape\Pressing;
 use StoneMill\Tests\Bench;
 
@@ -13,11 +14,11 @@ final class HandlingTest extends TestCase
 {
     public function test_a_lever_press_takes_the_ball_off_the_middle_and_a_pin_its_guides(): void
     {
-        $press = self::handling(['style' => 'pressed-masa']);
+        $press = self::handling('pressed-masa');
         // 6 % of 161 mm.
         self::assertEqualsWithDelta(10, $press['towards_hinge_mm'], 1);
         self::assertNull($press['guide_mm']);
-        $pin = self::handling(['style' => 'almond-wrap']);
+        $pin = self::handling('almond-wrap');
         // The disc and two liners of 0.05 mm.
         self::assertEqualsWithDelta(1.6, $pin['guide_mm'], 1e-6);
         self::assertNull($pin['towards_hinge_mm']);
@@ -25,21 +26,20 @@ final class HandlingTest extends TestCase
 
     public function test_the_press_limits_the_disc(): void
     {
-        $gear = ['press' => ['diameter_mm' => 150]];
-        $wide = self::handling(['style' => 'pressed-masa', 'gear' => $gear]);
+        $wide = self::handling('pressed-masa', RequestChange::press(150));
         self::assertIsArray($wide['press']);
         self::assertFalse($wide['press']['fits']);
         self::assertSame(142.0, $wide['press']['widest_mm']);
-        $fits = self::handling(['style' => 'pressed-masa', 'gear' => $gear, 'pieces' => ['grams_each' => floor($wide['press']['most_grams']) - 1]]);
+        $fits = self::handling('pressed-masa', RequestChange::press(150), RequestChange::pieceOf(floor($wide['press']['most_grams']) - 1));
         self::assertIsArray($fits['press']);
         self::assertTrue($fits['press']['fits']);
     }
 
     public function test_a_dough_that_holds_less_must_stay_thicker(): void
     {
-        $lines = static fn (float $psyllium): array => ['style' => 'cassava-wrap', 'formula' => ['lines' => [['ingredient' => 'cassava', 'percent' => 100], ...($psyllium > 0 ? [['ingredient' => 'psyllium-husk', 'percent' => $psyllium]] : [])]]];
-        self::assertLessThanOrEqual(self::handling($lines(0))['thinnest_mm'], self::handling($lines(4))['thinnest_mm']);
-        self::assertLessThan(self::handling(['style' => 'cassava-wrap', 'formula' => ['lines' => [['ingredient' => 'maize-fine', 'percent' => 100]], 'method' => ['scald' => 'none']], 'water' => ['celsius' => 15]])['thinnest_mm'], self::handling($lines(4))['thinnest_mm']);
+        $lines = static fn (float $psyllium): RequestChange => RequestChange::ofFlour(['cassava' => 100] + ($psyllium > 0 ? ['psyllium-husk' => $psyllium] : []));
+        self::assertLessThanOrEqual(self::handling('cassava-wrap', $lines(0))['thinnest_mm'], self::handling('cassava-wrap', $lines(4))['thinnest_mm']);
+        self::assertLessThan(self::handling('cassava-wrap', RequestChange::ofFlour(['maize-fine' => 100]), RequestChange::school(Scald::None), RequestChange::waterOf(15))['thinnest_mm'], self::handling('cassava-wrap', $lines(4))['thinnest_mm']);
     }
 
     public function test_a_round_wider_than_the_plate_is_pressed_in_a_ring(): void
@@ -49,7 +49,7 @@ final class HandlingTest extends TestCase
         self::assertSame([1, 4, 4, null], array_map($press->presses(...), [142.0, 190.0, 200.8, 201.0]));
         self::assertEqualsWithDelta(63.1, $press->offsetMillimetres(190), 0.05);
         self::assertSame(3, $press->presses(160), '2 · asin(0.8875) = 125.1°');
-        $handling = self::handling(['style' => 'pressed-masa', 'pieces' => ['count' => 4, 'grams_each' => 60], 'gear' => ['press' => ['diameter_mm' => 150]]]);
+        $handling = self::handling('pressed-masa', RequestChange::pieces(4), RequestChange::pieceOf(60), RequestChange::press(150));
         self::assertSame(4, data_get($handling, 'press.presses'));
         self::assertStringContainsString('turn it 90°', implode(' ', (array) $handling['steps']));
     }
@@ -83,13 +83,10 @@ final class HandlingTest extends TestCase
         self::assertSame(4, Bench::sketch('thick-corn-round', RequestChange::eaters(4))->portions->count);
     }
 
-    /**
-     * @param array<string, mixed> $request
-     * @return array<string, mixed>
-     */
-    private static function handling(array $request): array
+    /** @return array<string, mixed> */
+    private static function handling(string $style, RequestChange ...$wished): array
     {
-        $handling = Bench::ask('shape', ['request' => $request])['handling'];
+        $handling = Bench::ask('shape', ['request' => Bench::request($style, ...$wished)->json()])['handling'];
         self::assertIsArray($handling);
 
         return $handling;
