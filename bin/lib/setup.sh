@@ -6,6 +6,7 @@ export COMPOSER_ALLOW_SUPERUSER=1
 kitchen=${MILL_DATABASE:-$root/storage/kitchen/kitchen.sqlite}
 [[ $kitchen == /* ]] || kitchen=$stands_in/$kitchen
 export MILL_DATABASE=$kitchen
+if [ -n "${MILL_COPIES:-}" ] && [[ $MILL_COPIES != /* ]]; then export MILL_COPIES=$stands_in/$MILL_COPIES; fi
 least_megabytes=600
 
 stop() {

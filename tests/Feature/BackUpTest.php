@@ -123,6 +123,26 @@ final class BackUpTest extends TestCase
         self::assertSame('named', $this->sql('SELECT name FROM kitchens', $this->folder.'/copy.sqlite'));
     }
 
+    public function test_a_folder_of_copies_is_named_from_where_the_cook_stands_and_never_lies_where_browsers_look(): void
+    {
+        $process = proc_open([dirname(__DIR__, 2).'/bin/mill', 'backup'], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $this->folder, [...getenv(), 'MILL_DATABASE' => 'kitchen.sqlite', 'MILL_COPIES' => 'dated']);
+        self::assertIsResource($process);
+        stream_get_contents($pipes[1]);
+        self::assertSame(0, proc_close($process));
+        $dated = glob($this->folder.'/dated/*') ?: [];
+        self::assertCount(1, $dated);
+        self::assertStringStartsWith($this->folder.'/dated/kitchen-', $dated[0]);
+        unlink($dated[0]);
+        rmdir($this->folder.'/dated');
+        // A server stands in the folder that browsers see.
+        $root = dirname(__DIR__, 2);
+        $asks = 'require "../vendor/autoload.php"; (require "../bootstrap/app.php")->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap(); echo config("mill.copies");';
+        $told = proc_open([PHP_BINARY, '-r', $asks], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, "$root/public", [...getenv(), 'MILL_COPIES' => 'dated', 'APP_CONFIG_CACHE' => $this->folder.'/none.php']);
+        self::assertIsResource($told);
+        self::assertSame("$root/dated", trim((string) stream_get_contents($pipes[1])));
+        proc_close($told);
+    }
+
     /** @return array{int, string} exit code and output */
     private function artisan(string ...$arguments): array
     {

@@ -152,6 +152,20 @@ test('the page is there and tells browsers to stay with TLS; robots are asked to
   assert.match((await ask('/robots.txt')).body.toString(), /Disallow: \//)
 })
 
+test('only what belongs to the page is handed out, whatever else lies in its folder', async () => {
+  for (const name of ['left-behind.sqlite', 'left-behind.zip', 'copies/kitchen.json']) {
+    const file = join(ROOT, 'public', name)
+    mkdirSync(join(file, '..'), { recursive: true })
+    writeFileSync(file, 'secret')
+    const answer = await ask(`/${name}`)
+    rmSync(file)
+    assert.equal(answer.status, 404, name)
+    assert.doesNotMatch(answer.body.toString(), /secret/)
+  }
+  rmSync(join(ROOT, 'public/copies'), { recursive: true })
+  for (const name of ['icon.svg', 'manifest.json', 'sw.js']) assert.equal((await ask(`/${name}`)).status, 200, name)
+})
+
 test('a cookie goes by TLS only, and an address that is nowhere is 404', async () => {
   const session = await ask('/api/v1/session')
   for (const cookie of session.headers['set-cookie'] ?? []) assert.match(cookie, /secure/i)
