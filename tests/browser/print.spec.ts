@@ -1,6 +1,7 @@
+import type { Kitchen } from '../../web/api/types'
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { expectAccessible, signIn, start } from './bench'
+import { expectAccessible, signIn, start, startStyle } from './bench'
 
 /** Width of an A4 sheet between its margins, in CSS pixels. */
 const SHEET = { width: 688, height: 1000 }
@@ -53,4 +54,18 @@ test('a batch, a bread and a page of the record go on paper without what is pres
   await expect(page.getByRole('row', { name: /^Energy \d+\skJ, \d+\skcal \d+\skJ, \d+\skcal/ })).toBeVisible()
   await expectAccessible(page)
   await expectOnPaper(page, 'label')
+})
+
+test('a long formula shows its first lines on the screen and every line on paper', async ({ page }) => {
+  await signIn(page)
+  await startStyle(page, 'raised-round')
+  const { breads } = (await (await page.request.get('/api/v1/kitchen')).json()) as Kitchen
+  await page.goto(`/breads/${breads.find(one => one.style === 'raised-round')?.id ?? ''}`)
+  const lines = page.getByRole('region', { name: 'Lines of the formula' }).getByRole('listitem')
+  await expect(lines).toHaveCount(4)
+  await page.emulateMedia({ media: 'print' })
+  await expect(lines).toHaveCount(9)
+  await page.emulateMedia({ media: 'screen' })
+  await page.getByRole('button', { name: 'All 9 lines' }).click()
+  await expect(lines).toHaveCount(9)
 })

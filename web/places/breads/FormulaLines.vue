@@ -36,10 +36,9 @@ const flours = computed(
     ]),
 )
 const lines = computed(() => linesOf(request).filter(line => line.ingredient !== 'water'))
-/** Of a long formula what weighs most stands there; the rest is a press away. */
+/** Of a long formula the first lines stand there, and the others a press away; on paper all of them. */
 const FIRST = 4
 const areAllShown = ref(false)
-const shown = computed(() => (areAllShown.value ? lines.value : lines.value.slice(0, FIRST)))
 const more = computed(() =>
   [...names.value].filter(
     ([id]) => id !== 'water' && id !== 'dent-corn' && !lines.value.some(line => line.ingredient === id),
@@ -102,8 +101,9 @@ function isLastFlour(ingredient: string): boolean {
     />
     <ul class="lines">
       <FormulaLine
-        v-for="line in shown"
+        v-for="(line, index) in lines"
         :key="line.ingredient"
+        :class="{ 'is-beyond': index >= FIRST && !areAllShown }"
         :line="line"
         :name="names.get(line.ingredient) ?? line.ingredient"
         :row="plan?.ledger.find(row => row.ingredient === line.ingredient)"
@@ -136,6 +136,12 @@ function isLastFlour(ingredient: string): boolean {
 </template>
 
 <style scoped>
+@media screen {
+  .is-beyond {
+    display: none;
+  }
+}
+
 .lines {
   display: grid;
   margin: 0;
