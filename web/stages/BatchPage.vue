@@ -172,8 +172,6 @@ async function enter() {
     flex-wrap: wrap;
     gap: 0.5rem;
     padding-bottom: 5.6rem;
-    /* Where a browser knows how, Tab goes as the eye does. */
-    reading-flow: flex-visual;
   }
 
   /* Act, then what to heed, then what waits behind its name, whichever part of the page it is of. */
