@@ -2,11 +2,11 @@
 
 php_packages=(php8.2-cli php8.2-sqlite3 php8.2-curl php8.2-gd php8.2-mbstring php8.2-xml php8.2-zip)
 export COMPOSER_ALLOW_SUPERUSER=1
-# From where the cook stands, not from where this is kept.
-kitchen=${MILL_DATABASE:-$root/storage/kitchen/kitchen.sqlite}
-[[ $kitchen == /* ]] || kitchen=$stands_in/$kitchen
+# Not from where this is kept.
+from_where_the_cook_stands() { [[ $1 == /* ]] && printf '%s' "$1" || printf '%s/%s' "$stands_in" "$1"; }
+kitchen=$(from_where_the_cook_stands "${MILL_DATABASE:-$root/storage/kitchen/kitchen.sqlite}")
 export MILL_DATABASE=$kitchen
-if [ -n "${MILL_COPIES:-}" ] && [[ $MILL_COPIES != /* ]]; then export MILL_COPIES=$stands_in/$MILL_COPIES; fi
+if [ -n "${MILL_COPIES:-}" ]; then MILL_COPIES=$(from_where_the_cook_stands "$MILL_COPIES"); export MILL_COPIES; fi
 least_megabytes=600
 
 stop() {

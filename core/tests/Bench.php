@@ -40,6 +40,14 @@ final class Bench
         return self::$reference ??= Reference::shipped();
     }
 
+    /** @return iterable<string, array{Style}> every shipped style, for a test of each */
+    public static function eachStyle(): iterable
+    {
+        foreach (self::reference()->styles->all() as $style) {
+            yield $style->id => [$style];
+        }
+    }
+
     /** A shipped bread with these things wished. */
     public static function plan(string $style, RequestChange ...$wished): BatchPlan
     {

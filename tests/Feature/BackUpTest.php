@@ -9,6 +9,8 @@ use PHPUnit\Framework\TestCase;
 /** Works on files of its own, by the real commands. */
 final class BackUpTest extends TestCase
 {
+    private const ROOT = __DIR__.'/../..';
+
     private string $folder;
 
     protected function setUp(): void
@@ -115,49 +117,47 @@ final class BackUpTest extends TestCase
     {
         $this->sql("INSERT INTO kitchens (name) VALUES ('named')");
         foreach ([['backup', 'copy.sqlite'], ['restore', 'copy.sqlite']] as $words) {
-            $process = proc_open([dirname(__DIR__, 2).'/bin/mill', ...$words], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $this->folder, [...getenv(), 'MILL_DATABASE' => 'kitchen.sqlite']);
-            self::assertIsResource($process);
-            self::assertStringContainsString($this->folder.'/kitchen.sqlite', (string) stream_get_contents($pipes[1]));
-            self::assertSame(0, proc_close($process));
+            [$code, $said] = self::runs([self::ROOT.'/bin/mill', ...$words], $this->folder, ['MILL_DATABASE' => 'kitchen.sqlite']);
+            self::assertStringContainsString($this->folder.'/kitchen.sqlite', $said);
+            self::assertSame(0, $code);
         }
         self::assertSame('named', $this->sql('SELECT name FROM kitchens', $this->folder.'/copy.sqlite'));
     }
 
     public function test_a_folder_of_copies_is_named_from_where_the_cook_stands_and_never_lies_where_browsers_look(): void
     {
-        $process = proc_open([dirname(__DIR__, 2).'/bin/mill', 'backup'], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $this->folder, [...getenv(), 'MILL_DATABASE' => 'kitchen.sqlite', 'MILL_COPIES' => 'dated']);
-        self::assertIsResource($process);
-        stream_get_contents($pipes[1]);
-        self::assertSame(0, proc_close($process));
+        self::assertSame(0, self::runs([self::ROOT.'/bin/mill', 'backup'], $this->folder, ['MILL_DATABASE' => 'kitchen.sqlite', 'MILL_COPIES' => 'dated'])[0]);
         $dated = glob($this->folder.'/dated/*') ?: [];
         self::assertCount(1, $dated);
         self::assertStringStartsWith($this->folder.'/dated/kitchen-', $dated[0]);
         unlink($dated[0]);
         rmdir($this->folder.'/dated');
         // A server stands in the folder that browsers see.
-        $root = dirname(__DIR__, 2);
         $asks = 'require "../vendor/autoload.php"; (require "../bootstrap/app.php")->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap(); echo config("mill.copies");';
-        $told = proc_open([PHP_BINARY, '-r', $asks], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, "$root/public", [...getenv(), 'MILL_COPIES' => 'dated', 'APP_CONFIG_CACHE' => $this->folder.'/none.php']);
-        self::assertIsResource($told);
-        self::assertSame("$root/dated", trim((string) stream_get_contents($pipes[1])));
-        proc_close($told);
+        self::assertSame([0, dirname(__DIR__, 2).'/dated', ''], self::runs([PHP_BINARY, '-r', $asks], self::ROOT.'/public', ['MILL_COPIES' => 'dated', 'APP_CONFIG_CACHE' => $this->folder.'/none.php']));
     }
 
     /** @return array{int, string} exit code and output */
     private function artisan(string ...$arguments): array
     {
-        $process = proc_open(
-            [PHP_BINARY, 'artisan', ...array_values($arguments)],
-            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
-            $pipes,
-            dirname(__DIR__, 2),
-            [...getenv(), 'MILL_DATABASE' => $this->folder.'/kitchen.sqlite', 'MILL_COPIES' => $this->folder.'/copies'],
-        );
+        [$code, $output, $error] = self::runs([PHP_BINARY, 'artisan', ...array_values($arguments)], self::ROOT, ['MILL_DATABASE' => $this->folder.'/kitchen.sqlite', 'MILL_COPIES' => $this->folder.'/copies']);
+
+        return [$code, $output.$error];
+    }
+
+    /**
+     * @param list<string> $words
+     * @param array<string, string> $more of its environment
+     * @return array{int, string, string} exit code, output and complaints
+     */
+    private static function runs(array $words, string $from, array $more): array
+    {
+        $process = proc_open($words, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $from, [...getenv(), ...$more]);
         self::assertIsResource($process);
         $output = (string) stream_get_contents($pipes[1]);
         $error = (string) stream_get_contents($pipes[2]);
 
-        return [proc_close($process), $output.$error];
+        return [proc_close($process), $output, $error];
     }
 
     private function sql(string $statement, ?string $file = null): string

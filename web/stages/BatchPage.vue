@@ -199,7 +199,7 @@ async function enter() {
 
   :root[data-view='bench'] .batch-stage > :deep(.fold.is-shut),
   :root[data-view='bench'] .batch-bowl > :deep(.fold.is-shut) {
-    flex-basis: 28%;
+    flex-basis: var(--shut);
   }
 }
 </style>

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests\Griddle;
 
-use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Bake\FaceState;
 use StoneMill\Bake\Mesh;
@@ -16,15 +16,7 @@ use StoneMill\Tests\Bench;
 /** A cook's clock must not hang on how finely the computer cuts time. */
 final class StepTest extends TestCase
 {
-    /** @return iterable<string, array{Style}> */
-    public static function styles(): iterable
-    {
-        foreach (Bench::reference()->styles->all() as $style) {
-            yield $style->id => [$style];
-        }
-    }
-
-    #[DataProvider('styles')]
+    #[DataProviderExternal(Bench::class, 'eachStyle')]
     public function test_steps_an_eighth_as_long_move_no_touch_and_no_bread(Style $style): void
     {
         $laying = (new ModelTurnPlanner)->settled(Bench::laying($style));

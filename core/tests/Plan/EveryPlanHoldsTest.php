@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests\Plan;
 
-use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\RequestChange;
@@ -21,15 +21,7 @@ final class EveryPlanHoldsTest extends TestCase
 
     private const COUNTS = [1, 8, 60];
 
-    /** @return iterable<string, array{Style}> */
-    public static function styles(): iterable
-    {
-        foreach (Bench::reference()->styles->all() as $style) {
-            yield $style->id => [$style];
-        }
-    }
-
-    #[DataProvider('styles')]
+    #[DataProviderExternal(Bench::class, 'eachStyle')]
     public function test_the_style_s_own_scald_binds_enough_and_never_too_much(Style $style): void
     {
         foreach (self::ROOMS as [$celsius, $humidity]) {
@@ -41,7 +33,7 @@ final class EveryPlanHoldsTest extends TestCase
         }
     }
 
-    #[DataProvider('styles')]
+    #[DataProviderExternal(Bench::class, 'eachStyle')]
     public function test_boiling_water_poured_over_binds_a_batch_in_a_kitchen_that_is_not_cold(Style $style): void
     {
         foreach ([18, 22, 30] as $celsius) {
@@ -50,7 +42,7 @@ final class EveryPlanHoldsTest extends TestCase
         }
     }
 
-    #[DataProvider('styles')]
+    #[DataProviderExternal(Bench::class, 'eachStyle')]
     public function test_loss_stays_inside_the_style_s_band_and_every_miss_is_said(Style $style): void
     {
         foreach ($style->baking->turnPlans as $school => $_) {

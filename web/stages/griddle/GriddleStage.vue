@@ -173,7 +173,7 @@ onMounted(() => bench.value?.focus({ preventScroll: true }))
 
 @media (max-width: 48rem) {
   :root[data-view='bench'] .griddle-hot {
-    flex: 1 1 28%;
+    flex: 1 1 var(--shut);
   }
 }
 
