@@ -28,10 +28,9 @@ final readonly class Bound
             Bottleneck::Press->value => $work->pressed ? $work->portion + $pieces * $work->shape : 0.0,
             Bottleneck::Scale->value => $pieces * $work->portion + $work->shape,
         ];
-        arsort($bounds);
-        $by = Bottleneck::from((string) array_key_first($bounds));
+        $most = max($bounds);
 
-        return new self(max($bounds) + $work->stay(), $by);
+        return new self($most + $work->stay, Bottleneck::from((string) array_search($most, $bounds, true)));
     }
 
     private static function lastLayByHands(PieceWork $work, Crew $crew, int $pieces): float
@@ -39,10 +38,10 @@ final readonly class Bound
         $through = max(0, $pieces - $crew->places);
         // Other pairs of hands may still be laying at that moment.
         $laid = max(0, $pieces - $through - $crew->hands);
-        $before = $through * $work->hands() + ($pieces - $through) * ($work->portion + $work->shape) + $laid * $work->lay;
+        $before = $through * $work->hands + ($pieces - $through) * ($work->portion + $work->shape) + $laid * $work->lay;
 
         // Nothing but weighing and shaping is done before the griddle is hot.
-        $hot = $through * ($work->hands() - $work->portion - $work->shape) + $laid * $work->lay;
+        $hot = $through * ($work->hands - $work->portion - $work->shape) + $laid * $work->lay;
 
         return max($before / $crew->hands, $crew->hotAt + $hot / $crew->hands);
     }
@@ -60,6 +59,6 @@ final readonly class Bound
             ($weighed * $work->portion + ($before + 1) * $work->shape + $laid * $work->lay) / $crew->hands,
         );
 
-        return $first + $round * ($work->stay() + $work->recover);
+        return $first + $round * ($work->stay + $work->recover);
     }
 }

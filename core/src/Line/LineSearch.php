@@ -104,7 +104,7 @@ final class LineSearch
     /** Seconds a piece at which the scarcer of griddle and hands could go on for ever. */
     private static function pace(PieceWork $work, Crew $crew): float
     {
-        return max(($work->stay() + $work->recover) / $crew->places, ($work->hands() - ($crew->hands === 1 ? $work->portion : 0.0)) / $crew->hands);
+        return max(($work->stay + $work->recover) / $crew->places, ($work->hands - ($crew->hands === 1 ? $work->portion : 0.0)) / $crew->hands);
     }
 
     private static function cooking(Placer $placer, PieceWork $work, int $pieces): Cooking

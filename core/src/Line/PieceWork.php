@@ -13,6 +13,12 @@ final readonly class PieceWork
     /** A brush over the open face. Planning estimate. */
     private const BRUSH_SECONDS = 3.0;
 
+    /** From laying until it is off. */
+    public float $stay;
+
+    /** Of one pair of hands, from the scale until it is off. */
+    public float $hands;
+
     /**
      * @param float $lay with the oil that goes under it; touches are counted from where that begins
      * @param non-empty-list<LineTouch> $touches the lift is the last
@@ -32,6 +38,9 @@ final readonly class PieceWork
         public float $oil = 0.0,
         public float $freshShare = 1.0,
     ) {
+        $lift = $touches[count($touches) - 1];
+        $this->stay = $lift->at + $lift->hands;
+        $this->hands = $portion + $shape + $lay + array_sum(array_map(static fn (LineTouch $touch): float => $touch->hands, $touches));
     }
 
     /** @param non-empty-list<TurnWindow> $touches the lift is the last */
@@ -66,19 +75,5 @@ final readonly class PieceWork
         $sooner = fn (float $seconds): float => $this->oil + $this->freshShare * ($seconds - $this->oil);
 
         return array_map(static fn (LineTouch $touch): LineTouch => new LineTouch($touch->action, $sooner($touch->from), $sooner($touch->at), $sooner($touch->to), $touch->hands), $this->touches);
-    }
-
-    /** From laying until it is off. */
-    public function stay(): float
-    {
-        $lift = $this->touches[count($this->touches) - 1];
-
-        return $lift->at + $lift->hands;
-    }
-
-    /** Of one pair of hands, from the scale until it is off. */
-    public function hands(): float
-    {
-        return $this->portion + $this->shape + $this->lay + array_sum(array_map(static fn (LineTouch $touch): float => $touch->hands, $this->touches));
     }
 }

@@ -46,8 +46,8 @@ final class RandomWork
     public static function isReachable(PieceWork $work, Crew $crew): bool
     {
         $paces = [
-            ($work->hands() - ($crew->hands === 1 ? $work->portion : 0.0)) / $crew->hands,
-            ($work->stay() + $work->recover) / $crew->places,
+            ($work->hands - ($crew->hands === 1 ? $work->portion : 0.0)) / $crew->hands,
+            ($work->stay + $work->recover) / $crew->places,
             $work->pressed ? $work->shape : 0.0,
         ];
         rsort($paces);

@@ -10,10 +10,10 @@ final class Busy
     /** Two times this close are the same. */
     public const DUST = 1e-7;
 
-    /** @var list<float> */
+    /** @var array<int, float> without gaps */
     private array $from = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> without gaps */
     private array $until = [];
 
     /** Until when it is taken by what is in the way of this interval; null where it is free over all of it. */
@@ -99,27 +99,35 @@ final class Busy
     public function reserve(float $from, float $until): void
     {
         $at = count($this->from);
-        while ($at > 0 && $this->from[$at - 1] > $from) {
-            $at--;
+        // Most are new ones near the end: what comes after is moved up one by one.
+        for (; $at > 0 && $this->from[$at - 1] > $from; $at--) {
+            $this->from[$at] = $this->from[$at - 1];
+            $this->until[$at] = $this->until[$at - 1];
         }
-        array_splice($this->from, $at, 0, [$from]);
-        array_splice($this->until, $at, 0, [$until]);
+        $this->from[$at] = $from;
+        $this->until[$at] = $until;
     }
 
     public function release(float $from): void
     {
-        for ($index = count($this->from) - 1; $index >= 0; $index--) {
-            if ($this->from[$index] === $from) {
-                array_splice($this->from, $index, 1);
-                array_splice($this->until, $index, 1);
-
-                return;
-            }
+        $last = count($this->from) - 1;
+        $at = $last;
+        while ($at >= 0 && $this->from[$at] !== $from) {
+            $at--;
         }
+        if ($at < 0) {
+            return;
+        }
+        for (; $at < $last; $at++) {
+            $this->from[$at] = $this->from[$at + 1];
+            $this->until[$at] = $this->until[$at + 1];
+        }
+        array_pop($this->from);
+        array_pop($this->until);
     }
 
     public function end(): float
     {
-        return $this->until === [] ? 0.0 : max($this->until);
+        return $this->until === [] ? 0.0 : $this->until[count($this->until) - 1];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Line\Internal;
 
 use StoneMill\Line\Crew;
+use StoneMill\Line\LineTouch;
 use StoneMill\Line\PieceWork;
 use StoneMill\School\ActionKind;
 
@@ -36,6 +37,15 @@ final class Placer
 
     private Busy $press;
 
+    /** @var list<LineTouch> of a piece on a place that nothing has cooled yet */
+    private readonly array $touchesOnFresh;
+
+    /** @var list<LineTouch> of any other */
+    private readonly array $touches;
+
+    /** @var list<ActionKind> what each touch is */
+    private readonly array $kinds;
+
     /** @var array<int, float> when each place is free, by place from 1 */
     private array $free;
 
@@ -58,6 +68,9 @@ final class Placer
     {
         $this->hands = array_map(static fn (): Busy => new Busy, range(1, $crew->hands));
         $this->press = new Busy;
+        $this->touchesOnFresh = $work->touchesOn(true);
+        $this->touches = $work->touchesOn(false);
+        $this->kinds = array_map(static fn (LineTouch $touch): ActionKind => ActionKind::ofTouch($touch->action), $work->touches);
         $this->free = array_fill(1, $crew->places, $crew->hotAt);
     }
 
@@ -189,14 +202,14 @@ final class Placer
         }
         $this->take(ActionKind::Lay, $piece, $place, 0, $slot->pair, $start, $start + $length);
         $least = $start + $length;
-        foreach ($this->work->touchesOn(! isset($this->used[$place])) as $index => $touch) {
+        foreach (isset($this->used[$place]) ? $this->touches : $this->touchesOnFresh as $index => $touch) {
             $from = max($least, $start + $touch->from);
             $to = max($from, $start + $touch->to);
             $slot = $this->startNear($from, max($from, $start + $touch->at), $to, $touch->hands);
             if ($slot->pair === null) {
                 return max(self::STEP_SECONDS, $slot->at - $to);
             }
-            $this->take(ActionKind::ofTouch($touch->action), $piece, $place, $index + 1, $slot->pair, $slot->at, $slot->at + $touch->hands);
+            $this->take($this->kinds[$index], $piece, $place, $index + 1, $slot->pair, $slot->at, $slot->at + $touch->hands);
             $least = $slot->at + $touch->hands;
         }
         $this->lifted[] = $least;
