@@ -11,7 +11,10 @@ use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Support\Facades\Route;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
@@ -32,6 +35,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // Writes are known to be the application's own by where they come from (SameOriginOnly), so that nobody who has not signed
         // in needs a session; and no page is made on the server that could show errors.
         $middleware->web(remove: [ValidateCsrfToken::class, ShareErrorsFromSession::class]);
+        // Bodies are read as they were sent (Body), addresses by Address; nobody else's pages may ask anything.
+        $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class, HandleCors::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(static fn (Exceptions $exceptions) => Problems::register($exceptions))

@@ -21,12 +21,18 @@ final class WorkersOnly
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $user = $request->user();
-        if ($user instanceof User && $user->role() === Role::Guest && ! $request->isMethodSafe() && ! $request->is(...self::OWN) && ! self::asks($request)) {
+        if (! $request->isMethodSafe() && ! $request->is(...self::OWN) && ! self::asks($request) && self::looksOn($request)) {
             throw new AccessDeniedHttpException('You look on in this kitchen, and change nothing in it. An owner can make you a cook.');
         }
 
         return $next($request);
+    }
+
+    private static function looksOn(Request $request): bool
+    {
+        $user = $request->user();
+
+        return $user instanceof User && $user->role() === Role::Guest;
     }
 
     private static function asks(Request $request): bool
