@@ -103,6 +103,6 @@ echo json_encode([
         'physics' => (new Physics)->numbers(), 'start' => 25.0, 'readiness' => $matter->readiness, 'turns' => TURNS, 'boiling' => Steam::boilingTable(), 'table_steps' => Steam::TABLE_STEPS,
         'stored' => $iron->storedPerKelvin, 'set' => $iron->setCelsius, 'regulation' => $iron->regulation, 'most_power' => $iron->mostPower,
         'lateral' => $iron->lateral, 'covered' => $iron->coveredShare, 'room' => 21.0,
-        'first_step' => $mesh->firstStep(2.0), 'longest_step' => $mesh->longestStep(2.0), 'growth' => $mesh->growth(),
+        'first_step' => $mesh->steps(2.0)->first, 'longest_step' => $mesh->steps(2.0)->usual, 'growth' => $mesh->steps(2.0)->growth,
     ],
 ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), "\n";

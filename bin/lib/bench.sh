@@ -5,23 +5,25 @@ root=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 cd "$root"
 work=$(mktemp -d)
 port=8497
+# As the server runs it.
+php=(php -d opcache.enable_cli=1)
 MILL_DATABASE="$work/kitchen.sqlite" bin/mill demo --port $port >"$work/log" 2>&1 &
 server=$!
 trap 'kill $server 2>/dev/null; rm -rf "$work"' EXIT
 for _ in $(seq 1 600); do grep -q Ctrl-C "$work/log" && break; sleep 0.1; done
 http=$(node bench/plan.mjs "http://127.0.0.1:$port")
-core=$(php bench/core.php)
+core=$("${php[@]}" bench/core.php)
 slider=$(node bench/slider.mjs "http://127.0.0.1:$port")
 section=$(node bench/slider.mjs "http://127.0.0.1:$port" griddle)
 faders=$(node bench/faders.mjs "http://127.0.0.1:$port" 2>"$work/faders")
 pages=$(node bench/pages.mjs "http://127.0.0.1:$port")
 page() { awk -F'\t' -v name="$1" -v field="$2" '$1 == name { print $field }' <<<"$pages"; }
 day=$(node bench/day.mjs "http://127.0.0.1:$port")
-line=$(php bench/line.php)
-record=$(php bench/record.php)
+line=$("${php[@]}" bench/line.php)
+record=$("${php[@]}" bench/record.php)
 ratio() { php -r '$one = json_decode($argv[1], true)[$argv[2]]; printf("%.2f (%.0f over %.0f ms)", $one["ratio"], $one["many_ms"], $one["few_ms"]);' "$record" "$1"; }
 # The griddle's model beside the same scheme in C and the same equations in SciPy; both from Debian's packages.
-php bench/bake/run.php >"$work/bake.json"
+"${php[@]}" bench/bake/run.php >"$work/bake.json"
 gcc -O2 -std=gnu11 -o "$work/bake" bench/bake/bake.c -lm
 others=$(/usr/bin/python3 bench/bake/compare.py "$work/bake.json" "$work/bake")
 growth=$(php -r '$d = json_decode(file_get_contents($argv[1]), true); foreach (["by_layers", "by_time"] as $by) { echo implode(", ", array_map(fn ($one) => sprintf("%g: %.1f ms", $one[0], $one[1]), $d[$by])), $by === "by_layers" ? " layers; " : " s"; }' "$work/bake.json")

@@ -54,6 +54,12 @@ enum Above: string
         };
     }
 
+    /** Whether what it is under is the same from first to last; under a lid steam gathers. */
+    public function staysTheSame(): bool
+    {
+        return $this !== self::Covered;
+    }
+
     private static function cover(KitchenAir $kitchen, Physics $physics, float $seconds): Surround
     {
         $celsius = self::COVERED_CELSIUS - (self::COVERED_CELSIUS - $kitchen->roomCelsius) * exp(-$seconds / self::COVER_SECONDS);

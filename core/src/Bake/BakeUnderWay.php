@@ -44,6 +44,9 @@ final class BakeUnderWay
 
     private Above $above = Above::Open;
 
+    /** @var array{Surround, Surround}|null what the open face and, off the metal, the lower one meet, as long as that stays the same */
+    private ?array $surrounds = null;
+
     private float $heatIn = 0.0;
 
     private float $heatTaken = 0.0;
@@ -51,6 +54,8 @@ final class BakeUnderWay
     private float $waterOut = 0.0;
 
     private float $steamRate = 0.0;
+
+    private readonly Steps $steps;
 
     private readonly float $firstHeat;
 
@@ -69,7 +74,8 @@ final class BakeUnderWay
         $this->patch = new Patch($iron, $kitchen->roomCelsius, $patchCelsius);
         $film = $bread->matter->isOily ? Film::Oil : Film::None;
         $this->faces = [new FaceState($bread->celsius, $bread->matter->waterPerDry, $film), new FaceState($bread->celsius, $bread->matter->waterPerDry, $film)];
-        $this->step = $mesh->firstStep($bread->thicknessMillimetres);
+        $this->steps = $mesh->steps($bread->thicknessMillimetres);
+        $this->step = $this->steps->first;
         $this->firstHeat = array_sum($this->layers->enthalpy);
         $this->firstWater = array_sum($this->layers->water);
     }
@@ -111,7 +117,7 @@ final class BakeUnderWay
         $this->stepBy($most - $step < 0.3 * $step ? $most : $step);
         // Hot air and the broiler brown the open face ever faster; only on the metal does a long lie become calm.
         $calm = $this->above === Above::Open || $this->above === Above::Covered ? $this->sinceTouch : 0.0;
-        $this->step = min($this->step * $this->mesh->growth(), $this->mesh->longestStep($this->bread->thicknessMillimetres, $calm, $this->above === Above::Broiler));
+        $this->step = $this->steps->after($this->step, $calm, $this->above === Above::Broiler);
         $this->recorder->note($this, false);
     }
 
@@ -139,6 +145,7 @@ final class BakeUnderWay
     public function bringUnder(Above $above): void
     {
         $this->above = $above;
+        $this->surrounds = null;
         $this->sinceAbove = 0.0;
         $this->touched();
     }
@@ -282,18 +289,16 @@ final class BakeUnderWay
     private function touched(): void
     {
         $this->sinceTouch = 0.0;
-        $this->step = $this->mesh->firstStep($this->bread->thicknessMillimetres);
+        $this->step = $this->steps->first;
         $this->recorder->note($this, true);
     }
 
     private function stepBy(float $dt): void
     {
-        $offMetal = $this->above->leavesTheMetal();
-        $around = $this->above->surround($this->kitchen, $this->physics, $this->sinceAbove);
+        [$around, $below] = $this->surrounds();
         $between = $this->layers->conductances($this->puffed);
         $above = $this->exchange($around, $this->layers->last, $dt);
-        if ($offMetal) {
-            $below = $this->above->surroundBelow($this->kitchen, $this->physics, $this->sinceAbove);
+        if ($this->above->leavesTheMetal()) {
             $this->stepOff($dt, $between, $above, $this->exchange($below, 0, $dt));
         } else {
             $this->stepOn($dt, $between, $above);
@@ -353,6 +358,21 @@ final class BakeUnderWay
         $this->faces[1]->celsius = $top - $given / $dt * $between[$this->layers->last + 1];
     }
 
+    /** @return array{Surround, Surround} */
+    private function surrounds(): array
+    {
+        if ($this->surrounds !== null) {
+            return $this->surrounds;
+        }
+        $found = [
+            $this->above->surround($this->kitchen, $this->physics, $this->sinceAbove),
+            $this->above->surroundBelow($this->kitchen, $this->physics, $this->sinceAbove),
+        ];
+        $this->surrounds = $this->above->staysTheSame() ? $found : null;
+
+        return $found;
+    }
+
     private function exchange(Surround $around, int $layer, float $dt): Exchange
     {
         // A layer can't give more than half of its water in one step.
@@ -365,9 +385,11 @@ final class BakeUnderWay
         $face = $this->faces[$side];
         $matter = $this->bread->matter;
         $waterPerDry = $this->layers->waterPerDry($side === 0 ? 0 : $this->layers->last);
-        $dried = 1 - min(1.0, $waterPerDry / max(1e-9, $matter->waterPerDry));
-        $close = $face->film === Film::Oil ? $this->physics->oiledSpotShare : $this->physics->spotShare;
-        $spot = $metalCelsius === null ? $face->celsius : $face->celsius + $close * $dried * ($metalCelsius - $face->celsius);
+        $spot = $face->celsius;
+        if ($metalCelsius !== null && $waterPerDry < $matter->waterPerDry) {
+            $close = $face->film === Film::Oil ? $this->physics->oiledSpotShare : $this->physics->spotShare;
+            $spot += $close * (1 - $waterPerDry / $matter->waterPerDry) * ($metalCelsius - $spot);
+        }
         $face->brownBy($dt, $spot, $waterPerDry, $matter->readiness);
     }
 

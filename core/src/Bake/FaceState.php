@@ -47,10 +47,11 @@ final class FaceState
     public function brownBy(float $seconds, float $spotCelsius, float $waterPerDry, float $readiness): void
     {
         $this->waterPerDry = $waterPerDry;
-        $this->hottestCelsius = max($this->hottestCelsius, $this->celsius);
-        $this->hottestSpotCelsius = max($this->hottestSpotCelsius, $spotCelsius);
-        if ($this->celsius > self::COLD_CELSIUS) {
-            $this->brownness += $seconds * Colour::rate($this->celsius, Steam::activity($waterPerDry, $this->celsius), $readiness);
+        $celsius = $this->celsius;
+        $this->hottestCelsius = $celsius > $this->hottestCelsius ? $celsius : $this->hottestCelsius;
+        $this->hottestSpotCelsius = $spotCelsius > $this->hottestSpotCelsius ? $spotCelsius : $this->hottestSpotCelsius;
+        if ($celsius > self::COLD_CELSIUS) {
+            $this->brownness += $seconds * Colour::rate($celsius, Steam::activity($waterPerDry, $celsius), $readiness);
         }
         if ($spotCelsius > self::COLD_CELSIUS) {
             $this->spotBrownness += $seconds * Colour::rate($spotCelsius, Steam::activity($waterPerDry, $spotCelsius), $readiness);

@@ -32,20 +32,11 @@ final readonly class Mesh
 
     private const FIRST_STEP = 0.03;
 
+    /** Coarse steps grow faster, in proportion to how much longer they are. */
     private const GROWTH = 1.12;
 
     /** Longest step for a bread of 2 mm; it grows with thickness, since a thick bread is slower. */
     private const LONGEST_STEP = 1.0;
-
-    /** Under the broiler the open face dries and browns within a second: steps are at most so long a part of the usual. */
-    private const BROILED_SHARE = 0.4;
-
-    /** A lie of many minutes: from the first figure on steps lengthen with it, to so many times the usual, never past the last. */
-    private const CALM_SECONDS = 300.0;
-
-    private const MOST_CALM = 3.0;
-
-    private const LONGEST_OF_ALL = 8.0;
 
     /** @throws OutOfRange If there are fewer than 4 or more than 400 layers, or steps shorter than a hundredth of the usual. */
     public function __construct(public int $layers = 16, public float $stepScale = 1.0)
@@ -91,33 +82,16 @@ final readonly class Mesh
         return $depths;
     }
 
-    public function firstStep(float $thicknessMillimetres): float
+    public function steps(float $thicknessMillimetres): Steps
     {
-        return self::FIRST_STEP * $this->stepScale * self::slowness($thicknessMillimetres);
-    }
+        $scale = $this->stepScale * min(1.2, max(0.6, $thicknessMillimetres / 2));
 
-    /** @param float $calmSeconds since something was last done to the bread: what changes slowly may be followed in longer steps */
-    public function longestStep(float $thicknessMillimetres, float $calmSeconds = 0.0, bool $isBroiled = false): float
-    {
-        $pace = $isBroiled ? self::BROILED_SHARE : min(self::MOST_CALM, max(1.0, $calmSeconds / self::CALM_SECONDS));
-
-        return min(self::LONGEST_OF_ALL, $pace * self::LONGEST_STEP * $this->stepScale * self::slowness($thicknessMillimetres));
-    }
-
-    /** Each step is so many times the last: steps grow in proportion to the time since the touch, and coarse ones faster. */
-    public function growth(): float
-    {
-        return self::GROWTH ** $this->stepScale;
+        return new Steps(self::FIRST_STEP * $scale, self::LONGEST_STEP * $scale, self::GROWTH ** $this->stepScale);
     }
 
     /** Layers times steps that so many seconds on the metal take, about. */
     public function work(float $thicknessMillimetres, float $seconds): float
     {
-        return $this->layers * $seconds / $this->longestStep($thicknessMillimetres);
-    }
-
-    private static function slowness(float $thicknessMillimetres): float
-    {
-        return min(1.2, max(0.6, $thicknessMillimetres / 2));
+        return $this->layers * $seconds / $this->steps($thicknessMillimetres)->usual;
     }
 }

@@ -30,12 +30,10 @@ final class Steam
     /** In °C, of water that nothing holds. */
     public const LEAST_BOILING = 100.0;
 
-    /** In the logarithm of the kelvins above 100 °C, as boilingFrom looks for them: how far apart it begins, and how near it ends. */
-    private const FIRST_STEP = 0.05;
+    /** Kelvins: a step so small ends the search for a boiling point, since the next would be a thousand times smaller. */
+    private const NEAR = 1e-7;
 
-    private const NEAR = 1e-12;
-
-    private const MOST_STEPS = 30;
+    private const MOST_TRIES = 30;
 
     /** Entries of the table for each unit of water per dry matter. */
     public const TABLE_STEPS = 100;
@@ -96,51 +94,43 @@ final class Steam
         return self::$boilingTable ??= self::boilingPoints();
     }
 
-    /** @return non-empty-list<float> */
+    /**
+     * From dry to wet by the secant method: between two points the logarithm of the water that is held falls nearly straight with
+     * temperature, so that its slope leads to the next, and mends itself on the way.
+     *
+     * @return non-empty-list<float>
+     */
     private static function boilingPoints(): array
     {
-        $driest = self::heldBoilingAt(self::MOST_BOILING);
-        $wettest = self::heldBoilingAt(self::LEAST_BOILING);
-        $points = [self::MOST_BOILING];
-        $above = log(self::MOST_BOILING - self::LEAST_BOILING);
+        $celsius = self::MOST_BOILING;
+        $driest = self::heldBoilingAt($celsius);
+        // Antoine's two branches do not quite meet at 100 °C: what is held beyond the upper one boils there.
+        $wettest = self::heldBoilingAt(self::LEAST_BOILING + self::NEAR);
+        $held = log($driest);
+        $slope = log(self::heldBoilingAt($celsius - 1)) - $held;
+        $points = [$celsius];
         for ($step = 1; $step <= self::TABLE_MOST * self::TABLE_STEPS; $step++) {
             $waterPerDry = $step / self::TABLE_STEPS;
-            $points[] = match (true) {
-                $waterPerDry <= $driest => self::MOST_BOILING,
-                $waterPerDry >= $wettest => self::LEAST_BOILING,
-                default => self::LEAST_BOILING + exp($above = self::boilingFrom($above, log($waterPerDry))),
-            };
+            if ($waterPerDry <= $driest || $waterPerDry >= $wettest) {
+                $points[] = $waterPerDry <= $driest ? self::MOST_BOILING : self::LEAST_BOILING;
+
+                continue;
+            }
+            $wanted = log($waterPerDry);
+            for ($tries = 0; $tries < self::MOST_TRIES; $tries++) {
+                $cooler = min(($wanted - $held) / $slope, $celsius - self::LEAST_BOILING);
+                $celsius -= $cooler;
+                if (abs($cooler) < self::NEAR) {
+                    break;
+                }
+                $found = log(self::heldBoilingAt($celsius));
+                $slope = ($found - $held) / $cooler;
+                $held = $found;
+            }
+            $points[] = $celsius;
         }
 
         return $points;
-    }
-
-    /**
-     * By the secant method: the logarithm of the water that is held falls nearly straight over that of the kelvins above 100 °C,
-     * so that three or four steps from the point of a drier bread find it.
-     *
-     * @param float $above ln of the kelvins above 100 °C of that drier bread
-     * @return float ln of the kelvins above 100 °C
-     */
-    private static function boilingFrom(float $above, float $lnWaterPerDry): float
-    {
-        $missing = static fn (float $above): float => log(self::heldBoilingAt(self::LEAST_BOILING + exp($above))) - $lnWaterPerDry;
-        $before = $above;
-        $missed = $missing($before);
-        $above -= self::FIRST_STEP;
-        for ($step = 0; $step < self::MOST_STEPS; $step++) {
-            $misses = $missing($above);
-            if ($misses === $missed) {
-                break;
-            }
-            $by = $misses * ($above - $before) / ($misses - $missed);
-            [$before, $missed, $above] = [$above, $misses, $above - $by];
-            if (abs($by) < self::NEAR) {
-                break;
-            }
-        }
-
-        return $above;
     }
 
     /** Water per dry matter that still boils off at this temperature and no colder. */

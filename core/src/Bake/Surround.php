@@ -16,6 +16,9 @@ final readonly class Surround
 
     private const LEWIS = 0.9;
 
+    /** Mass transfer coefficient in m/s from the convective one by the analogy of Chilton and Colburn. */
+    public float $massTransfer;
+
     /** @param float $view emissivity times the share of the sky that glows */
     public function __construct(
         public float $airCelsius,
@@ -24,6 +27,7 @@ final readonly class Surround
         public float $vapourDensity,
         public float $view,
     ) {
+        $this->massTransfer = $convection / (self::AIR_HEAT * self::LEWIS);
     }
 
     /** Radiation as a heat transfer coefficient at this face temperature, in W/(m²·K). */
@@ -33,11 +37,5 @@ final readonly class Surround
         $around = $this->radiantCelsius + 273.15;
 
         return $this->view * self::STEFAN_BOLTZMANN * ($face + $around) * ($face ** 2 + $around ** 2);
-    }
-
-    /** Mass transfer coefficient in m/s from the convective one by the analogy of Chilton and Colburn. */
-    public function massTransfer(): float
-    {
-        return $this->convection / (self::AIR_HEAT * self::LEWIS);
     }
 }

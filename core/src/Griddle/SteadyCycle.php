@@ -28,8 +28,8 @@ final readonly class SteadyCycle
     /** Rounds that are baked, each a step of Newton's: two or three where the flame can be turned up, more where it cannot. */
     private const MOST_ROUNDS = 8;
 
-    /** A round that ends so near to where it began needs no other. */
-    private const CLOSED_KELVIN = 0.5;
+    /** A round that ends so near to where it began needs no other: the step that follows leaves less than a tenth of that. */
+    private const CLOSED_KELVIN = 1.0;
 
     /** A griddle that cannot be held hotter than this bakes nothing. */
     private const LEAST_CELSIUS = 121.0;
@@ -95,13 +95,14 @@ final readonly class SteadyCycle
             $metal->rest(self::GAP_SECONDS);
             $response = MetalResponse::over($laying->iron, $baked->liftedAtSeconds, self::GAP_SECONDS);
             $isClosed = $round > 0 && $cycle->comesRoundTo($metal);
+            $last = $cycle;
             $cycle = $cycle->after($metal, $response, $laying->kitchen->roomCelsius);
             if ($isClosed) {
                 break;
             }
         }
 
-        return $cycle->withFirst($planner->bake($laying->inStride($cycle->onFreshMetal()))->liftedAtSeconds, $baked->liftedAtSeconds);
+        return $cycle->withFirst($planner->bake($laying->inStride($cycle->onFreshMetal()))->liftedAtSeconds, $baked->liftedAtSeconds, $last->laidCelsius);
     }
 
     private function comesRoundTo(RestingIron $metal): bool
@@ -115,9 +116,15 @@ final readonly class SteadyCycle
         return new self($this->wantedCelsius, $this->bareCelsius, $this->bareCelsius, $this->iron);
     }
 
-    /** A round that closes differs by less than half a kelvin from the last that was baked, whose time is taken for every later load. */
-    private function withFirst(float $firstSeconds, float $laterSeconds): self
+    /**
+     * The last round was baked a little beside this one: its time, by what a kelvin of the place is worth between it and fresh metal,
+     * is every later load's.
+     */
+    private function withFirst(float $firstSeconds, float $bakedSeconds, float $bakedCelsius): self
     {
+        $fresh = $this->bareCelsius - $bakedCelsius;
+        $laterSeconds = $bakedSeconds + ($fresh > self::CLOSED_KELVIN ? ($firstSeconds - $bakedSeconds) * ($this->laidCelsius - $bakedCelsius) / $fresh : 0.0);
+
         return new self($this->wantedCelsius, $this->bareCelsius, $this->laidCelsius, $this->iron, min(1.0, $firstSeconds / $laterSeconds));
     }
 

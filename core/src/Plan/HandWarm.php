@@ -89,7 +89,7 @@ final readonly class HandWarm
 
     private static function off(float $surfaceCelsius, Surround $around): float
     {
-        $vapour = max(0.0, $around->massTransfer() * (Steam::densityAt($surfaceCelsius) - $around->vapourDensity));
+        $vapour = max(0.0, $around->massTransfer * (Steam::densityAt($surfaceCelsius) - $around->vapourDensity));
 
         return ($around->convection + $around->radiation($surfaceCelsius)) * ($surfaceCelsius - $around->airCelsius) + $vapour * Steam::vapourEnthalpy($surfaceCelsius);
     }

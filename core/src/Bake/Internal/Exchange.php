@@ -13,11 +13,19 @@ final readonly class Exchange
     /** Above this a wet face counts as free water. */
     private const FREE_WATER = 1.6;
 
+    /**
+     * @param float $slope W/(m²·K): how much more is given for each kelvin of the face
+     * @param float $source W/m²: slope times the temperature at which nothing would be given
+     * @param float $drySlope the same without vapour
+     * @param float $vapour kg/(m²·s) at the one temperature
+     * @param float $vapourSlope kg/(m²·s·K)
+     * @param float $vapourEnthalpy J/kg
+     */
     private function __construct(
-        private float $convection,
-        private float $airCelsius,
-        private float $radiation,
-        private float $radiantCelsius,
+        public float $slope,
+        public float $source,
+        private float $drySlope,
+        private float $drySource,
         private float $vapour,
         private float $vapourSlope,
         private float $mostVapour,
@@ -31,44 +39,37 @@ final readonly class Exchange
     {
         $activity = $waterPerDry > self::FREE_WATER ? 1.0 : Steam::activity($waterPerDry, $celsius);
         $density = Steam::densityAt($celsius);
-        $mass = $around->massTransfer();
         $held = $activity * $density;
         // Steam settles only on what is colder than its dew point.
-        $flow = $held < $around->vapourDensity && $density > $around->vapourDensity ? 0.0 : $mass * ($held - $around->vapourDensity);
+        $vapour = $held < $around->vapourDensity && $density > $around->vapourDensity ? 0.0 : $around->massTransfer * ($held - $around->vapourDensity);
         // d ln ρ/dT of saturated vapour is near L M / (R T²).
-        $slope = $mass * $held * 5000 / ($celsius + 273.15) ** 2;
-        $share = $flow > $mostVapour ? $mostVapour / $flow : 1.0;
+        $vapourSlope = $around->massTransfer * $held * 5000 / ($celsius + 273.15) ** 2;
+        if ($vapour > $mostVapour) {
+            $vapourSlope *= $mostVapour / $vapour;
+            $vapour = $mostVapour;
+        }
+        $radiation = $around->radiation($celsius);
+        $drySlope = $around->convection + $radiation;
+        $drySource = $around->convection * $around->airCelsius + $radiation * $around->radiantCelsius;
+        $enthalpy = Steam::vapourEnthalpy($celsius);
 
         return new self(
-            $around->convection,
-            $around->airCelsius,
-            $around->radiation($celsius),
-            $around->radiantCelsius,
-            $share * $flow,
-            $share * $slope,
+            $drySlope + $vapourSlope * $enthalpy,
+            $drySource + ($vapourSlope * $celsius - $vapour) * $enthalpy,
+            $drySlope,
+            $drySource,
+            $vapour,
+            $vapourSlope,
             $mostVapour,
-            Steam::vapourEnthalpy($celsius),
+            $enthalpy,
             $celsius,
         );
-    }
-
-    /** W/(m²·K): how much more is given for each kelvin of the face. */
-    public function slope(): float
-    {
-        return $this->convection + $this->radiation + $this->vapourSlope * $this->vapourEnthalpy;
-    }
-
-    /** W/m²: slope times the temperature at which nothing would be given. */
-    public function source(): float
-    {
-        return $this->convection * $this->airCelsius + $this->radiation * $this->radiantCelsius
-            + ($this->vapourSlope * $this->aboutCelsius - $this->vapour) * $this->vapourEnthalpy;
     }
 
     /** W/m² by convection and radiation. */
     public function heat(float $celsius): float
     {
-        return $this->convection * ($celsius - $this->airCelsius) + $this->radiation * ($celsius - $this->radiantCelsius);
+        return $this->drySlope * $celsius - $this->drySource;
     }
 
     /** kg/(m²·s), below zero where steam condenses. */

@@ -10,8 +10,8 @@ use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Physics;
 use StoneMill\Bake\Steam;
 
+use function count;
 use function exp;
-use function min;
 use function sqrt;
 
 /**
@@ -20,16 +20,11 @@ use function sqrt;
  */
 final class Layers
 {
-    private const AIR_CONDUCTIVITY = 0.03;
-
     /** Above this in °C nothing is left to diffuse. */
     private const HOTTEST = 450;
 
     /** Activation energy of the liquid's diffusion over the gas constant, within what is published for starch pastes. */
     private const DIFFUSIVITY_KELVIN = 3000.0;
-
-    /** @var array<int, float> m */
-    public array $depth;
 
     /** @var array<int, float> kg dry matter per m² */
     public array $dry;
@@ -45,6 +40,9 @@ final class Layers
 
     /** @var array<int, float> highest temperature so far */
     public array $peak;
+
+    /** @var array<int, float> J/(m²·K) of each layer as it is: c0 + c1·T, which is the root by which T follows from the enthalpy c0·T + c1·T²/2 */
+    private array $capacity;
 
     public readonly int $last;
 
@@ -67,13 +65,17 @@ final class Layers
     /** @var array<int, float> share of passing steam that a cooler layer catches */
     private array $catches;
 
-    public function __construct(private readonly Matter $matter, private readonly Physics $physics, Bread $bread, Mesh $mesh)
+    /** @var array<int, float> 1/m between the middles of a layer and the next */
+    private array $steep;
+
+    private Conductors $conductors;
+
+    public function __construct(private readonly Matter $matter, Physics $physics, Bread $bread, Mesh $mesh)
     {
-        $dry = $matter->dryPerCubicMetre();
-        $this->dryPerCubicMetre = $dry;
-        $this->depth = $mesh->layersOf($bread->thicknessMillimetres / 1000);
+        $this->dryPerCubicMetre = $matter->dryPerCubicMetre();
+        $depths = $mesh->layersOf($bread->thicknessMillimetres / 1000);
         $this->last = $mesh->layers - 1;
-        $this->dry = array_map(static fn (float $depth): float => $depth * $dry, $this->depth);
+        $this->dry = array_map(fn (float $depth): float => $depth * $this->dryPerCubicMetre, $depths);
         $this->water = array_map(static fn (float $each): float => $each * $matter->waterPerDry, $this->dry);
         $this->celsius = array_fill(0, $mesh->layers, $bread->celsius);
         $this->peak = $this->celsius;
@@ -81,23 +83,29 @@ final class Layers
         $this->boiling = $this->none;
         $this->fromSteam = $this->none;
         [$a, $b] = $matter->solidHeat;
+        [$la, $lb] = Steam::LIQUID_HEAT;
         $t = $bread->celsius;
         $this->enthalpy = array_map(
             static fn (float $dry, float $water): float => $dry * $t * ($a + 0.5 * $b * $t) + $water * Steam::liquidEnthalpy($t),
             $this->dry,
             $this->water,
         );
-        $this->catches = array_map(static fn (float $depth): float => 1 - exp(-$depth / $physics->catchDepth), $this->depth);
+        $this->capacity = array_map(static fn (float $dry, float $water): float => $dry * ($a + $b * $t) + $water * ($la + $lb * $t), $this->dry, $this->water);
+        $this->catches = array_map(static fn (float $depth): float => 1 - exp(-$depth / $physics->catchDepth), $depths);
+        $this->steep = array_map(static fn (float $depth, float $next): float => 2 / ($depth + $next), array_slice($depths, 0, -1), array_slice($depths, 1));
+        $this->conductors = new Conductors($matter, $physics->pocket, $depths, $this->dry);
         $this->diffusivity = self::diffusivities($physics->diffusivity);
     }
 
     public function reverse(): void
     {
-        $this->depth = array_reverse($this->depth);
+        $this->steep = array_reverse($this->steep);
+        $this->conductors = $this->conductors->reversed();
         $this->catches = array_reverse($this->catches);
         $this->dry = array_reverse($this->dry);
         $this->water = array_reverse($this->water);
         $this->enthalpy = array_reverse($this->enthalpy);
+        $this->capacity = array_reverse($this->capacity);
         $this->celsius = array_reverse($this->celsius);
         $this->peak = array_reverse($this->peak);
         $this->boiling = array_reverse($this->boiling);
@@ -115,7 +123,12 @@ final class Layers
     {
         $this->water[$layer] += $kilogram;
         $this->enthalpy[$layer] += $joule;
-        $this->celsius[$layer] = $this->celsiusOf($layer);
+        [$a, $b] = $this->matter->solidHeat;
+        [$la, $lb] = Steam::LIQUID_HEAT;
+        $c0 = $this->dry[$layer] * $a + $this->water[$layer] * $la;
+        $c1 = $this->dry[$layer] * $b + $this->water[$layer] * $lb;
+        $this->capacity[$layer] = sqrt($c0 * $c0 + 2 * $c1 * $this->enthalpy[$layer]);
+        $this->celsius[$layer] = ($this->capacity[$layer] - $c0) / $c1;
     }
 
     /**
@@ -126,32 +139,7 @@ final class Layers
      */
     public function conductances(bool $puffed): array
     {
-        [$a, $b] = $this->matter->solidConductivity;
-        $solid = 1 / $this->matter->solidKilogramPerCubicMetre;
-        $liquid = 1 / Matter::waterDensity();
-        $celsius = $this->celsius;
-        $water = $this->water;
-        $dry = $this->dry;
-        $all = [];
-        $before = 0.0;
-        foreach ($this->depth as $i => $depth) {
-            $t = $celsius[$i];
-            $solidDepth = $dry[$i] * $solid;
-            $waterDepth = $water[$i] * $liquid;
-            // Side by side, each with its share of the volume: Choi and Okos' mixture; what water leaves behind is air.
-            $conductivity = $solidDepth * ($a + $b * $t) + $waterDepth * (0.57109 + $t * (1.7625e-3 - 6.7036e-6 * $t))
-                + ($depth - $solidDepth - $waterDepth) * self::AIR_CONDUCTIVITY;
-            $half = 0.5 * $depth * $depth / $conductivity;
-            $all[] = $i === 0 ? $half : 1 / ($before + $half);
-            $before = $half;
-        }
-        $all[] = $before;
-        if ($puffed) {
-            $middle = intdiv($this->last + 1, 2);
-            $all[$middle] = 1 / (1 / $all[$middle] + 1 / $this->physics->pocket);
-        }
-
-        return $all;
+        return $this->conductors->between($this->celsius, $this->water, $puffed);
     }
 
     /**
@@ -166,32 +154,29 @@ final class Layers
      */
     public function conducted(float $dt, array $metal, float $contact, array $between, Exchange $above, ?Exchange $below): array
     {
-        [$a, $b] = $this->matter->solidHeat;
-        [$la, $lb] = Steam::LIQUID_HEAT;
-        $water = $this->water;
-        $dry = $this->dry;
+        $capacities = $this->capacity;
         $boiling = $this->boiling;
-        $fromSteam = $this->fromSteam;
+        $sources = $this->fromSteam;
+        $slopes = $this->none;
         $last = $this->last;
+        $sources[$last] += $above->source;
+        $slopes[$last] = $above->slope;
+        if ($below !== null) {
+            $sources[0] += $below->source;
+            $slopes[0] = $below->slope;
+        }
+        // There is no layer beyond the last.
+        $between[$last + 1] = 0.0;
         $pivot = $metal[0] + $contact;
         $ratio = [$contact / $pivot];
         $value = [$metal[1] / $pivot];
         $lower = $contact;
         foreach ($this->celsius as $i => $t) {
-            $capacity = ($dry[$i] * ($a + $b * $t) + $water[$i] * ($la + $lb * $t) + $boiling[$i]) / $dt;
-            $upper = $i < $last ? $between[$i + 1] : 0.0;
-            $pivot = $capacity + $lower + $upper;
-            $right = $capacity * $t + $fromSteam[$i];
-            if ($i === $last) {
-                $pivot += $above->slope();
-                $right += $above->source();
-            } elseif ($i === 0 && $below !== null) {
-                $pivot += $below->slope();
-                $right += $below->source();
-            }
-            $pivot -= $lower * $ratio[$i];
+            $capacity = ($capacities[$i] + $boiling[$i]) / $dt;
+            $upper = $between[$i + 1];
+            $pivot = $capacity + $slopes[$i] + $upper + $lower - $lower * $ratio[$i];
             $ratio[] = $upper / $pivot;
-            $value[] = ($right + $lower * $value[$i]) / $pivot;
+            $value[] = ($capacity * $t + $sources[$i] + $lower * $value[$i]) / $pivot;
             $lower = $upper;
         }
         for ($i = $last; $i >= 0; $i--) {
@@ -237,35 +222,44 @@ final class Layers
     {
         [$la, $lb] = Steam::LIQUID_HEAT;
         $diffusivity = $this->diffusivity;
-        $density = $this->dryPerCubicMetre;
+        $density = $dt * $this->dryPerCubicMetre;
         $celsius = $this->celsius;
         $water = $this->water;
-        $before = $water;
+        $enthalpy = $this->enthalpy;
         $dry = $this->dry;
-        $depth = $this->depth;
+        $steep = $this->steep;
         $last = $this->last;
         $inHeat = $heatBelow;
         $inWater = $waterBelow;
-        $enthalpy = $this->enthalpy;
-        for ($i = 0; $i <= $last; $i++) {
-            $heat = $heatAbove;
-            $moved = $waterAbove;
-            if ($i < $last) {
-                $next = $i + 1;
-                $gradient = ($before[$i] / $dry[$i] - $before[$next] / $dry[$next]) * 2 / ($depth[$i] + $depth[$next]);
-                $degree = (int) (0.5 * ($celsius[$i] + $celsius[$next]));
-                $moved = $dt * $density * $diffusivity[$degree > self::HOTTEST ? self::HOTTEST : $degree] * $gradient;
-                $from = $moved > 0 ? $i : $next;
-                $most = 0.2 * $before[$from];
-                $moved = $moved > $most ? $most : ($moved < -$most ? -$most : $moved);
-                $carrier = $celsius[$from];
-                $heat = $dt * $between[$next] * ($new[$next] - $new[$next + 1]) + $moved * $carrier * ($la + 0.5 * $lb * $carrier);
+        $has = $water[0];
+        $share = $has / $dry[0];
+        $t = $celsius[0];
+        for ($i = 0, $next = 1; $i < $last; $i = $next++) {
+            $nextHas = $water[$next];
+            $nextShare = $nextHas / $dry[$next];
+            $nextT = $celsius[$next];
+            $degree = (int) (0.5 * ($t + $nextT));
+            $moved = $density * $diffusivity[$degree > self::HOTTEST ? self::HOTTEST : $degree] * ($share - $nextShare) * $steep[$i];
+            if ($moved > 0) {
+                $most = 0.2 * $has;
+                $moved = $moved > $most ? $most : $moved;
+                $carrier = $t;
+            } else {
+                $most = -0.2 * $nextHas;
+                $moved = $moved < $most ? $most : $moved;
+                $carrier = $nextT;
             }
+            $heat = $dt * $between[$next] * ($new[$next] - $new[$next + 1]) + $moved * $carrier * ($la + 0.5 * $lb * $carrier);
             $enthalpy[$i] += $inHeat - $heat;
-            $water[$i] += $inWater - $moved;
+            $water[$i] = $has + $inWater - $moved;
             $inHeat = $heat;
             $inWater = $moved;
+            $has = $nextHas;
+            $share = $nextShare;
+            $t = $nextT;
         }
+        $enthalpy[$last] += $inHeat - $heatAbove;
+        $water[$last] += $inWater - $waterAbove;
         $this->enthalpy = $enthalpy;
         $this->water = $water;
     }
@@ -288,9 +282,11 @@ final class Layers
         $water = $this->water;
         $enthalpy = $this->enthalpy;
         $celsius = $this->celsius;
+        $capacity = $this->capacity;
         $peak = $this->peak;
         $boiling = $down = $downHeat = $fromSteam = $this->none;
         $anyBoils = false;
+        $least = Steam::LEAST_BOILING;
         $up = 0.0;
         $upHeat = 0.0;
         foreach ($this->dry as $i => $dry) {
@@ -298,57 +294,55 @@ final class Layers
             $h = $enthalpy[$i];
             $c0 = $dry * $a + $w * $la;
             $c1 = $dry * $b + $w * $lb;
-            $t = (sqrt($c0 * $c0 + 2 * $c1 * $h) - $c0) / $c1;
-            // Too cold to boil, and no steam comes by.
-            if ($t < Steam::LEAST_BOILING && $up <= 1e-12) {
-                $celsius[$i] = $t;
-                $peak[$i] = $t > $peak[$i] ? $t : $peak[$i];
-
-                continue;
-            }
-            $x = $w / $dry * Steam::TABLE_STEPS;
-            $entry = $x >= $end ? $end : (int) $x;
-            $fall = $table[$entry] - $table[$entry + 1];
-            $boils = $table[$entry] - $fall * ($x - $entry);
-            $isMoved = false;
-            if ($t > $boils && $w > 1e-9) {
-                $isMoved = $anyBoils = true;
-                $latent = $l0 - $l1 * $boils;
-                $steepness = $fall * Steam::TABLE_STEPS / $dry;
-                // As it dries its boiling point climbs: the excess heats the layer along that curve.
-                $gone = ($h - $boils * ($c0 + 0.5 * $c1 * $boils)) / ($latent + ($c0 + $c1 * $boils) * $steepness);
-                $gone = $gone > 0.5 * $w ? 0.5 * $w : $gone;
-                $boiling[$i] = $latent / ($steepness + 1e-9);
-                $carried = $gone * ($boils * ($la + 0.5 * $lb * $boils) + $latent);
-                $w -= $gone;
-                $h -= $carried;
-                $down[$i] = $rim * $gone;
-                $downHeat[$i] = $rim * $carried;
-                $up += $gone - $down[$i];
-                $upHeat += $carried - $downHeat[$i];
-            } elseif ($up > 1e-12 && $t < $boils) {
-                $isMoved = true;
-                $each = $upHeat / $up;
-                $room = ($boils * ($c0 + 0.5 * $c1 * $boils) - $h) / ($each - $boils * ($la + 0.5 * $lb * $boils));
-                $caught = $up * $catches[$i];
-                $caught = $caught > $room ? $room : $caught;
-                $w += $caught;
-                $h += $caught * $each;
-                $fromSteam[$i] = $caught * ($each - $t * ($la + 0.5 * $lb * $t)) / $dt;
-                $up -= $caught;
-                $upHeat -= $caught * $each;
-            }
-            if ($isMoved) {
+            // Hot enough to boil, or steam comes by.
+            if ($up > 1e-12 || $h >= $least * ($c0 + 0.5 * $c1 * $least)) {
+                $x = $w / $dry * Steam::TABLE_STEPS;
+                $entry = $x >= $end ? $end : (int) $x;
+                $fall = $table[$entry] - $table[$entry + 1];
+                $boils = $table[$entry] - $fall * ($x - $entry);
+                $liquid = $boils * ($la + 0.5 * $lb * $boils);
+                // J that it has beyond those that bring it to its boiling point.
+                $excess = $h - $boils * ($c0 + 0.5 * $c1 * $boils);
+                if ($excess > 0.0) {
+                    if ($w > 1e-9) {
+                        $anyBoils = true;
+                        $latent = $l0 - $l1 * $boils;
+                        $steepness = $fall * Steam::TABLE_STEPS / $dry;
+                        // As it dries its boiling point climbs: the excess heats the layer along that curve.
+                        $gone = $excess / ($latent + ($c0 + $c1 * $boils) * $steepness);
+                        $gone = $gone > 0.5 * $w ? 0.5 * $w : $gone;
+                        $boiling[$i] = $latent / ($steepness + 1e-9);
+                        $carried = $gone * ($liquid + $latent);
+                        $water[$i] = $w -= $gone;
+                        $enthalpy[$i] = $h -= $carried;
+                        $down[$i] = $sinks = $rim * $gone;
+                        $downHeat[$i] = $heatSinks = $rim * $carried;
+                        $up += $gone - $sinks;
+                        $upHeat += $carried - $heatSinks;
+                    }
+                } elseif ($up > 1e-12) {
+                    $each = $upHeat / $up;
+                    $room = -$excess / ($each - $liquid);
+                    $caught = $up * $catches[$i];
+                    $caught = $caught > $room ? $room : $caught;
+                    $t = (sqrt($c0 * $c0 + 2 * $c1 * $h) - $c0) / $c1;
+                    $fromSteam[$i] = $caught * ($each - $t * ($la + 0.5 * $lb * $t)) / $dt;
+                    $water[$i] = $w += $caught;
+                    $enthalpy[$i] = $h += $caught * $each;
+                    $up -= $caught;
+                    $upHeat -= $caught * $each;
+                }
                 $c0 = $dry * $a + $w * $la;
                 $c1 = $dry * $b + $w * $lb;
-                $t = (sqrt($c0 * $c0 + 2 * $c1 * $h) - $c0) / $c1;
-                $enthalpy[$i] = $h;
-                $water[$i] = $w;
             }
-            $celsius[$i] = $t;
-            $peak[$i] = $t > $peak[$i] ? $t : $peak[$i];
+            $capacity[$i] = $now = sqrt($c0 * $c0 + 2 * $c1 * $h);
+            $celsius[$i] = $t = ($now - $c0) / $c1;
+            if ($t > $peak[$i]) {
+                $peak[$i] = $t;
+            }
         }
         $this->celsius = $celsius;
+        $this->capacity = $capacity;
         $this->enthalpy = $enthalpy;
         $this->water = $water;
         $this->peak = $peak;
@@ -369,40 +363,56 @@ final class Layers
      */
     private function sink(float $dt, array $down, array $downHeat): array
     {
-        $steam = 0.0;
-        $heat = 0.0;
+        [$a, $b] = $this->matter->solidHeat;
+        [$la, $lb] = Steam::LIQUID_HEAT;
+        $latent = Steam::LATENT[0];
         $table = Steam::boilingTable();
         $end = count($table) - 1;
+        $catches = $this->catches;
+        $water = $this->water;
+        $enthalpy = $this->enthalpy;
+        $celsius = $this->celsius;
+        $capacity = $this->capacity;
+        $fromSteam = $this->fromSteam;
+        $steam = 0.0;
+        $heat = 0.0;
         for ($i = $this->last; $i >= 0; $i--) {
             $steam += $down[$i];
             $heat += $downHeat[$i];
             if ($steam <= 1e-12 || $down[$i] !== 0.0) {
                 continue;
             }
-            $below = $table[min($end, (int) ($this->water[$i] / $this->dry[$i] * Steam::TABLE_STEPS))] - $this->celsius[$i];
+            $dry = $this->dry[$i];
+            $w = $water[$i];
+            $t = $celsius[$i];
+            $entry = (int) ($w / $dry * Steam::TABLE_STEPS);
+            $below = $table[$entry > $end ? $end : $entry] - $t;
             if ($below > 0.5) {
-                $caught = $steam * $this->catches[$i];
+                $caught = $steam * $catches[$i];
                 // Half of what would bring it to its boiling point, so that it never passes it.
-                $caught = min($caught, 0.5 * $below * 3000 * ($this->dry[$i] + $this->water[$i]) / Steam::LATENT[0]);
+                $most = 0.5 * $below * 3000 * ($dry + $w) / $latent;
+                $caught = $caught > $most ? $most : $caught;
                 $carried = $caught * $heat / $steam;
-                $this->fromSteam[$i] += ($carried - $caught * Steam::liquidEnthalpy($this->celsius[$i])) / $dt;
-                $this->wet($i, $caught, $carried);
+                $fromSteam[$i] += ($carried - $caught * $t * ($la + 0.5 * $lb * $t)) / $dt;
+                $w += $caught;
+                $h = $enthalpy[$i] + $carried;
+                $c0 = $dry * $a + $w * $la;
+                $c1 = $dry * $b + $w * $lb;
+                $capacity[$i] = sqrt($c0 * $c0 + 2 * $c1 * $h);
+                $celsius[$i] = ($capacity[$i] - $c0) / $c1;
+                $water[$i] = $w;
+                $enthalpy[$i] = $h;
                 $heat -= $carried;
                 $steam -= $caught;
             }
         }
+        $this->water = $water;
+        $this->enthalpy = $enthalpy;
+        $this->celsius = $celsius;
+        $this->capacity = $capacity;
+        $this->fromSteam = $fromSteam;
 
         return [$steam, $heat];
-    }
-
-    private function celsiusOf(int $layer): float
-    {
-        [$a, $b] = $this->matter->solidHeat;
-        [$la, $lb] = Steam::LIQUID_HEAT;
-        $c0 = $this->dry[$layer] * $a + $this->water[$layer] * $la;
-        $c1 = $this->dry[$layer] * $b + $this->water[$layer] * $lb;
-
-        return (sqrt($c0 * $c0 + 2 * $c1 * $this->enthalpy[$layer]) - $c0) / $c1;
     }
 
     /** @return array<int, float> by whole °C */

@@ -9,6 +9,8 @@ use StoneMill\Bake\Iron;
 /** The metal under one bread, and the bare metal around it. For each square metre of bread. */
 final class Patch
 {
+    private const BARE_LOSS = Iron::UNDER_LOSS + Iron::TOP_LOSS;
+
     public float $bareCelsius;
 
     /** J that the patch took in, less what it gave the bread: what its own temperature must show. */
@@ -17,6 +19,9 @@ final class Patch
     public float $lowestCelsius;
 
     private float $fromAround = 0.0;
+
+    /** W/m² of the burner over the step under way. */
+    private float $power = 0.0;
 
     private readonly float $firstStored;
 
@@ -33,28 +38,35 @@ final class Patch
     }
 
     /**
-     * Its row of the heat balance: diagonal without the contact, and the right-hand side.
+     * Its row of the heat balance, with which a step begins: diagonal without the contact, and the right-hand side.
      *
      * @return array{float, float}
      */
     public function row(float $dt, bool $bare): array
     {
-        $stored = $this->iron->storedPerKelvin / $dt;
-        $loss = self::loss($bare);
+        $iron = $this->iron;
+        $stored = $iron->storedPerKelvin / $dt;
+        $loss = $bare ? self::BARE_LOSS : Iron::UNDER_LOSS;
+        $this->power = $iron->power($this->bareCelsius, $this->roomCelsius);
 
         return [
-            $stored + $this->iron->lateral + $loss,
-            $stored * $this->celsius + $this->power() + $this->iron->lateral * $this->bareCelsius + $loss * $this->roomCelsius,
+            $stored + $iron->lateral + $loss,
+            $stored * $this->celsius + $this->power + $iron->lateral * $this->bareCelsius + $loss * $this->roomCelsius,
         ];
     }
 
-    /** @param float $given J that went into the bread */
+    /**
+     * Ends the step.
+     *
+     * @param float $given J that went into the bread
+     */
     public function settle(float $dt, float $celsius, float $given, bool $bare): void
     {
+        $loss = $bare ? self::BARE_LOSS : Iron::UNDER_LOSS;
         $this->fromAround = $this->iron->lateral * ($this->bareCelsius - $celsius);
-        $this->takenIn += $dt * ($this->power() + $this->fromAround - self::loss($bare) * ($celsius - $this->roomCelsius)) - $given;
+        $this->takenIn += $dt * ($this->power + $this->fromAround - $loss * ($celsius - $this->roomCelsius)) - $given;
         $this->celsius = $celsius;
-        $this->lowestCelsius = min($this->lowestCelsius, $celsius);
+        $this->lowestCelsius = $celsius < $this->lowestCelsius ? $celsius : $this->lowestCelsius;
         $this->warmAround($dt);
     }
 
@@ -64,25 +76,14 @@ final class Patch
         return abs($this->iron->storedPerKelvin * $this->celsius - $this->firstStored - $this->takenIn);
     }
 
-    private function power(): float
-    {
-        return $this->iron->power($this->bareCelsius, $this->roomCelsius);
-    }
-
-    private static function loss(bool $bare): float
-    {
-        return Iron::UNDER_LOSS + ($bare ? Iron::TOP_LOSS : 0.0);
-    }
-
     /** The same burner heats the bare metal; the air cools it, and so does what flows under the breads. */
     private function warmAround(float $dt): void
     {
         $iron = $this->iron;
         $ratio = $iron->coveredShare / (1 - $iron->coveredShare);
-        $loss = Iron::TOP_LOSS + Iron::UNDER_LOSS;
-        $net = $this->power() - $loss * ($this->bareCelsius - $this->roomCelsius) - $ratio * $this->fromAround;
+        $net = $this->power - self::BARE_LOSS * ($this->bareCelsius - $this->roomCelsius) - $ratio * $this->fromAround;
         // Linear in its own temperature, so a long step cannot overshoot.
-        $stiff = ($loss + $iron->regulation + $ratio * $iron->lateral) * $dt / $iron->storedPerKelvin;
+        $stiff = (self::BARE_LOSS + $iron->regulation + $ratio * $iron->lateral) * $dt / $iron->storedPerKelvin;
         $this->bareCelsius += $net * $dt / $iron->storedPerKelvin / (1 + $stiff);
     }
 }
