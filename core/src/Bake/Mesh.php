@@ -35,8 +35,12 @@ final readonly class Mesh
     /** Coarse steps grow faster, in proportion to how much longer they are. */
     private const GROWTH = 1.12;
 
-    /** Longest step for a bread of 2 mm; it grows with thickness, since a thick bread is slower. */
+    /** Longest step for a bread of 2 mm; it grows with thickness, since a thick bread is slower, between so many times this. */
     private const LONGEST_STEP = 1.0;
+
+    private const QUICKEST = 0.6;
+
+    private const SLOWEST = 1.4;
 
     /** @throws OutOfRange If there are fewer than 4 or more than 400 layers, or steps shorter than a hundredth of the usual. */
     public function __construct(public int $layers = 16, public float $stepScale = 1.0)
@@ -84,7 +88,7 @@ final readonly class Mesh
 
     public function steps(float $thicknessMillimetres): Steps
     {
-        $scale = $this->stepScale * min(1.2, max(0.6, $thicknessMillimetres / 2));
+        $scale = $this->stepScale * min(self::SLOWEST, max(self::QUICKEST, $thicknessMillimetres / 2));
 
         return new Steps(self::FIRST_STEP * $scale, self::LONGEST_STEP * $scale, self::GROWTH ** $this->stepScale);
     }

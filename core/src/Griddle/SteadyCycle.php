@@ -28,7 +28,7 @@ final readonly class SteadyCycle
     /** Rounds that are baked, each a step of Newton's: two or three where the flame can be turned up, more where it cannot. */
     private const MOST_ROUNDS = 8;
 
-    /** A round that ends so near to where it began needs no other: the step that follows leaves less than a tenth of that. */
+    /** A round that ends so near to where it began needs no other: the step that follows leaves less than a tenth of that, seldom a quarter. */
     private const CLOSED_KELVIN = 1.0;
 
     /** A griddle that cannot be held hotter than this bakes nothing. */
