@@ -63,6 +63,25 @@ test('after more flour than planned, heading, button, column, course and pieces 
   expect(await courseSays(page, 'Shape')).toContain(wide)
 })
 
+test('once a piece lies there, course and griddle say one time, and what is behind has none', async ({
+  page,
+}) => {
+  await signIn(page)
+  await start(page, 'Everyday masa discs')
+  const timeIn = (text: string | null) => /\d\d:\d\d/.exec(text ?? '')?.[0] ?? 'no time'
+  const planned = timeIn(await courseSays(page, 'Measure'))
+  expect(planned).not.toBe('no time')
+  await page.getByRole('navigation', { name: 'Course' }).getByRole('link', { name: 'Griddle' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lay 1')
+  // Looked at from afar it comes no sooner.
+  expect(timeIn(await courseSays(page, 'Measure'))).toBe(planned)
+  await page.keyboard.press('Space')
+  const served = page.getByText(/^Served about/)
+  await expect(served).toBeVisible()
+  expect(timeIn(await courseSays(page, 'Judge'))).toBe(timeIn(await served.textContent()))
+  expect(timeIn(await courseSays(page, 'Measure'))).toBe('no time')
+})
+
 test('a batter is thinned and thickened, not kneaded, and nothing asks for a ball', async ({ page }) => {
   await signIn(page)
   await startStyle(page, 'chickpea-pan-bread')

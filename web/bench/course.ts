@@ -44,12 +44,11 @@ export function standingAt(stage: Stage, plan: Plan): Stage {
 
 /** The stops of the course: each with its clock time and its one number. */
 export function courseOf(batch: Batch, plan: Plan, text: Text): Stop[] {
-  const start = Date.parse(plan.line.starts_at ?? batch.started_at)
-  const at = new Map(plan.line.stages.map(({ stage, at_seconds }) => [stage, at_seconds]))
+  const times = timesOf(batch, plan)
   return stagesOf(plan).map(stage => ({
     stage,
     name: STAGE_NAMES[stage],
-    time: timeOf(stage, start, at, plan),
+    time: times.get(stage) ?? '',
     number: [stage === 'griddle' ? heatWords(batch, plan) : '', numberOf(stage, batch, plan, text)]
       .filter(Boolean)
       .join(', '),
@@ -112,10 +111,14 @@ export function afterStage(stage: Stage, plan: Plan): Stage | undefined {
   return stages[stages.indexOf(stage) + 1]
 }
 
-function timeOf(stage: Stage, start: number, at: Map<string, number>, plan: Plan): string {
-  const seconds = stage === 'judge' ? plan.line.length_seconds : at.get(stage)
-  if (seconds === undefined) return ''
-  return timeOfDay(start + seconds * 1000)
+/** When each stage begins: as things stand once the work has begun, what is behind having no time any more; before that as planned. */
+function timesOf(batch: Batch, plan: Plan): Map<string, string> {
+  // A state that this device kept from before they were told says nothing of them.
+  const told = (batch.state.line as Partial<Batch['state']['line']>).stages ?? []
+  if (told.length) return new Map(told.map(({ stage, at }) => [stage, timeOfDay(at)]))
+  const start = Date.parse(plan.line.starts_at ?? batch.started_at)
+  const planned = [...plan.line.stages, { stage: 'judge', at_seconds: plan.line.length_seconds }]
+  return new Map(planned.map(one => [one.stage, timeOfDay(start + one.at_seconds * 1000)]))
 }
 
 /** Whether anything is in the bowl. */

@@ -13,6 +13,7 @@ use StoneMill\Record\BatchState;
 use StoneMill\Record\BenchWait;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\ExtraWeighed;
+use StoneMill\Record\Headway;
 use StoneMill\Record\LineState;
 use StoneMill\Record\LogTime;
 use StoneMill\Record\Note;
@@ -141,7 +142,12 @@ final readonly class StateDocument
     {
         $late = $line->lateSeconds();
 
-        return ['ready_at' => self::moment($line->readyAt()), 'planned_at' => self::moment($planned), 'late_seconds' => $late === null ? null : round($late)];
+        return [
+            'ready_at' => self::moment($line->readyAt()),
+            'planned_at' => self::moment($planned),
+            'late_seconds' => $late === null ? null : round($late),
+            'stages' => array_map(static fn (Headway $one): array => ['stage' => $one->stage->value, 'at' => self::moment($one->at)], $line->stages()),
+        ];
     }
 
     /** @return array{started_at: string|null, ends_at: string|null, seconds: int} */

@@ -6,7 +6,6 @@ namespace StoneMill\Record;
 
 use DateTimeImmutable;
 use StoneMill\School\OvenStep;
-use StoneMill\School\Stage;
 use StoneMill\School\Texture;
 
 /** What is waited for, until when, by what was really done: a cook who began late turns the griddle on later, too. */
@@ -89,17 +88,9 @@ final readonly class Clocks
     /** As far ahead of the first piece as was planned, counted from the last thing that was done. */
     private function turnOnAt(): ?DateTimeImmutable
     {
-        $course = $this->tally->course;
-        $furthest = $course->furthest;
-        // A stage that was only looked at tells nothing; before the water something in the bowl shows that the work has begun.
-        [$stage, $at] = match (true) {
-            $course->startedAt(EventKind::RestStarted) !== null => [Stage::Rest, $course->startedAt(EventKind::RestStarted)],
-            $course->startedAt(EventKind::Poured) !== null => [Stage::Mix, $course->startedAt(EventKind::Poured)],
-            $furthest !== null && $this->tally->bowl->gramsByIngredient !== [] && ! $furthest[0]->isAfter(Stage::Water) => $furthest,
-            default => [null, null],
-        };
+        $done = Headway::of($this->tally);
 
-        return $stage === null || $at === null ? null : LogTime::later($at, $this->plan->fromStage($stage) - $this->plan->fromPreheat());
+        return $done === null ? null : LogTime::later($done->at, $this->plan->fromStage($done->stage) - $this->plan->fromPreheat());
     }
 
     /** Whether what such a clock is for has begun. */

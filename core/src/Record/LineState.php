@@ -8,15 +8,25 @@ use DateTimeImmutable;
 use StoneMill\Line\Step;
 use StoneMill\School\Stage;
 
-/** When all will be served, if work goes on from the last entry as planned. */
+/** When all will be served, and what comes when on the way, if work goes on from the last entry as planned. */
 final readonly class LineState
 {
+    /** Of these nothing is entered before a piece lies on the metal: only that they were gone to. */
+    private const UNTOLD = [Stage::Portion, Stage::Shape, Stage::Griddle];
+
+    private ?Headway $from;
+
     /**
      * @param list<Step> $steps all that is still to be done at the griddle
-     * @param array{Stage, DateTimeImmutable}|null $furthest stage gone to, and when
+     * @param Headway|null $done null before anything was done
+     * @param Headway|null $furthest stage gone to
      */
-    public function __construct(private PlannedBatch $plan, private GriddleLog $griddle, private array $steps, private ?array $furthest)
+    public function __construct(private PlannedBatch $plan, private GriddleLog $griddle, private array $steps, ?Headway $done, ?Headway $furthest)
     {
+        // Whoever looks ahead is as far as before; whoever comes there later than planned is late.
+        $isThere = $done !== null && $furthest !== null && in_array($furthest->stage, self::UNTOLD, true)
+            && $furthest->stage->isAfter($done->stage) && $plan->hasStage($furthest->stage) && $this->readyFrom($furthest) > $this->readyFrom($done);
+        $this->from = $isThere ? $furthest : $done;
     }
 
     /** Later than planned, below 0 where it is earlier; null where either is not known. */
@@ -29,11 +39,32 @@ final readonly class LineState
 
     public function readyAt(): ?DateTimeImmutable
     {
-        $since = $this->griddle->since();
-        if ($since !== null) {
-            return LogTime::later($since, $this->griddle->servedAfterSeconds($this->steps));
+        return $this->from === null ? null : $this->readyFrom($this->from);
+    }
+
+    /** @return list<Headway> the stage where the work is, since when, and when each after it begins; empty before anything was done */
+    public function stages(): array
+    {
+        $ready = $this->readyAt();
+        if ($this->from === null || $ready === null) {
+            return [];
+        }
+        $stages = [$this->from];
+        foreach (Stage::cases() as $stage) {
+            if ($stage->isAfter($this->from->stage) && ($stage === Stage::Judge || $this->plan->hasStage($stage))) {
+                $stages[] = new Headway($stage, $stage === Stage::Judge ? $ready : LogTime::later($ready, -$this->plan->fromStage($stage)));
+            }
         }
 
-        return $this->furthest === null ? null : LogTime::later($this->furthest[1], $this->plan->fromStage($this->furthest[0]));
+        return $stages;
+    }
+
+    private function readyFrom(Headway $from): DateTimeImmutable
+    {
+        return match (true) {
+            $from->stage === Stage::Stack => LogTime::later($from->at, $this->plan->stackSeconds),
+            $from->stage === Stage::Griddle && $this->griddle->since() !== null => LogTime::later($this->griddle->since(), $this->griddle->servedAfterSeconds($this->steps)),
+            default => LogTime::later($from->at, $this->plan->fromStage($from->stage)),
+        };
     }
 }

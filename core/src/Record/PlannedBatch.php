@@ -228,6 +228,12 @@ final readonly class PlannedBatch
         return $this->lengthSeconds - ($this->startOf($stage->value) ?? 0.0);
     }
 
+    /** Whether this bread goes through that stage. */
+    public function hasStage(Stage $stage): bool
+    {
+        return $this->startOf($stage->value) !== null;
+    }
+
     /** Seconds of the line from turning the griddle on until it is served. */
     public function fromPreheat(): float
     {

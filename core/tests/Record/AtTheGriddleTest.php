@@ -146,12 +146,12 @@ final class AtTheGriddleTest extends TestCase
     public function test_looking_back_at_an_earlier_stage_makes_nothing_later(): void
     {
         $plan = self::planned();
-        $mix = new BatchEvent(id: '00000000-0000-4000-9000-900000000001', kind: EventKind::Entered, at: new DateTimeImmutable('2026-03-01T11:10:00Z'), stage: Stage::Mix);
+        $poured = new BatchEvent(id: '00000000-0000-4000-9000-900000000001', kind: EventKind::Poured, at: new DateTimeImmutable('2026-03-01T11:10:00Z'), grams: 300.0);
         $back = new BatchEvent(id: '00000000-0000-4000-9000-900000000002', kind: EventKind::Entered, at: new DateTimeImmutable('2026-03-01T11:15:00Z'), stage: Stage::Measure);
-        $ready = BatchState::of($plan, [$mix])->readyAt();
-        self::assertEquals(LogTime::later($mix->at, $plan->fromStage(Stage::Mix)), $ready);
-        self::assertEquals($ready, BatchState::of($plan, [$mix, $back])->readyAt());
-        self::assertNull(BatchState::of($plan, [])->readyAt());
+        $ready = BatchState::of($plan, [$poured])->readyAt();
+        self::assertEquals(LogTime::later($poured->at, $plan->fromStage(Stage::Mix)), $ready);
+        self::assertEquals($ready, BatchState::of($plan, [$poured, $back])->readyAt());
+        self::assertNull(BatchState::of($plan, [$back])->readyAt());
     }
 
     public function test_two_readings_of_the_probe_tell_how_long_still(): void
