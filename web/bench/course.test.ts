@@ -80,6 +80,7 @@ describe('the course', () => {
           line: { stages },
           begun: false,
           clocks: [],
+          griddle: { since: null },
           bowl: { lines: [], piece_grams: 1 },
           portion: { count: 3 },
           shape: { diameter_mm: figure },

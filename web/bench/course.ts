@@ -59,7 +59,7 @@ export function courseOf(batch: Batch, plan: Plan, text: Text): Stop[] {
 export function heatFrom(batch: Batch, plan: Plan): string {
   const by = batch.state.clocks.find(one => one.kind === 'preheat')?.ends_at
   if (by) return timeOfDay(by)
-  if (hasBegun(batch)) return ''
+  if (hasBegun(batch) || batch.state.griddle.since !== null) return ''
   const preheat = plan.line.stages.find(one => one.stage === 'preheat')
   return preheat
     ? timeOfDay(Date.parse(plan.line.starts_at ?? batch.started_at) + preheat.at_seconds * 1000)
