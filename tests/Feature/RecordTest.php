@@ -30,6 +30,8 @@ final class RecordTest extends TestCase
         self::assertCount(0, $this->found('cook=4711'));
         self::assertSame(['The one to repeat.'], array_map(static fn (array $batch): mixed => data_get($batch, 'verdict.notes'), $this->found('words=repeat%20one')));
         self::assertCount(0, $this->found('words=100%25'), 'a percent sign is a percent sign');
+        self::assertSame($this->found('words=repeat%20one'), $this->found('words=%20%20repeat%20one%20'), 'blanks around words are not looked for');
+        self::assertSame($this->found(''), $this->found('words=&from=%20&verdict='), 'who says nothing finds all');
         foreach ($this->found('verdict=not_good') as $batch) {
             self::assertFalse($batch['is_good']);
         }
