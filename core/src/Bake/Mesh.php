@@ -26,8 +26,6 @@ final readonly class Mesh
 
     private const ROUGH_SCALE = 2.0;
 
-    private const COARSE_LAYERS = 8;
-
     private const MOST_SCALE = 4.0;
 
     private const FIRST_STEP = 0.03;
@@ -59,12 +57,6 @@ final readonly class Mesh
     public static function rough(float $thicknessMillimetres): self
     {
         return new self(self::ROUGH_LAYERS, min(self::MOST_SCALE, self::ROUGH_SCALE * max(1.0, $thicknessMillimetres / 3)));
-    }
-
-    /** To within a kelvin of the metal: where a search that is polished afterwards begins. */
-    public static function coarse(): self
-    {
-        return new self(self::COARSE_LAYERS, self::MOST_SCALE);
     }
 
     /** The same cut finer, both in depth and in time. */

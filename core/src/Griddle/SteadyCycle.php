@@ -86,11 +86,10 @@ final readonly class SteadyCycle
     {
         $wanted = max(self::LEAST_CELSIUS, $laying->iron->setCelsius + $laying->iron->sagKelvin);
         $planner = new ModelTurnPlanner(Mesh::rough($laying->thicknessMillimetres()), Windows::Least);
-        // The first step starts far from the stride: it needs its direction only.
-        $sketch = new ModelTurnPlanner(Mesh::coarse(), Windows::Least);
-        $cycle = new self($wanted, $wanted, $wanted, $laying->iron->at($laying->iron->setCelsius));
+        $fresh = $cycle = new self($wanted, $wanted, $wanted, self::guessed($laying, $wanted));
+        $first = $planner->bake($laying->inStride($fresh));
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-            $baked = ($round === 0 ? $sketch : $planner)->bake($laying->inStride($cycle));
+            $baked = $round === 0 ? $first : $planner->bake($laying->inStride($cycle));
             $metal = clone $baked->metal;
             $metal->rest(self::GAP_SECONDS);
             $response = MetalResponse::over($laying->iron, $baked->liftedAtSeconds, self::GAP_SECONDS);
@@ -101,8 +100,25 @@ final readonly class SteadyCycle
                 break;
             }
         }
+        if (! $cycle->holds()) {
+            // The burner lets the bare metal sink: nothing is ever laid on metal as hot as was wanted.
+            $fresh = $cycle->onFreshMetal();
+            $first = $planner->bake($laying->inStride($fresh));
+        }
 
-        return $cycle->withFirst($planner->bake($laying->inStride($cycle->onFreshMetal()))->liftedAtSeconds, $baked->liftedAtSeconds, $last->laidCelsius);
+        return $cycle->withFirst([$fresh, $first->liftedAtSeconds], [$last, $baked->liftedAtSeconds], $response);
+    }
+
+    /** With the flame that would keep the griddle hot under bread that boils for as long as practice bakes it, by the metal's own answer. */
+    private static function guessed(Laying $laying, float $wanted): Iron
+    {
+        $room = $laying->kitchen->roomCelsius;
+        $iron = $laying->iron->at($laying->iron->setCelsius);
+        $response = MetalResponse::over($iron, $laying->practice()->liftSeconds, self::GAP_SECONDS);
+        $taken = MetalResponse::ofBoilingBread($wanted, $room);
+        [, $flame] = self::solved([$response->ofPatch[0] - 1, $response->ofPatch[1]], $response->ofFlame, [$taken * $response->ofBread[0], $taken * $response->ofBread[1]]);
+
+        return $iron->turnedUpBy(max(0.0, min($flame, $iron->canTurnUpBy($wanted, $room))));
     }
 
     private function comesRoundTo(RestingIron $metal): bool
@@ -111,21 +127,28 @@ final readonly class SteadyCycle
     }
 
     /** As the first load meets it: no piece has cooled the place yet. */
-    private function onFreshMetal(): self
+    public function onFreshMetal(): self
     {
         return new self($this->wantedCelsius, $this->bareCelsius, $this->bareCelsius, $this->iron);
     }
 
     /**
-     * The last round was baked a little beside this one: its time, by what a kelvin of the place is worth between it and fresh metal,
-     * is every later load's.
+     * The first and the last round were baked a little beside this one. What a kelvin of the metal is worth between those two tells how long
+     * the first load and every later one take here.
+     *
+     * @param array{self, float} $first round on fresh metal, and seconds on it
+     * @param array{self, float} $last
      */
-    private function withFirst(float $firstSeconds, float $bakedSeconds, float $bakedCelsius): self
+    private function withFirst(array $first, array $last, MetalResponse $response): self
     {
-        $fresh = $this->bareCelsius - $bakedCelsius;
-        $laterSeconds = $bakedSeconds + ($fresh > self::CLOSED_KELVIN ? ($firstSeconds - $bakedSeconds) * ($this->laidCelsius - $bakedCelsius) / $fresh : 0.0);
+        [$fresh, $firstSeconds] = $first;
+        [$baked, $bakedSeconds] = $last;
+        $hotter = static fn (float $celsius, Iron $iron, self $than): float => $response->hotterMeanwhile($celsius - $than->laidCelsius, $iron->turnedUp - $than->iron->turnedUp);
+        $perKelvin = ($bakedSeconds - $firstSeconds) / min(-1.0, $hotter($baked->laidCelsius, $baked->iron, $fresh));
+        $firstSeconds += $perKelvin * $hotter($this->bareCelsius, $this->iron, $fresh);
+        $bakedSeconds += $perKelvin * $hotter($this->laidCelsius, $this->iron, $baked);
 
-        return new self($this->wantedCelsius, $this->bareCelsius, $this->laidCelsius, $this->iron, min(1.0, $firstSeconds / $laterSeconds));
+        return new self($this->wantedCelsius, $this->bareCelsius, $this->laidCelsius, $this->iron, min(1.0, $firstSeconds / $bakedSeconds));
     }
 
     /**
