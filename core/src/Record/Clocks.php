@@ -90,7 +90,8 @@ final readonly class Clocks
     {
         $done = Headway::of($this->tally);
 
-        return $done === null ? null : LogTime::later($done->at, $this->plan->fromStage($done->stage) - $this->plan->fromPreheat());
+        // Who is sooner there than planned turns it on at once.
+        return $done === null ? null : LogTime::later($done->at, max(0.0, $this->plan->fromStage($done->stage) - $this->plan->fromPreheat()));
     }
 
     /** Whether what such a clock is for has begun. */

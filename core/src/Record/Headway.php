@@ -22,6 +22,7 @@ final readonly class Headway
         $done = [
             [Stage::Stack, $course->startedAt(EventKind::Stacked)],
             [Stage::Griddle, $laid === [] ? null : min($laid)],
+            [Stage::Portion, $tally->scale->readings === [] ? null : self::sinceGoneTo(Stage::Portion, $course)],
             [Stage::Rest, $course->startedAt(EventKind::RestStarted)],
             [Stage::Mix, $course->startedAt(EventKind::Poured)],
         ];
@@ -40,7 +41,14 @@ final readonly class Headway
         if ($course->furthest !== null && ! $course->furthest[0]->isAfter(Stage::Water)) {
             return new self(...$course->furthest);
         }
+        $at = self::sinceGoneTo(Stage::Measure, $course);
 
-        return $course->undoable === null ? null : new self(Stage::Measure, $course->undoable->at);
+        return $at === null ? null : new self(Stage::Measure, $at);
+    }
+
+    /** When work there began; of who looked further ahead meanwhile, the last thing that was done. */
+    private static function sinceGoneTo(Stage $stage, CourseTally $course): ?DateTimeImmutable
+    {
+        return $course->furthest !== null && $course->furthest[0] === $stage ? $course->furthest[1] : $course->undoable?->at;
     }
 }

@@ -51,7 +51,7 @@ final class ClocksTest extends TestCase
     public function test_the_griddle_is_turned_on_later_by_a_cook_who_began_the_rest_later(): void
     {
         $plan = $this->masa();
-        $ahead = $plan->fromStage(Stage::Rest) - $plan->fromPreheat();
+        $ahead = max(0.0, $plan->fromStage(Stage::Rest) - $plan->fromPreheat());
         foreach ([400.0, 2000.0] as $rested) {
             $ends = $this->ends($plan, [$this->event(EventKind::Poured, 100, ['grams' => 300.0]), $this->event(EventKind::RestStarted, $rested)]);
             self::assertEqualsWithDelta($rested + $ahead, $ends['preheat'], 1.0);

@@ -8,6 +8,8 @@ use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
+use StoneMill\Record\BenchWait;
+use StoneMill\Record\ClockKind;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\Headway;
 use StoneMill\Record\LogTime;
@@ -51,6 +53,20 @@ final class LineStateTest extends TestCase
         self::assertSame(['portion', 'shape', 'griddle', 'stack', 'judge'], array_keys($stages));
         self::assertSame($late, $stages['portion']);
         self::assertEqualsWithDelta($late + $plan->fromStage(Stage::Portion), $stages['judge'], 0.01);
+    }
+
+    public function test_who_portions_sooner_than_planned_is_sooner_and_turns_the_griddle_on_at_once(): void
+    {
+        $plan = self::masa();
+        $work = [$this->poured(100), $this->event(EventKind::RestStarted, 700), $this->gone(Stage::Portion, 760)];
+        self::assertSame('rest', array_key_first($this->stages($work)), 'Only looked at.');
+        $set = [...$work, $this->event(EventKind::ScaleSet, 800, ['grams' => 600.0])];
+        $stages = $this->stages($set);
+        self::assertSame(['portion', 'shape', 'griddle', 'stack', 'judge'], array_keys($stages));
+        self::assertSame(760.0, $stages['portion']);
+        self::assertEqualsWithDelta(760 + $plan->fromStage(Stage::Portion), $stages['judge'], 0.01);
+        $on = array_values(array_filter(BatchState::of($plan, $set)->clocks()->all(), static fn (BenchWait $wait): bool => $wait->kind === ClockKind::Preheat))[0];
+        self::assertEquals(self::eleven(760), $on->endsAt);
     }
 
     public function test_once_the_first_lies_there_course_and_griddle_say_one_time(): void
