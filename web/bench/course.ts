@@ -60,10 +60,7 @@ export function heatFrom(batch: Batch, plan: Plan): string {
   const by = batch.state.clocks.find(one => one.kind === 'preheat')?.ends_at
   if (by) return timeOfDay(by)
   if (hasBegun(batch) || batch.state.griddle.since !== null) return ''
-  const preheat = plan.line.stages.find(one => one.stage === 'preheat')
-  return preheat
-    ? timeOfDay(Date.parse(plan.line.starts_at ?? batch.started_at) + preheat.at_seconds * 1000)
-    : ''
+  return plannedTimes(batch, plan).get('preheat') ?? ''
 }
 
 export type Standing = 'done' | 'passed over' | 'to come'
@@ -115,7 +112,12 @@ export function afterStage(stage: Stage, plan: Plan): Stage | undefined {
 function timesOf(batch: Batch, plan: Plan): Map<string, string> {
   // A state that this device kept from before they were told says nothing of them.
   const told = (batch.state.line as Partial<Batch['state']['line']>).stages ?? []
-  if (told.length) return new Map(told.map(({ stage, at }) => [stage, timeOfDay(at)]))
+  return told.length
+    ? new Map(told.map(({ stage, at }) => [stage, timeOfDay(at)]))
+    : plannedTimes(batch, plan)
+}
+
+function plannedTimes(batch: Batch, plan: Plan): Map<string, string> {
   const start = Date.parse(plan.line.starts_at ?? batch.started_at)
   const planned = [...plan.line.stages, { stage: 'judge', at_seconds: plan.line.length_seconds }]
   return new Map(planned.map(one => [one.stage, timeOfDay(start + one.at_seconds * 1000)]))

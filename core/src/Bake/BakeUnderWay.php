@@ -364,10 +364,8 @@ final class BakeUnderWay
         if ($this->surrounds !== null) {
             return $this->surrounds;
         }
-        $found = [
-            $this->above->surround($this->kitchen, $this->physics, $this->sinceAbove),
-            $this->above->surroundBelow($this->kitchen, $this->physics, $this->sinceAbove),
-        ];
+        $around = $this->above->surround($this->kitchen, $this->physics, $this->sinceAbove);
+        $found = [$around, $this->above->leavesTheMetal() ? $this->above->surroundBelow($this->kitchen, $this->physics, $this->sinceAbove) : $around];
         $this->surrounds = $this->above->staysTheSame() ? $found : null;
 
         return $found;

@@ -29,7 +29,7 @@ final readonly class Steps
     /** @param float $calmSeconds since something was last done to the bread: what changes slowly may be followed in longer steps */
     public function after(float $step, float $calmSeconds, bool $isBroiled): float
     {
-        $pace = $isBroiled ? self::BROILED_SHARE : ($calmSeconds > self::CALM_SECONDS ? min(self::MOST_CALM, $calmSeconds / self::CALM_SECONDS) : 1.0);
+        $pace = $isBroiled ? self::BROILED_SHARE : min(self::MOST_CALM, max(1.0, $calmSeconds / self::CALM_SECONDS));
 
         return min($step * $this->growth, self::LONGEST_OF_ALL, $pace * $this->usual);
     }

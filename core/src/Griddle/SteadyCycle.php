@@ -114,9 +114,10 @@ final readonly class SteadyCycle
     {
         $room = $laying->kitchen->roomCelsius;
         $iron = $laying->iron->at($laying->iron->setCelsius);
-        $response = MetalResponse::over($iron, $laying->practice()->liftSeconds, self::GAP_SECONDS);
-        $taken = MetalResponse::ofBoilingBread($wanted, $room);
-        [, $flame] = self::solved([$response->ofPatch[0] - 1, $response->ofPatch[1]], $response->ofFlame, [$taken * $response->ofBread[0], $taken * $response->ofBread[1]]);
+        $seconds = $laying->practice()->liftSeconds;
+        $response = MetalResponse::over($iron, $seconds, self::GAP_SECONDS);
+        $moved = MetalResponse::toTaken(MetalResponse::ofBoilingBread($wanted, $room), $iron, $seconds, self::GAP_SECONDS);
+        [, $flame] = self::solved([$response->ofPatch[0] - 1, $response->ofPatch[1]], $response->ofFlame, $moved);
 
         return $iron->turnedUpBy(max(0.0, min($flame, $iron->canTurnUpBy($wanted, $room))));
     }

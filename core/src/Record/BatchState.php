@@ -216,9 +216,7 @@ final readonly class BatchState
     /** @param list<Step> $steps all that is still to be done at the griddle */
     public function line(GriddleLog $griddle, array $steps): LineState
     {
-        $furthest = $this->tally->course->furthest;
-
-        return new LineState($this->plan, $griddle, $steps, Headway::of($this->tally), $furthest === null ? null : new Headway(...$furthest));
+        return new LineState($this->plan, $griddle, $steps, Headway::of($this->tally), $this->tally->course->furthest);
     }
 
     /** Another tablet may have gone on meanwhile: what was built on an entry since may not lose its ground. */

@@ -25,7 +25,7 @@ final readonly class CourseTally
     /**
      * @param list<Stage> $entered each once, in the order of the first visit
      * @param Stage|null $stage last gone to
-     * @param array{Stage, DateTimeImmutable}|null $furthest stage gone to, and when it was first gone to
+     * @param Headway|null $furthest stage gone to, since it was first gone to
      * @param array<string, DateTimeImmutable> $started by kind of event, when that happened last, of what a clock runs from
      * @param BatchEvent|null $undoable the last entry worth undoing; moving between stages is not
      * @param array{float, DateTimeImmutable}|null $grown times its first size that the dough was last seen at, and when
@@ -34,7 +34,7 @@ final readonly class CourseTally
     private function __construct(
         public array $entered,
         public ?Stage $stage,
-        public ?array $furthest,
+        public ?Headway $furthest,
         private array $started,
         public ?BatchEvent $undoable,
         public ?array $grown,
@@ -72,7 +72,7 @@ final readonly class CourseTally
         return [
             'entered' => array_map(static fn (Stage $stage): string => $stage->value, $this->entered),
             'stage' => $this->stage?->value,
-            'furthest' => $this->furthest === null ? null : [$this->furthest[0]->value, LogTime::toMilliseconds($this->furthest[1])],
+            'furthest' => $this->furthest === null ? null : [$this->furthest->stage->value, LogTime::toMilliseconds($this->furthest->at)],
             'started' => array_map(LogTime::toMilliseconds(...), $this->started),
             'undoable' => $this->undoable?->toRow(),
             'grown' => $this->grown === null ? null : [$this->grown[0], LogTime::toMilliseconds($this->grown[1])],
@@ -86,7 +86,7 @@ final readonly class CourseTally
         return new self(
             array_map(Stage::from(...), $row['entered']),
             $row['stage'] === null ? null : Stage::from($row['stage']),
-            $row['furthest'] === null ? null : [Stage::from($row['furthest'][0]), LogTime::ofMilliseconds($row['furthest'][1])],
+            $row['furthest'] === null ? null : new Headway(Stage::from($row['furthest'][0]), LogTime::ofMilliseconds($row['furthest'][1])),
             array_map(LogTime::ofMilliseconds(...), $row['started']),
             $row['undoable'] === null ? null : BatchEvent::fromRow($row['undoable']),
             $row['grown'] === null ? null : [(float) $row['grown'][0], LogTime::ofMilliseconds($row['grown'][1])],
@@ -100,7 +100,7 @@ final readonly class CourseTally
         return new self(
             in_array($stage, $this->entered, true) ? $this->entered : [...$this->entered, $stage],
             $stage,
-            $stage->isAfter($this->furthest[0] ?? Stage::Choose) ? [$stage, $at] : $this->furthest,
+            $stage->isAfter($this->furthest->stage ?? Stage::Choose) ? new Headway($stage, $at) : $this->furthest,
             $this->started,
             $this->undoable,
             $this->grown,

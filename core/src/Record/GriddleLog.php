@@ -157,9 +157,7 @@ final readonly class GriddleLog
     /** Null before anything lay there. */
     public function firstLaidAt(): ?DateTimeImmutable
     {
-        $laid = array_map(static fn (GriddlePiece $one): DateTimeImmutable => $one->laidAt, $this->pieces);
-
-        return $laid === [] ? null : min($laid);
+        return GriddlePiece::firstLaidAt($this->pieces);
     }
 
     public function since(): ?DateTimeImmutable

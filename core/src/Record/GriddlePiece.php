@@ -42,6 +42,17 @@ final readonly class GriddlePiece
         return new self($piece, $place, $at, [], 0, $at, false);
     }
 
+    /**
+     * @param array<int, self> $pieces
+     * @return DateTimeImmutable|null when the first of them was laid
+     */
+    public static function firstLaidAt(array $pieces): ?DateTimeImmutable
+    {
+        $laid = array_map(static fn (self $one): DateTimeImmutable => $one->laidAt, $pieces);
+
+        return $laid === [] ? null : min($laid);
+    }
+
     public function touched(DateTimeImmutable $at, bool $lifted): self
     {
         $kept = $this->touches < self::MOST_KEPT ? [...$this->touchedAt, $at] : $this->touchedAt;

@@ -18,10 +18,9 @@ final readonly class Headway
     public static function of(Tally $tally): ?self
     {
         $course = $tally->course;
-        $laid = array_map(static fn (GriddlePiece $piece): DateTimeImmutable => $piece->laidAt, $tally->griddle->pieces);
         $done = [
             [Stage::Stack, $course->startedAt(EventKind::Stacked)],
-            [Stage::Griddle, $laid === [] ? null : min($laid)],
+            [Stage::Griddle, GriddlePiece::firstLaidAt($tally->griddle->pieces)],
             [Stage::Portion, $tally->scale->readings === [] ? null : self::sinceGoneTo(Stage::Portion, $course)],
             [Stage::Rest, $course->startedAt(EventKind::RestStarted)],
             [Stage::Mix, $course->startedAt(EventKind::Poured)],
@@ -38,17 +37,16 @@ final readonly class Headway
     /** Before the water, from the stage gone to; who looked further ahead meanwhile is as far as the last line that was weighed. */
     private static function weighing(CourseTally $course): ?self
     {
-        if ($course->furthest !== null && ! $course->furthest[0]->isAfter(Stage::Water)) {
-            return new self(...$course->furthest);
+        if ($course->furthest !== null && ! $course->furthest->stage->isAfter(Stage::Water)) {
+            return $course->furthest;
         }
-        $at = self::sinceGoneTo(Stage::Measure, $course);
 
-        return $at === null ? null : new self(Stage::Measure, $at);
+        return $course->undoable === null ? null : new self(Stage::Measure, $course->undoable->at);
     }
 
     /** When work there began; of who looked further ahead meanwhile, the last thing that was done. */
     private static function sinceGoneTo(Stage $stage, CourseTally $course): ?DateTimeImmutable
     {
-        return $course->furthest !== null && $course->furthest[0] === $stage ? $course->furthest[1] : $course->undoable?->at;
+        return $course->furthest?->stage === $stage ? $course->furthest->at : $course->undoable?->at;
     }
 }

@@ -35,9 +35,11 @@ final class MetalResponseTest extends TestCase
 
     public function test_what_bread_takes_cools_its_place_first_and_a_kelvin_fades_while_it_lies(): void
     {
-        $response = MetalResponse::over(Iron::of(Metal::CastIron, Burner::Home, 5, 220, 0.5, 70), 100.0, 12.0);
-        self::assertGreaterThan($response->ofBread[1], $response->ofBread[0]);
-        self::assertGreaterThan(0, $response->ofBread[1]);
+        $iron = Iron::of(Metal::CastIron, Burner::Home, 5, 220, 0.5, 70);
+        $response = MetalResponse::over($iron, 100.0, 12.0);
+        [$patch, $bare] = MetalResponse::toTaken(1.0, $iron, 100.0, 12.0);
+        self::assertGreaterThan($bare, $patch);
+        self::assertGreaterThan(0, $bare);
         // A kelvin more at the beginning is worth less than one in the mean, and more than what is left of it at the end.
         self::assertLessThan(1.0, $response->hotterMeanwhile(1.0, 0.0));
         self::assertGreaterThan($response->ofPatch[0], $response->hotterMeanwhile(1.0, 0.0));

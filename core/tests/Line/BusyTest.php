@@ -26,12 +26,7 @@ final class BusyTest extends TestCase
                     $busy->release((float) $from);
                     unset($taken[$from]);
                 } else {
-                    $from = $seeded->int(0, self::SECONDS);
-                    $until = $from + $seeded->int(1, 60);
-                    if (self::inTheWay($taken, $from, $until) === []) {
-                        $busy->reserve((float) $from, (float) $until);
-                        $taken[$from] = $until;
-                    }
+                    $taken += self::tryOne($busy, $taken, $seeded);
                 }
             }
             $this->assertTold($busy, $taken, $seeded);
@@ -89,15 +84,26 @@ final class BusyTest extends TestCase
         $busy = new Busy;
         $taken = [];
         for ($try = 0; $try < 60; $try++) {
-            $from = $seeded->int(0, self::SECONDS);
-            $until = $from + $seeded->int(1, 60);
-            if (self::inTheWay($taken, $from, $until) === []) {
-                $busy->reserve((float) $from, (float) $until);
-                $taken[$from] = $until;
-            }
+            $taken += self::tryOne($busy, $taken, $seeded);
         }
 
         return [$busy, $taken];
+    }
+
+    /**
+     * @param array<int, int> $taken
+     * @return array<int, int> what was given out: a minute at most, or nothing where something is in the way
+     */
+    private static function tryOne(Busy $busy, array $taken, Seeded $seeded): array
+    {
+        $from = $seeded->int(0, self::SECONDS);
+        $until = $from + $seeded->int(1, 60);
+        if (self::inTheWay($taken, $from, $until) !== []) {
+            return [];
+        }
+        $busy->reserve((float) $from, (float) $until);
+
+        return [$from => $until];
     }
 
     /**

@@ -226,8 +226,6 @@ final class AtTheGriddleTest extends TestCase
     /** @param array{piece?: int, place?: int|null, touch?: int, celsius?: float, grams?: float} $fields */
     private static function event(EventKind $kind, float $second, array $fields = []): BatchEvent
     {
-        static $number = 0;
-
-        return new BatchEvent(...['id' => sprintf('00000000-0000-4000-9000-%012d', ++$number), 'kind' => $kind, 'at' => LogTime::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), $second), ...$fields]);
+        return Entry::of($kind, $second, $fields);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests\Record;
 
-use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Document\Record\BowlPart;
@@ -19,7 +18,6 @@ use StoneMill\Record\BatchState;
 use StoneMill\Record\BowlLine;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\LineOfPlan;
-use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\ShapeState;
 use StoneMill\School\Measuring;
@@ -29,8 +27,6 @@ use StoneMill\Tests\Seeded;
 
 final class BatchStateTest extends TestCase
 {
-    private int $made = 0;
-
     private static function planned(): PlannedBatch
     {
         return PlannedBatch::of(Bench::sketch('pressed-masa', RequestChange::roundGriddle(500), RequestChange::weighed(['instant-masa-fine' => 250, 'salt' => 3]), RequestChange::pieces(6)));
@@ -39,9 +35,7 @@ final class BatchStateTest extends TestCase
     /** @param array<string, mixed> $fields */
     private function event(EventKind $kind, array $fields = [], float $second = 0.0): BatchEvent
     {
-        $at = LogTime::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), $second);
-
-        return new BatchEvent(...['id' => sprintf('00000000-0000-4000-8000-%012d', ++$this->made), 'kind' => $kind, 'at' => $at, ...$fields]);
+        return Entry::of($kind, $second, $fields);
     }
 
     /** @return list<BatchEvent> */

@@ -11,7 +11,6 @@ use StoneMill\Dough\FeelGrade;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
-use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\School\Stage;
 use StoneMill\Tests\Bench;
@@ -19,14 +18,10 @@ use StoneMill\Tests\Bench;
 /** What is waited for: kneading, the rest, the griddle's warming, oven and stack. */
 final class ClocksTest extends TestCase
 {
-    private int $made = 0;
-
     /** @param array<string, mixed> $fields */
     private function event(EventKind $kind, float $second, array $fields = []): BatchEvent
     {
-        $at = LogTime::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), $second);
-
-        return new BatchEvent(...['id' => sprintf('00000000-0000-4000-8000-%012d', ++$this->made), 'kind' => $kind, 'at' => $at, ...$fields]);
+        return Entry::of($kind, $second, $fields);
     }
 
     /**
@@ -37,7 +32,7 @@ final class ClocksTest extends TestCase
     {
         $ends = [];
         foreach ((new StateDocument(BatchState::of($plan, $events)))->json()['clocks'] as $clock) {
-            $ends[$clock['kind']] = $clock['ends_at'] === null ? null : (float) (new DateTimeImmutable($clock['ends_at']))->getTimestamp() - (new DateTimeImmutable('2026-03-01T11:00:00Z'))->getTimestamp();
+            $ends[$clock['kind']] = $clock['ends_at'] === null ? null : (float) (new DateTimeImmutable($clock['ends_at']))->getTimestamp() - Entry::eleven()->getTimestamp();
         }
 
         return $ends;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests\Record;
 
-use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
@@ -20,10 +19,6 @@ use StoneMill\Tests\Bench;
 /** What comes when, counted from what was done and not from what was planned. */
 final class LineStateTest extends TestCase
 {
-    private const ELEVEN = '2026-03-01T11:00:00Z';
-
-    private int $made = 0;
-
     public function test_before_anything_was_done_nothing_is_told_however_far_a_cook_looked_ahead(): void
     {
         self::assertSame([], $this->stages([]));
@@ -33,7 +28,7 @@ final class LineStateTest extends TestCase
     public function test_each_stage_to_come_begins_as_long_after_the_rest_as_in_the_plan(): void
     {
         $plan = self::masa();
-        $stages = $this->stages([$this->poured(100), $this->event(EventKind::RestStarted, 700)]);
+        $stages = $this->stages([$this->poured(100), Entry::of(EventKind::RestStarted, 700)]);
         self::assertSame(['rest', 'portion', 'shape', 'griddle', 'stack', 'judge'], array_keys($stages));
         self::assertSame(700.0, $stages['rest']);
         foreach ([Stage::Portion, Stage::Shape, Stage::Griddle, Stage::Stack] as $stage) {
@@ -45,7 +40,7 @@ final class LineStateTest extends TestCase
     public function test_looking_ahead_from_the_rest_makes_nothing_sooner_and_coming_late_makes_all_later(): void
     {
         $plan = self::masa();
-        $work = [$this->poured(100), $this->event(EventKind::RestStarted, 700)];
+        $work = [$this->poured(100), Entry::of(EventKind::RestStarted, 700)];
         $asPlanned = $this->stages($work);
         self::assertSame($asPlanned, $this->stages([...$work, $this->gone(Stage::Griddle, 720), $this->gone(Stage::Rest, 730)]));
         $late = $asPlanned['portion'] + 600;
@@ -58,37 +53,37 @@ final class LineStateTest extends TestCase
     public function test_who_portions_sooner_than_planned_is_sooner_and_turns_the_griddle_on_at_once(): void
     {
         $plan = self::masa();
-        $work = [$this->poured(100), $this->event(EventKind::RestStarted, 700), $this->gone(Stage::Portion, 760)];
+        $work = [$this->poured(100), Entry::of(EventKind::RestStarted, 700), $this->gone(Stage::Portion, 760)];
         self::assertSame('rest', array_key_first($this->stages($work)), 'Only looked at.');
-        $set = [...$work, $this->event(EventKind::ScaleSet, 800, ['grams' => 600.0])];
+        $set = [...$work, Entry::of(EventKind::ScaleSet, 800, ['grams' => 600.0])];
         $stages = $this->stages($set);
         self::assertSame(['portion', 'shape', 'griddle', 'stack', 'judge'], array_keys($stages));
         self::assertSame(760.0, $stages['portion']);
         self::assertEqualsWithDelta(760 + $plan->fromStage(Stage::Portion), $stages['judge'], 0.01);
         $on = array_values(array_filter(BatchState::of($plan, $set)->clocks()->all(), static fn (BenchWait $wait): bool => $wait->kind === ClockKind::Preheat))[0];
-        self::assertEquals(self::eleven(760), $on->endsAt);
+        self::assertEquals(Entry::eleven(760), $on->endsAt);
     }
 
     public function test_once_the_first_lies_there_course_and_griddle_say_one_time(): void
     {
-        $state = BatchState::of(self::masa(), [$this->poured(100), $this->event(EventKind::RestStarted, 700), $this->laid(1200)]);
-        $stages = $this->stages([$this->poured(100), $this->event(EventKind::RestStarted, 700), $this->laid(1200)]);
+        $state = BatchState::of(self::masa(), [$this->poured(100), Entry::of(EventKind::RestStarted, 700), $this->laid(1200)]);
+        $stages = $this->stages([$this->poured(100), Entry::of(EventKind::RestStarted, 700), $this->laid(1200)]);
         self::assertSame(['griddle', 'stack', 'judge'], array_keys($stages));
         self::assertSame(1200.0, $stages['griddle']);
-        self::assertSame($state->readyAt()?->format('U.v'), self::eleven($stages['judge'])->format('U.v'));
+        self::assertSame($state->readyAt()?->format('U.v'), Entry::eleven($stages['judge'])->format('U.v'));
         self::assertEqualsWithDelta(self::masa()->stackSeconds, $stages['judge'] - $stages['stack'], 0.1);
     }
 
     public function test_a_stack_that_was_begun_late_is_ready_late(): void
     {
-        $stages = $this->stages([$this->poured(100), $this->laid(1200), $this->event(EventKind::Stacked, 5000)]);
+        $stages = $this->stages([$this->poured(100), $this->laid(1200), Entry::of(EventKind::Stacked, 5000)]);
         self::assertSame(['stack' => 5000.0, 'judge' => 5000.0 + self::masa()->stackSeconds], $stages);
     }
 
     public function test_who_weighs_and_looks_ahead_is_as_far_as_the_last_line_weighed(): void
     {
         $plan = self::masa();
-        $weighed = $this->event(EventKind::Measured, 60, ['ingredient' => $plan->lines[0]->ingredient, 'grams' => $plan->lines[0]->grams]);
+        $weighed = Entry::of(EventKind::Measured, 60, ['ingredient' => $plan->lines[0]->ingredient, 'grams' => $plan->lines[0]->grams]);
         $stages = $this->stages([$this->gone(Stage::Measure, 10), $this->gone(Stage::Griddle, 20), $weighed]);
         self::assertSame(60.0, $stages['measure']);
         self::assertSame(10.0, $this->stages([$this->gone(Stage::Measure, 10), $weighed])['measure']);
@@ -106,34 +101,23 @@ final class LineStateTest extends TestCase
 
         return array_combine(
             array_map(static fn (Headway $one): string => $one->stage->value, $line),
-            array_map(static fn (Headway $one): float => LogTime::between(self::eleven(0.0), $one->at), $line),
+            array_map(static fn (Headway $one): float => LogTime::between(Entry::eleven(0.0), $one->at), $line),
         );
     }
 
     private function poured(float $second): BatchEvent
     {
-        return $this->event(EventKind::Poured, $second, ['grams' => 300.0]);
+        return Entry::of(EventKind::Poured, $second, ['grams' => 300.0]);
     }
 
     private function laid(float $second): BatchEvent
     {
-        return $this->event(EventKind::Laid, $second, ['piece' => 1, 'place' => 1]);
+        return Entry::of(EventKind::Laid, $second, ['piece' => 1, 'place' => 1]);
     }
 
     private function gone(Stage $stage, float $second): BatchEvent
     {
-        return $this->event(EventKind::Entered, $second, ['stage' => $stage]);
-    }
-
-    /** @param array<string, mixed> $fields */
-    private function event(EventKind $kind, float $second, array $fields = []): BatchEvent
-    {
-        return new BatchEvent(...['id' => sprintf('00000000-0000-4000-8000-%012d', ++$this->made), 'kind' => $kind, 'at' => self::eleven($second), ...$fields]);
-    }
-
-    private static function eleven(float $second): DateTimeImmutable
-    {
-        return LogTime::later(new DateTimeImmutable(self::ELEVEN), $second);
+        return Entry::of(EventKind::Entered, $second, ['stage' => $stage]);
     }
 
     private static function masa(): PlannedBatch

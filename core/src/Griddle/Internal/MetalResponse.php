@@ -27,11 +27,10 @@ final readonly class MetalResponse
      * @param array{float, float} $ofPatch what patch and bare metal end with for one kelvin more of the patch
      * @param array{float, float} $ofBare for one kelvin more of the bare metal
      * @param array{float, float} $ofFlame for one W/m² more
-     * @param array{float, float} $ofBread for one W/m² that the patch alone takes in under the bread
      * @param float $patchMeanwhile what the patch is hotter by in the mean over the bake, for one kelvin more at its beginning
      * @param float $flameMeanwhile the same for one W/m² more of flame
      */
-    private function __construct(public array $ofPatch, public array $ofBare, public array $ofFlame, public array $ofBread, private float $patchMeanwhile, private float $flameMeanwhile)
+    private function __construct(public array $ofPatch, public array $ofBare, public array $ofFlame, private float $patchMeanwhile, private float $flameMeanwhile)
     {
     }
 
@@ -40,15 +39,20 @@ final readonly class MetalResponse
         [$ofPatch, $patchMeanwhile] = self::round($iron, [1.0, 0.0], 0.0, 0.0, $bakedSeconds, $gapSeconds);
         [$ofBare] = self::round($iron, [0.0, 1.0], 0.0, 0.0, $bakedSeconds, $gapSeconds);
         [$ofFlame, $flameMeanwhile] = self::round($iron, [0.0, 0.0], 1.0, 0.0, $bakedSeconds, $gapSeconds);
-        [$ofBread] = self::round($iron, [0.0, 0.0], 0.0, 1.0, $bakedSeconds, $gapSeconds);
 
-        return new self($ofPatch, $ofBare, $ofFlame, $ofBread, $patchMeanwhile, $flameMeanwhile);
+        return new self($ofPatch, $ofBare, $ofFlame, $patchMeanwhile, $flameMeanwhile);
     }
 
     /** By how many kelvins the patch is hotter in the mean over a bake that begins on a patch hotter by so much, with so much more flame. */
     public function hotterMeanwhile(float $patch, float $flame): float
     {
         return $patch * $this->patchMeanwhile + $flame * $this->flameMeanwhile;
+    }
+
+    /** @return array{float, float} what patch and bare metal end with for so many W/m² that the patch alone takes in under the bread */
+    public static function toTaken(float $taken, Iron $iron, float $bakedSeconds, float $gapSeconds): array
+    {
+        return self::round($iron, [0.0, 0.0], 0.0, $taken, $bakedSeconds, $gapSeconds)[0];
     }
 
     /** What the patch of a griddle at this temperature takes in under bread that boils, W/m², beyond what holds it there while it is empty. */
