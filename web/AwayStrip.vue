@@ -18,6 +18,14 @@ const WORDS: Record<string, string> = {
   record: 'The newest batches stand as they were last heard of. Looking through the record waits.',
   made: 'A batch of the record is told by the house: it waits.',
   compare: 'Batches of the record are told by the house: they wait.',
+  trials: 'Trials are weighed by the house: they wait. A batch of one that was opened here goes on.',
+  trial: 'A trial is weighed by the house: it waits. A batch of it that was opened here goes on.',
+  'trial-table': 'A table is weighed by the house: it waits.',
+  'in-words': 'A formula in your words is read by the house: it waits.',
+  'bag-sheet': 'A sheet is read by the house: it waits.',
+  'batch-sheet': 'A sheet is read by the house: it waits.',
+  people: 'Who cooks here is kept by the house: asking in and showing out wait.',
+  you: 'Units and looks change on this device at once; a password and signing out elsewhere wait.',
   practice: 'The practice griddle is worked out by the house: it waits.',
 }
 const route = useRoute()

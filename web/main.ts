@@ -8,11 +8,13 @@ import './ui/print.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
+import { openAnewWhereAPartIsMissing } from './bench/missingPart'
 import { registerServiceWorker } from './bench/serviceWorker'
 import { useHouse } from '@/bench/house'
 import { router } from './router'
 
 const pinia = createPinia()
+openAnewWhereAPartIsMissing(router)
 // Who is here is asked before anything is drawn; whoever needs it waits for the same answer, and says so where there is none.
 void useHouse(pinia)
   .look()

@@ -152,6 +152,27 @@ test('a tablet an hour wrong counts by the house, and says by how much it is off
   await expect.poll(offByMilliseconds).toBeLessThan(20_000)
 })
 
+test('a page older than the house opens anew where it was to lead, once, and says so where the house is away', async ({
+  page,
+}) => {
+  await signIn(page)
+  // As after the house was brought up to date: what the open page is made of is not served any more.
+  let missed = 0
+  await page.route('**/assets/Practice-*.js', route => {
+    missed++
+    return missed === 1 ? route.fulfill({ status: 404 }) : route.continue()
+  })
+  await page.getByRole('link', { name: 'Practice' }).click()
+  await expect(page).toHaveURL(/practice$/)
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  expect(missed).toBe(2)
+  await page.route('**/assets/Hearth-*.js', route => route.abort())
+  await page.route('**/up', route => route.abort())
+  await page.getByRole('link', { name: 'Hearth' }).click()
+  await expect(page.getByText('The house does not answer.')).toBeVisible()
+  await expect(page).toHaveURL(/practice$/)
+})
+
 test('an address that leads nowhere says so, and the way back', async ({ page }) => {
   await signIn(page)
   // The page itself may come from the tablet; the house says what it is.

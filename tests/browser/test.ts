@@ -1,10 +1,38 @@
-import { request, test as base, type APIRequestContext, type BrowserContext } from '@playwright/test'
+import {
+  request,
+  test as base,
+  type APIRequestContext,
+  type BrowserContext,
+  type Request,
+  type TestInfo,
+} from '@playwright/test'
 import { atFirst } from './chromium'
 import { House } from './house'
 
 export { expect } from '@playwright/test'
 
 const FIRST_PORT = 8510
+const LOOK_MS = 5000
+
+/** What a browser has asked for and not been given, as it goes. */
+function unanswered(context: BrowserContext): Set<Request> {
+  const under = new Set<Request>()
+  context.on('request', one => under.add(one))
+  context.on('requestfinished', one => under.delete(one))
+  context.on('requestfailed', one => under.delete(one))
+  return under
+}
+
+/** Of a test that failed, where its pages stood and what they waited for: a page that hung is closed before anybody looks at it. */
+async function tellOf(context: BrowserContext, test: TestInfo, under: Set<Request>) {
+  for (const told of ['request', 'requestfinished', 'requestfailed']) context.removeAllListeners(told)
+  if (test.status === test.expectedStatus) return
+  for (const one of under) console.log(`-- not answered: ${one.method()} ${one.url()}`)
+  for (const page of context.pages()) {
+    const seen = page.locator('body').ariaSnapshot({ timeout: LOOK_MS })
+    console.log(`-- ${page.url()}\n${(await seen.catch(String)).slice(0, 3000)}`)
+  }
+}
 
 /** Each worker has a house of its own with the demo kitchen made new, so that tests beside each other share no kitchen. */
 export const test = base.extend<
@@ -22,8 +50,13 @@ export const test = base.extend<
     },
     { scope: 'worker' },
   ],
-  context: async ({ context, alone, tablet, home }, use) => {
-    if (alone) return use(context)
+  context: async ({ context, alone, tablet, home }, use, test) => {
+    if (alone) {
+      const under = unanswered(context)
+      await use(context)
+      await tellOf(context, test, under)
+      return
+    }
     const page = await tablet.newPage()
     const door = await tablet.newCDPSession(page)
     await door.send('Storage.clearDataForOrigin', {
@@ -32,7 +65,9 @@ export const test = base.extend<
     })
     await page.close()
     await tablet.clearCookies()
+    const under = unanswered(tablet)
     await use(tablet)
+    await tellOf(tablet, test, under)
     await tablet.unrouteAll()
     await tablet.setOffline(false)
     for (const left of tablet.pages()) await left.close()

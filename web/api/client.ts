@@ -1,4 +1,5 @@
 import { hereAndNow } from '@/ui/zone'
+import { Answers } from './answers'
 import type { operations } from './schema'
 import { withSteps } from './steps'
 import { asked, contract, hearOnArrival, heard, hearTheTime, told } from './transport'
@@ -14,6 +15,13 @@ const at = <Path extends object>(path: Path) => ({ params: { path } })
 function said(sought: the.Sought): the.Sought {
   return Object.fromEntries(Object.entries(sought).filter(([, value]) => value))
 }
+
+/** As many plans as a hand goes back over; each some forty kilobytes. */
+const MOST_PLANS = 40
+const plans = new Answers(
+  (body: the.PlanRequest, signal?: AbortSignal) => asked(() => contract.POST('/plan', { body }), signal),
+  MOST_PLANS,
+)
 
 /** All that the page says to the house and hears of it, each on its path of the contract. */
 export const api = {
@@ -56,8 +64,9 @@ export const api = {
     ),
   signOutElsewhere: () => told(contract.DELETE('/me/sessions')),
   kitchen: () => told(contract.GET('/kitchen')),
-  plan: (body: the.PlanRequest, signal?: AbortSignal) =>
-    asked(() => contract.POST('/plan', { body }), signal),
+  plan: (body: the.PlanRequest, signal?: AbortSignal) => plans.of(body, signal),
+  /** Has a plan worked out that will probably be asked for next. */
+  planAhead: (body: the.PlanRequest) => plans.ahead(body),
   compare: async (before: the.PlanRequest, after: the.PlanRequest, signal?: AbortSignal) =>
     (await asked(() => contract.POST('/compare', { body: { before, after } }), signal)).changes,
   swap: (body: the.SwapQuestion, signal?: AbortSignal) =>

@@ -91,7 +91,8 @@ async function enter() {
 </script>
 
 <template>
-  <div v-if="store.batch && store.plan" class="batch">
+  <!-- What has come is counted for whoever measures how soon. -->
+  <div v-if="store.batch && store.plan" class="batch" :data-plans-shown="store.plansShown">
     <Course class="batch-course" :batch="store.batch" :plan="store.plan" :stage="stage" />
     <section class="batch-stage" :aria-label="STAGE_NAMES[stage]">
       <BatchNotices />

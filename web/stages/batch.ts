@@ -101,6 +101,7 @@ export const useBatch = defineStore('batch', () => {
     plan,
     preview: wish.preview,
     isPlanning: wish.isPlanning,
+    plansShown: wish.plansShown,
     request,
     waiting: log.waiting,
     unsent: log.unsent,

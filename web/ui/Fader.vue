@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { ElSlider } from 'element-plus'
+import { computed } from 'vue'
 import type { Unit } from '@/api/types'
+import { whileSliding } from './slid'
 import { useUnits } from './units'
 
 /** A slider with its name, its value in the cook's units and a step down and up for wet knuckles. */
@@ -23,12 +25,24 @@ const {
   words?: (value: number) => string
 }>()
 const model = defineModel<number>({ required: true })
+const slid = computed({
+  get: () => model.value,
+  set: to => {
+    const from = model.value
+    const next = kept(to + Math.sign(to - from) * step)
+    whileSliding({ from, to, next: next === to ? null : next }, () => (model.value = to))
+  },
+})
 const units = useUnits()
 const said = (value: number) => (words ? words(value) : units.text(value, unit))
 
+/** On a step, and within the ends. */
+function kept(value: number): number {
+  return Number(Math.min(max, Math.max(min, Math.round(value / step) * step)).toFixed(4))
+}
+
 function nudge(by: number) {
-  const moved = Math.round((model.value + by * step) / step) * step
-  model.value = Number(Math.min(max, Math.max(min, moved)).toFixed(4))
+  slid.value = kept(model.value + by * step)
 }
 </script>
 
@@ -46,7 +60,7 @@ function nudge(by: number) {
       −
     </button>
     <ElSlider
-      v-model="model"
+      v-model="slid"
       :min="min"
       :max="max"
       :step="step"

@@ -1,12 +1,16 @@
 import { ref, shallowRef } from 'vue'
 import { api, isFinal, Refusal, Unreachable } from '@/api/client'
+import { oneStepOn } from '@/api/oneStepOn'
 import type { Batch, Plan, PlanRequest } from '@/api/types'
 import { uuid } from '@/api/uuid'
+import { slideUnderWay } from '@/ui/slid'
 import { Drafts } from '../drafts'
 import { rebase } from '../rebase'
 import type { Heard } from './heard'
 
 const SETTLE_MILLISECONDS = 350
+/** A hand that is still moving asks for itself; one that looked at the number so long is helped to the next. */
+const AHEAD_MILLISECONDS = 120
 
 /** What the cook has changed of the plan and the house has not taken yet, and what comes of it meanwhile. */
 export class Wish {
@@ -14,10 +18,13 @@ export class Wish {
   readonly preview = shallowRef<Plan | null>(null)
   /** Whether the plan of what is wanted now is still to come. */
   readonly isPlanning = ref(false)
+  /** How many plans of what was wanted have come. */
+  readonly plansShown = ref(0)
   private readonly drafts = new Drafts()
   private planning: AbortController | null = null
   private keeping: Promise<void> | null = null
   private settling: ReturnType<typeof setTimeout> | undefined
+  private ahead: ReturnType<typeof setTimeout> | undefined
   /** What a wish is sent by: the same wish sent again, after an answer that was lost, is granted once. */
   private sending: { wanted: PlanRequest; id: string } | null = null
 
@@ -46,9 +53,11 @@ export class Wish {
   change(next: PlanRequest): void {
     const current = this.heard.batch.value
     if (!current) return
+    const slide = slideUnderWay()
+    const onwards = slide && oneStepOn(this.wanted.value ?? current.request, next, slide)
     this.wanted.value = next
     this.drafts.keep(current.id, current.version, next, current.request)
-    void this.show(next)
+    void this.show(next, onwards)
     clearTimeout(this.settling)
     this.settling = setTimeout(() => void this.keep(), SETTLE_MILLISECONDS)
   }
@@ -63,7 +72,9 @@ export class Wish {
     this.keeping = null
   }
 
-  private async show(next: PlanRequest): Promise<void> {
+  /** @param onwards what will probably be wanted after it */
+  private async show(next: PlanRequest, onwards: PlanRequest | null): Promise<void> {
+    clearTimeout(this.ahead)
     this.planning?.abort()
     this.planning = new AbortController()
     const mine = this.planning
@@ -71,7 +82,10 @@ export class Wish {
     try {
       await this.heard.attempt(async () => {
         const answer = await api.plan(next, mine.signal)
-        if (mine === this.planning && this.wanted.value) this.preview.value = answer
+        if (mine !== this.planning) return
+        if (this.wanted.value) this.preview.value = answer
+        this.plansShown.value++
+        if (onwards) this.ahead = setTimeout(() => api.planAhead(onwards), AHEAD_MILLISECONDS)
       })
     } finally {
       if (mine === this.planning) this.isPlanning.value = false
