@@ -10,27 +10,25 @@ use StoneMill\Measure\MemoryStore;
 /** What was worked out, kept in a cache of so many slots: a slider moved all day overwrites what it left, and the disk never fills. */
 final readonly class MemorySlots implements MemoryStore
 {
-    /** Each holds a few kilobytes. */
-    private const SLOTS = 0x400;
-
-    public function __construct(private Repository $cache)
+    /** @param int $slots for each kind of thing; a bake takes a few kilobytes, an answer some fifty */
+    public function __construct(private Repository $cache, private int $slots)
     {
     }
 
     public function recall(string $key, string $kind): ?object
     {
-        $kept = $this->cache->get(self::slot($key, $kind));
+        $kept = $this->cache->get($this->slot($key, $kind));
 
         return is_array($kept) && ($kept['key'] ?? null) === $key && ($kept['value'] ?? null) instanceof $kind ? $kept['value'] : null;
     }
 
     public function keep(string $key, object $value): void
     {
-        $this->cache->forever(self::slot($key, $value::class), ['key' => $key, 'value' => $value]);
+        $this->cache->forever($this->slot($key, $value::class), ['key' => $key, 'value' => $value]);
     }
 
-    private static function slot(string $key, string $kind): string
+    private function slot(string $key, string $kind): string
     {
-        return sprintf('%s-%03x', class_basename($kind), hexdec(substr($key, 0, 8)) % self::SLOTS);
+        return sprintf('%s-%03x', class_basename($kind), hexdec(substr($key, 0, 8)) % $this->slots);
     }
 }

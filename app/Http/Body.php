@@ -16,11 +16,23 @@ final class Body
     /** @throws InvalidInput If it is too large or not JSON. */
     public static function of(Request $request): mixed
     {
+        return self::read(self::text($request));
+    }
+
+    /** @throws InvalidInput If it is too large. */
+    public static function text(Request $request): string
+    {
         $text = $request->getContent();
         if (strlen($text) > self::MOST_BYTES) {
             throw InvalidInput::at('(document)', 'This document is too large.', strlen($text), sprintf('at most %d bytes', self::MOST_BYTES));
         }
 
+        return $text;
+    }
+
+    /** @throws InvalidInput If it is not JSON. */
+    public static function read(string $text): mixed
+    {
         return JsonText::decoded($text);
     }
 }

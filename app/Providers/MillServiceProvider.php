@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Cache\MemorySlots;
 use App\Database\KitchenConnector;
 use App\Database\KitchenDoor;
+use App\Http\Controllers\AskController;
 use App\Http\KeptSessions;
 use Illuminate\Contracts\Cache\Factory;
 use Illuminate\Contracts\Foundation\Application;
@@ -27,10 +28,15 @@ final class MillServiceProvider extends ServiceProvider
     /** How long a request waits while the kitchen's file is replaced. */
     private const DOOR_PATIENCE_SECONDS = 5.0;
 
+    private const BAKES_KEPT = 1024;
+
+    private const ANSWERS_KEPT = 128;
+
     public function register(): void
     {
         $this->app->singleton(Reference::class, self::reference(...));
-        $this->app->singleton(Memory::class, self::memory(...));
+        $this->app->singleton(Memory::class, static fn (Application $app): Memory => self::memory($app, self::BAKES_KEPT));
+        $this->app->when(AskController::class)->needs(Memory::class)->give(static fn (Application $app): Memory => self::memory($app, self::ANSWERS_KEPT));
         $this->app->singleton(TurnPlanner::class, static fn (Application $app): TurnPlanner => new RememberingTurnPlanner(new ModelTurnPlanner, $app->make(Memory::class)));
         $this->app->singleton(Planner::class);
         $this->app->singleton(KitchenDoor::class, static fn (): KitchenDoor => new KitchenDoor(self::DOOR_PATIENCE_SECONDS));
@@ -54,9 +60,9 @@ final class MillServiceProvider extends ServiceProvider
     }
 
     /** A server remembers for as long as it runs: the next may have other rules. */
-    private static function memory(Application $app): Memory
+    private static function memory(Application $app, int $slots): Memory
     {
-        return new Memory(is_string(config('cache.stores.memory.path')) ? new MemorySlots($app->make(Factory::class)->store('memory')) : null);
+        return new Memory(is_string(config('cache.stores.memory.path')) ? new MemorySlots($app->make(Factory::class)->store('memory'), $slots) : null);
     }
 
     /** Database, log, sessions and copies are read by nobody but the one who runs this. */

@@ -6,6 +6,9 @@ namespace Tests\Feature;
 
 use App\Cache\MemorySlots;
 use Illuminate\Support\Facades\Cache;
+use LogicException;
+use StoneMill\Ask\Desk;
+use StoneMill\Ask\Question;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Griddle\SteadyCycle;
 use StoneMill\Griddle\TurnPlanner;
@@ -24,7 +27,7 @@ final class MemorySlotsTest extends TestCase
         config(['cache.stores.memory.path' => $folder]);
         $stride = $this->app->make(Planner::class)->settled(PlanRequest::read(['style' => 'millet-round'], Reference::shipped()))->stride;
         self::assertNotNull($stride);
-        $slots = new MemorySlots(Cache::store('memory'));
+        $slots = new MemorySlots(Cache::store('memory'), 1024);
         $key = str_repeat('a', 32);
         $slots->keep($key, $stride);
         self::assertEquals($stride, $slots->recall($key, SteadyCycle::class));
@@ -53,5 +56,21 @@ final class MemorySlotsTest extends TestCase
         self::assertSame($first->turns, $again->turns);
         self::assertSame($first->line->timeline, $again->line->timeline);
         self::assertSame(json_encode(PlanDocument::of($plain)->json), json_encode(PlanDocument::of($again)->json));
+    }
+
+    public function test_who_asks_the_same_again_gets_the_same_bytes_without_its_being_worked_out(): void
+    {
+        $this->cook();
+        $request = ['style' => 'millet-round', 'pieces' => ['count' => 7]];
+        $plain = json_encode($this->app->make(Desk::class)->answer(Question::Plan, $request));
+        config(['cache.stores.memory' => ['driver' => 'array', 'serialize' => false, 'path' => 'nowhere']]);
+        $first = $this->postJson('/api/v1/plan', $request);
+        // Whoever had to work it out from here on would have nothing to do it with.
+        $this->app->bind(Desk::class, static fn () => throw new LogicException('asked again'));
+        $again = $this->postJson('/api/v1/plan', $request)->assertOk();
+        self::assertSame($plain, $first->getContent());
+        self::assertSame($plain, $again->getContent());
+        self::assertSame($first->headers->get('Content-Type'), $again->headers->get('Content-Type'));
+        $this->postJson('/api/v1/plan', ['style' => 'millet-round', 'pieces' => ['count' => 8]])->assertServerError();
     }
 }
