@@ -7,6 +7,7 @@ namespace Tests;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Assert;
+use StoneMill\Tests\Said;
 use Symfony\Component\Yaml\Yaml;
 
 /** formats/ as the tests hold answers against it. */
@@ -24,9 +25,7 @@ final class Contract
         $folder = dirname(__DIR__).'/formats';
         $validator = new Validator(stop_at_first_error: false);
         $validator->resolver()?->registerPrefix(self::BASE, $folder);
-        $openapi = Yaml::parseFile($folder.'/openapi.yaml');
-        $openapi['$id'] = self::BASE.'openapi.json';
-        $validator->resolver()?->registerRaw((string) json_encode($openapi), self::BASE.'openapi.json');
+        $validator->resolver()?->registerRaw((string) json_encode(['$id' => self::BASE.'openapi.json', ...self::openapi()->fields()]), self::BASE.'openapi.json');
 
         return self::$validator = $validator;
     }
@@ -55,9 +54,8 @@ final class Contract
         self::assertHolds('openapi.json#/components/schemas/'.$component, $json);
     }
 
-    /** @return array<string, mixed> */
-    public static function openapi(): array
+    public static function openapi(): Said
     {
-        return (array) Yaml::parseFile(dirname(__DIR__).'/formats/openapi.yaml');
+        return new Said(Yaml::parseFile(dirname(__DIR__).'/formats/openapi.yaml'));
     }
 }

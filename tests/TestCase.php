@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Ramsey\Uuid\Uuid;
 use StoneMill\Plan\GivenRequest;
+use StoneMill\Tests\Said;
 use Symfony\Component\HttpFoundation\Response;
 
 /** A kitchen on a real database behind the real routes. */
@@ -53,9 +54,8 @@ abstract class TestCase extends FrameworkTestCase
     {
         $rows = [];
         foreach (DB::table('sqlite_master')->where('type', 'table')->whereNot('name', 'like', 'sqlite_%')->whereNot('name', 'migrations')->pluck('name')->all() as $table) {
-            if (is_string($table)) {
-                $rows[$table] = array_values(DB::table($table)->get()->map(static fn (object $row): array => (array) $row)->all());
-            }
+            $table = (new Said($table))->text();
+            $rows[$table] = array_map(static fn (mixed $row): array => (new Said((array) $row))->fields(), array_values(DB::table($table)->get()->all()));
         }
 
         return $rows;
@@ -89,12 +89,8 @@ abstract class TestCase extends FrameworkTestCase
         return Uuid::uuid4()->toString();
     }
 
-    /**
-     * Starts a batch of a demo bread.
-     *
-     * @return array<string, mixed>
-     */
-    protected function pouredBatch(string $style = 'pressed-masa'): array
+    /** Starts a batch of a demo bread, and its water is in. */
+    protected function pouredBatch(string $style = 'pressed-masa'): Said
     {
         $batch = $this->startBatch($style);
         $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('poured', ['grams' => 300])]])->assertOk();
@@ -102,8 +98,8 @@ abstract class TestCase extends FrameworkTestCase
         return $batch;
     }
 
-    /** @return array<string, mixed> */
-    protected function startBatch(string $style = 'pressed-masa'): array
+    /** Starts a batch of a demo bread. */
+    protected function startBatch(string $style = 'pressed-masa'): Said
     {
         $response = $this->postJson('/api/v1/batches', [
             'id' => self::uuid(), 'bread' => DemoKitchen::uuid("bread $style"), 'at' => '2026-03-02T09:00:00Z',
@@ -122,12 +118,9 @@ abstract class TestCase extends FrameworkTestCase
         return ['id' => self::uuid(), 'kind' => $kind, 'at' => $at, ...$fields];
     }
 
-    /**
-     * @param TestResponse<Response> $response
-     * @return array<string, mixed>
-     */
-    protected static function document(TestResponse $response): array
+    /** @param TestResponse<Response> $response */
+    protected static function document(TestResponse $response): Said
     {
-        return (array) json_decode((string) $response->getContent(), true, 64, JSON_THROW_ON_ERROR);
+        return Said::json((string) $response->getContent());
     }
 }

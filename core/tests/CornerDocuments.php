@@ -52,7 +52,7 @@ final class CornerDocuments
         }
         foreach (['anyOf', 'oneOf'] as $choice) {
             if (isset($schema[$choice]) && is_array($schema[$choice]) && ! isset($schema['properties'])) {
-                return $this->drawn((array) $this->oneOf(array_values($schema[$choice])), $file, $depth + 1, $name);
+                return $this->drawn((new Said($this->oneOf(array_values($schema[$choice]))))->fields(), $file, $depth + 1, $name);
             }
         }
 
@@ -75,18 +75,18 @@ final class CornerDocuments
     {
         $drawn = [];
         $required = (array) ($schema['required'] ?? []);
-        $alternatives = array_map(static fn (mixed $one): mixed => ((array) ($one['required'] ?? []))[0] ?? null, (array) ($schema['oneOf'] ?? []));
+        $alternatives = array_map(static fn (mixed $one): mixed => ((array) (((array) $one)['required'] ?? []))[0] ?? null, (array) ($schema['oneOf'] ?? []));
         $chosen = $alternatives === [] ? null : $this->oneOf(array_values($alternatives));
         foreach ((array) ($schema['properties'] ?? []) as $name => $property) {
             $isAlternative = in_array($name, $alternatives, true);
             $wanted = in_array($name, $required, true) || ($isAlternative ? $name === $chosen : $depth < self::DEEPEST && $this->seeded->int(0, 2) === 0);
             if ($wanted) {
-                $drawn[(string) $name] = $this->drawn((array) $property, $file, $depth + 1, (string) $name);
+                $drawn[(string) $name] = $this->drawn((new Said($property))->fields(), $file, $depth + 1, (string) $name);
             }
         }
         if (is_array($schema['additionalProperties'] ?? null)) {
             foreach (range(1, $this->seeded->int(1, 3)) as $number) {
-                $drawn['bag '.$number] = $this->drawn($schema['additionalProperties'], $file, $depth + 1, '');
+                $drawn['bag '.$number] = $this->drawn((new Said($schema['additionalProperties']))->fields(), $file, $depth + 1, '');
             }
         }
 
@@ -103,7 +103,7 @@ final class CornerDocuments
         $most = min(self::whole($schema['maxItems'] ?? 4), $least + 6);
         $items = [];
         for ($count = $this->seeded->int($least, max($least, $most)); $count > 0; $count--) {
-            $items[] = $this->drawn((array) ($schema['items'] ?? []), $file, $depth + 1, $name);
+            $items[] = $this->drawn((new Said($schema['items'] ?? []))->fields(), $file, $depth + 1, $name);
         }
 
         return $items;

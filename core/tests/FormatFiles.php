@@ -12,7 +12,7 @@ final class FormatFiles
 {
     private const CONTRACT = 'openapi.yaml';
 
-    /** @var array<string, array<string, mixed>> by name */
+    /** @var array<string, Said> by name */
     private array $files = [];
 
     public function __construct(public readonly string $folder)
@@ -29,10 +29,9 @@ final class FormatFiles
     public function sent(): iterable
     {
         foreach ($this->at(self::CONTRACT, ['paths']) as $path => $methods) {
-            foreach ((array) $methods as $method => $operation) {
-                $schema = $operation['requestBody']['content']['application/json']['schema'] ?? null;
-                if (is_array($schema)) {
-                    yield "$method $path" => [$schema];
+            foreach (new Said($methods) as $method => $operation) {
+                if (isset($operation['requestBody']['content']['application/json'])) {
+                    yield "$method $path" => [$operation['requestBody']['content']['application/json']['schema']->fields()];
                 }
             }
         }
@@ -62,12 +61,13 @@ final class FormatFiles
     private function at(string $file, array $path): array
     {
         $found = $this->files[$file] ??= str_ends_with($file, '.yaml')
-            ? (array) Yaml::parseFile($this->folder.'/'.$file)
-            : (array) json_decode((string) file_get_contents($this->folder.'/'.$file), true, 64, JSON_THROW_ON_ERROR);
+            ? new Said(Yaml::parseFile($this->folder.'/'.$file))
+            : Said::json((string) file_get_contents($this->folder.'/'.$file));
         foreach ($path as $step) {
-            $found = (array) ($found[str_replace('~1', '/', $step)] ?? []);
+            $step = str_replace('~1', '/', $step);
+            $found = isset($found[$step]) ? $found[$step] : new Said([]);
         }
 
-        return $found;
+        return $found->fields();
     }
 }

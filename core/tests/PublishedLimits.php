@@ -46,13 +46,13 @@ final class PublishedLimits
             yield from $this->numbers($alternative, $file, $place);
         }
         foreach ((array) ($schema['properties'] ?? []) as $name => $property) {
-            yield from $this->numbers((array) $property, $file, [...$place, (string) $name]);
+            yield from $this->numbers((new Said($property))->fields(), $file, [...$place, (string) $name]);
         }
         if (is_array($schema['items'] ?? null)) {
-            yield from $this->numbers($schema['items'], $file, [...$place, 0]);
+            yield from $this->numbers((new Said($schema['items']))->fields(), $file, [...$place, 0]);
         }
         if (is_array($schema['additionalProperties'] ?? null)) {
-            yield from $this->numbers($schema['additionalProperties'], $file, [...$place, 'bag']);
+            yield from $this->numbers((new Said($schema['additionalProperties']))->fields(), $file, [...$place, 'bag']);
         }
     }
 
@@ -65,7 +65,7 @@ final class PublishedLimits
         [$schema, $file] = $this->files->followed($schema, $file);
         foreach (self::alternatives($schema) as $alternative) {
             [$followed] = $this->files->followed($alternative, $file);
-            if ($place === [] || isset($followed['properties'][$place[0]]) || isset($followed['items'])) {
+            if ($place === [] || isset(((array) ($followed['properties'] ?? []))[$place[0]]) || isset($followed['items'])) {
                 return $this->smallest($alternative, $file, $place, $value, $name);
             }
         }
@@ -76,8 +76,8 @@ final class PublishedLimits
             $least = max(1, is_numeric($schema['minItems'] ?? null) ? (int) $schema['minItems'] : 1);
 
             return [
-                $this->smallest((array) $schema['items'], $file, array_slice($place, 1), $value, $name),
-                ...array_fill(0, $least - 1, $this->smallest((array) $schema['items'], $file, [], 0, $name)),
+                $this->smallest((new Said($schema['items']))->fields(), $file, array_slice($place, 1), $value, $name),
+                ...array_fill(0, $least - 1, $this->smallest((new Said($schema['items']))->fields(), $file, [], 0, $name)),
             ];
         }
         if (isset($schema['properties']) || isset($schema['additionalProperties']) && is_array($schema['additionalProperties'])) {
@@ -106,13 +106,13 @@ final class PublishedLimits
         $document = [];
         foreach ((array) ($schema['properties'] ?? []) as $name => $property) {
             if ($name === $step) {
-                $document[$name] = $this->smallest((array) $property, $file, array_slice($place, 1), $value, $name);
+                $document[(string) $name] = $this->smallest((new Said($property))->fields(), $file, array_slice($place, 1), $value, (string) $name);
             } elseif (in_array($name, $required, true)) {
-                $document[(string) $name] = $this->smallest((array) $property, $file, [], self::usual((array) $property), (string) $name);
+                $document[(string) $name] = $this->smallest((new Said($property))->fields(), $file, [], self::usual((new Said($property))->fields()), (string) $name);
             }
         }
         if ($step === 'bag' && is_array($schema['additionalProperties'] ?? null)) {
-            $document['bag'] = $this->smallest($schema['additionalProperties'], $file, array_slice($place, 1), $value, '');
+            $document['bag'] = $this->smallest((new Said($schema['additionalProperties']))->fields(), $file, array_slice($place, 1), $value, '');
         }
 
         return $document;
@@ -166,7 +166,7 @@ final class PublishedLimits
         $found = [];
         foreach (isset($schema['properties']) ? [] : [...(array) ($schema['oneOf'] ?? []), ...(array) ($schema['anyOf'] ?? [])] as $alternative) {
             if (is_array($alternative) && ($alternative['type'] ?? '') !== 'null' && array_keys($alternative) !== ['required']) {
-                $found[] = $alternative;
+                $found[] = (new Said($alternative))->fields();
             }
         }
 

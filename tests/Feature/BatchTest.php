@@ -11,6 +11,7 @@ use App\Models\LogEntry;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Database\QueryException;
+use StoneMill\Tests\Said;
 use Tests\TestCase;
 
 final class BatchTest extends TestCase
@@ -24,10 +25,10 @@ final class BatchTest extends TestCase
     {
         $this->cook();
         $batch = $this->startBatch();
-        self::assertSame(DemoKitchen::uuid('bag Masa, striped paper bag'), data_get($batch, 'request.formula.lines.0.lot'));
-        self::assertEquals(380, data_get($batch, 'request.gear.griddle.diameter_mm'));
-        self::assertEquals(190, data_get($batch, 'request.gear.press.diameter_mm'));
-        self::assertSame('choose', data_get($batch, 'state.stage'));
+        self::assertSame(DemoKitchen::uuid('bag Masa, striped paper bag'), Said::at($batch, 'request.formula.lines.0.lot')->value);
+        self::assertEquals(380, Said::at($batch, 'request.gear.griddle.diameter_mm')->value);
+        self::assertEquals(190, Said::at($batch, 'request.gear.press.diameter_mm')->value);
+        self::assertSame('choose', Said::at($batch, 'state.stage')->value);
     }
 
     public function test_starting_twice_with_one_identifier_starts_once(): void
@@ -50,9 +51,9 @@ final class BatchTest extends TestCase
         $request = $prepared->json('request');
 
         // Meanwhile somebody keeps another version and another bag: the tablet knew of neither.
-        $changed = $prepared->json('request');
-        unset($changed['lots'], $changed['gear'], $changed['learned'], $changed['formula']['lines'][0]['lot']);
-        $changed['pieces']['count'] = 20;
+        $changed = array_diff_key(Said::at($prepared->json(), 'request')->fields(), ['lots' => 0, 'gear' => 0, 'learned' => 0]);
+        data_forget($changed, 'formula.lines.0.lot');
+        data_set($changed, 'pieces.count', 20);
         $this->postJson("/api/v1/breads/$bread/revisions", ['after' => 1, 'request' => $changed, 'id' => self::uuid()])->assertCreated();
 
         $id = self::uuid();
@@ -71,7 +72,7 @@ final class BatchTest extends TestCase
     public function test_an_event_sent_twice_is_recorded_once_in_whatever_company(): void
     {
         $this->cook();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         $pour = self::event('poured', ['grams' => 300]);
         $this->postJson("/api/v1/batches/$id/events", ['events' => [$pour]])->assertOk()->assertJsonPath('state.bowl.water_grams', 300);
         $this->postJson("/api/v1/batches/$id/events", ['events' => [$pour, self::event('felt', ['grade' => 'cracking']), $pour]])
@@ -81,7 +82,7 @@ final class BatchTest extends TestCase
     public function test_of_a_bundle_with_one_bad_event_nothing_is_stored(): void
     {
         $this->cook();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         $before = LogEntry::query()->count();
         $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => 300]), self::event('turned', ['piece' => 1])]])
             ->assertUnprocessable()->assertJsonPath('errors.0.path', 'events[1].piece');
@@ -95,7 +96,7 @@ final class BatchTest extends TestCase
     public function test_an_undone_pour_is_out_of_the_bowl_and_still_in_the_log(): void
     {
         $this->cook();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         $pour = self::event('poured', ['grams' => 300]);
         $this->postJson("/api/v1/batches/$id/events", ['events' => [$pour]])->assertJsonPath('state.undoable', $pour['id']);
         $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('undone', ['event' => $pour['id']])]])
@@ -106,9 +107,8 @@ final class BatchTest extends TestCase
     {
         $this->cook();
         $batch = $this->startBatch();
-        $id = data_get($batch, 'id');
-        /** @var array<string, mixed> $request */
-        $request = $batch['request'];
+        $id = $batch['id']->text();
+        $request = $batch['request']->fields();
         $request['pieces'] = ['count' => 10, 'grams_each' => 40];
         $this->patchJson("/api/v1/batches/$id", ['version' => 1, 'request' => $request])->assertOk()->assertJsonPath('version', 2)->assertJsonPath('plan.portion.count', 10);
         $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => 200])]])->assertOk();
@@ -129,9 +129,9 @@ final class BatchTest extends TestCase
     {
         $this->cook();
         $batch = $this->startBatch();
-        $id = data_get($batch, 'id');
-        $mine = [...(array) $batch['request'], 'hands' => 2];
-        $yours = [...(array) $batch['request'], 'hands' => 3];
+        $id = $batch['id']->text();
+        $mine = [...$batch['request'], 'hands' => 2];
+        $yours = [...$batch['request'], 'hands' => 3];
         $this->patchJson("/api/v1/batches/$id", ['version' => 1, 'request' => $mine])->assertOk();
         $this->patchJson("/api/v1/batches/$id", ['version' => 1, 'request' => $yours])
             ->assertConflict()->assertJsonPath('current.request.hands', 2)->assertJsonPath('yours.hands', 3);
@@ -140,7 +140,7 @@ final class BatchTest extends TestCase
     public function test_what_was_never_made_is_not_judged_and_a_pan_bread_is_not_asked_to_fold(): void
     {
         $this->cook();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         $this->putJson("/api/v1/batches/$id/verdict", ['version' => 1, 'verdict' => self::VERDICT])->assertUnprocessable()->assertJsonPath('errors.0.path', 'verdict');
         $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => 300])]])->assertOk();
         $open = array_diff_key(self::VERDICT, ['pliability' => true, 'puff' => true]);
@@ -159,20 +159,20 @@ final class BatchTest extends TestCase
     public function test_a_verdict_ends_the_batch_and_is_found_again(): void
     {
         $this->cook();
-        $id = data_get($this->pouredBatch(), 'id');
+        $id = $this->pouredBatch()['id']->text();
         $this->putJson("/api/v1/batches/$id/verdict", ['version' => 1, 'verdict' => [...self::VERDICT, 'pieces_good' => 15]])
             ->assertUnprocessable()->assertJsonPath('errors.0.path', 'verdict.pieces_good');
         $this->putJson("/api/v1/batches/$id/verdict", ['version' => 1, 'verdict' => self::VERDICT])->assertOk();
         $found = collect((array) $this->getJson('/api/v1/batches')->json('batches'))->firstWhere('id', $id);
-        self::assertSame('wraps', data_get($found, 'verdict.pliability'));
-        self::assertNotNull(data_get($found, 'finished_at'));
+        self::assertSame('wraps', Said::at($found, 'verdict.pliability')->value);
+        self::assertNotNull(Said::at($found, 'finished_at')->value);
     }
 
     public function test_one_kitchen_never_sees_another_s_batches(): void
     {
         $this->cook();
         $batch = $this->startBatch();
-        $id = data_get($batch, 'id');
+        $id = $batch['id']->text();
         $this->otherCook();
         $this->getJson("/api/v1/batches/$id")->assertNotFound();
         $this->patchJson("/api/v1/batches/$id", ['version' => 1, 'request' => $batch['request']])->assertNotFound();
@@ -213,10 +213,9 @@ final class BatchTest extends TestCase
     {
         $this->cook();
         $kitchen = $this->getJson('/api/v1/kitchen')->json();
-        self::assertSame([4, 6], [count((array) data_get($kitchen, 'breads')), count((array) data_get($kitchen, 'lots'))]);
-        self::assertSame(['griddle' => 2, 'press' => 1, 'scale' => 1, 'pan' => 1], array_count_values((array) data_get($kitchen, 'gear.*.kind')));
-        $open = collect((array) $this->getJson('/api/v1/batches')->json('batches'))->whereNull('finished_at')->values();
-        self::assertCount(1, $open);
-        self::assertSame('mix', data_get($open, '0.stage'));
+        self::assertSame([4, 6], [count(Said::at($kitchen, 'breads')->all()), count(Said::at($kitchen, 'lots')->all())]);
+        self::assertSame(['griddle' => 2, 'press' => 1, 'scale' => 1, 'pan' => 1], array_count_values(Said::at($kitchen, 'gear')->texts('kind')));
+        $open = array_filter([...self::document($this->getJson('/api/v1/batches'))['batches']], static fn (Said $batch): bool => $batch['finished_at']->value === null);
+        self::assertSame(['mix'], array_map(static fn (Said $batch): string => $batch['stage']->text(), array_values($open)));
     }
 }

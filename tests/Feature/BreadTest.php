@@ -25,15 +25,14 @@ final class BreadTest extends TestCase
         Contract::assertHolds('openapi.json#/components/schemas/BreadVersions', (string) $response->getContent());
         $this->postJson('/api/v1/breads', $new)->assertOk();
         self::assertSame(1, BreadRevision::query()->whereRelation('formula', 'uuid', $id)->count());
-        self::assertSame('Cassava for lunch', array_column((array) $this->getJson('/api/v1/kitchen')->json('breads'), null, 'id')[$id]['name']);
+        self::assertSame('Cassava for lunch', self::document($this->getJson('/api/v1/kitchen'))['breads']->one('id', $id)['name']->value);
         $this->postJson('/api/v1/batches', ['id' => self::uuid(), 'bread' => $id, 'at' => '2026-03-02T09:00:00Z'])->assertCreated();
     }
 
     public function test_every_style_can_become_a_bread_and_a_batch(): void
     {
         $this->cook();
-        /** @var list<array{id: string, lines: list<array<string, mixed>>}> $styles */
-        $styles = $this->getJson('/api/v1/kitchen')->json('styles');
+        $styles = self::document($this->getJson('/api/v1/kitchen'))['styles'];
         self::assertGreaterThanOrEqual(18, count($styles));
         foreach ($styles as $style) {
             $id = self::uuid();
@@ -47,12 +46,12 @@ final class BreadTest extends TestCase
     {
         $this->cook();
         $id = DemoKitchen::uuid('bread pressed-masa');
-        $before = $this->getJson("/api/v1/breads/$id")->assertOk()->json('revisions.0');
+        $before = self::document($this->getJson("/api/v1/breads/$id")->assertOk())['revisions'][0];
         $drier = [...$before['request'], 'water' => ['hydration_percent' => 118]];
         $this->postJson("/api/v1/breads/$id/revisions", ['after' => $before['number'], 'request' => $drier])->assertCreated();
-        $after = $this->getJson("/api/v1/breads/$id")->json('revisions');
-        self::assertSame($before['number'] + 1, $after[0]['number']);
-        self::assertEquals($before, $after[1]);
+        $after = self::document($this->getJson("/api/v1/breads/$id"))['revisions'];
+        self::assertSame($before['number']->whole() + 1, $after[0]['number']->value);
+        self::assertEquals($before->value, $after[1]->value);
     }
 
     public function test_a_version_made_from_an_older_one_is_not_slipped_in(): void

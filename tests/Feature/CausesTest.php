@@ -8,6 +8,7 @@ use App\Models\Batch;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use StoneMill\Tests\Said;
 use Tests\TestCase;
 
 /** What went wrong in a batch of the house: asked, written down, acted on, followed. */
@@ -19,8 +20,8 @@ final class CausesTest extends TestCase
         $batch = Batch::query()->whereNull('finished_at')->firstOrFail();
         $asked = $this->postJson("/api/v1/batches/$batch->uuid/causes", ['stage' => 'mix'])->assertOk();
         self::assertNull($asked->json('diagnosis'));
-        self::assertContains('cracks', array_column((array) $asked->json('symptoms'), 'symptom'));
-        self::assertNotContains('too_thick', array_column((array) $asked->json('symptoms'), 'symptom'), 'a dough does not run');
+        self::assertContains('cracks', array_column(Said::at($asked->json(), 'symptoms')->all(), 'symptom'));
+        self::assertNotContains('too_thick', array_column(Said::at($asked->json(), 'symptoms')->all(), 'symptom'), 'a dough does not run');
 
         $told = $this->postJson("/api/v1/batches/$batch->uuid/causes", ['stage' => 'mix', 'symptoms' => ['cracks']])->assertOk();
         self::assertSame('too-dry', $told->json('diagnosis.causes.0.cause'));
@@ -48,9 +49,9 @@ final class CausesTest extends TestCase
         $this->cook();
         $waited = Batch::query()->where('words', 'like', '%Waited too long%')->firstOrFail();
         $told = $this->postJson("/api/v1/batches/$waited->uuid/causes", [])->assertOk();
-        self::assertContains('cracks', (array) $told->json('diagnosis.told'));
+        self::assertContains('cracks', Said::at($told->json(), 'diagnosis.told')->all());
         self::assertSame('edges-dried', $told->json('diagnosis.causes.0.cause'));
-        self::assertMatchesRegularExpression('/was laid 1\d min after the first/', (string) $told->json('diagnosis.causes.0.evidence.0.text'));
+        self::assertMatchesRegularExpression('/was laid 1\d min after the first/', Said::at($told->json(), 'diagnosis.causes.0.evidence.0.text')->text());
     }
 
     public function test_a_remedy_that_helped_stands_with_the_cause_when_the_same_is_seen_again(): void
@@ -58,10 +59,9 @@ final class CausesTest extends TestCase
         $this->cook();
         // In the demo kitchen a rice round stuck, was left on its first side longer the next time, and let go.
         $batch = $this->startBatch('rice-round');
-        self::assertIsString($batch['id']);
         $told = $this->postJson("/api/v1/batches/{$batch['id']}/causes", ['symptoms' => ['sticks_to_griddle'], 'stage' => 'griddle'])->assertOk();
-        $early = array_values(array_filter((array) $told->json('diagnosis.causes'), static fn (mixed $one): bool => data_get($one, 'cause') === 'turned-early'));
-        self::assertSame([true], data_get($early, '0.tried'));
+        $early = array_values(array_filter(Said::at($told->json(), 'diagnosis.causes')->all(), static fn (mixed $one): bool => Said::at($one, 'cause')->value === 'turned-early'));
+        self::assertSame([true], Said::at($early, '0.tried')->value);
         DB::table('batches')->update(['tally' => null]);
         self::assertSame($told->json('diagnosis.causes.0'), $this->postJson("/api/v1/batches/{$batch['id']}/causes", ['symptoms' => ['sticks_to_griddle'], 'stage' => 'griddle'])->assertOk()->json('diagnosis.causes.0'), 'told from the logs alone');
     }
@@ -70,7 +70,7 @@ final class CausesTest extends TestCase
     {
         $this->cook();
         $all = (array) $this->getJson('/api/v1/batches?done=yes&recurring=yes')->assertOk()->json('recurring');
-        self::assertSame([2], array_column(array_filter($all, static fn (mixed $one): bool => data_get($one, 'symptom') === 'cracks'), 'batches'), 'two batches cracked');
+        self::assertSame([2], array_column(array_filter($all, static fn (mixed $one): bool => Said::at($one, 'symptom')->value === 'cracks'), 'batches'), 'two batches cracked');
         $rice = DemoKitchen::uuid('bread rice-round');
         $ofRice = (array) $this->getJson("/api/v1/batches?bread=$rice&recurring=yes")->json('recurring');
         self::assertSame([['symptom' => 'sticks_to_griddle', 'name' => 'Sticks to the griddle', 'cause' => 'turned-early', 'cause_name' => 'Turned before it had set', 'batches' => 1]], $ofRice);
@@ -79,7 +79,7 @@ final class CausesTest extends TestCase
     public function test_a_riddle_is_told_once_it_is_answered_and_the_first_answer_counts_for_its_cook(): void
     {
         $this->cook();
-        $right = (string) $this->postJson('/api/v1/riddle', ['seed' => 5, 'answer' => 'x'])->assertOk()->json('outcome.cause');
+        $right = self::document($this->postJson('/api/v1/riddle', ['seed' => 5, 'answer' => 'x'])->assertOk())['outcome']['cause']->text();
         $this->postJson('/api/v1/riddles', ['seed' => 5, 'looked' => ['feel', 'bowl'], 'answer' => $right])->assertOk()
             ->assertJsonPath('riddle.outcome.right', true)->assertJsonPath('tally', ['answered' => 1, 'right' => 1, 'mean_looks' => 2]);
         $this->postJson('/api/v1/riddles', ['seed' => 5, 'answer' => 'no-salt'])->assertOk()->assertJsonPath('tally.answered', 1);

@@ -20,7 +20,7 @@ final class CompiledFactsTest extends TestCase
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'facts');
         self::assertSame(0, Artisan::call('mill:facts', ['file' => $file]));
-        $compiled = Reference::from(require $file);
+        $compiled = Reference::compiled($file);
         unlink($file);
         foreach ($compiled->styles->ids() as $style) {
             $plan = (new Planner($compiled, new ModelTurnPlanner))->plan(PlanRequest::read(['style' => $style], $compiled));

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 use Tests\Contract;
 use Tests\TestCase;
 
@@ -28,8 +29,8 @@ final class ContractTest extends TestCase
             }
         }
         $described = [];
-        foreach ((array) Contract::openapi()['paths'] as $path => $operations) {
-            foreach (array_keys((array) $operations) as $method) {
+        foreach (Contract::openapi()['paths'] as $path => $operations) {
+            foreach (array_keys($operations->all()) as $method) {
                 in_array($method, ['parameters', 'servers'], true) ?: $described[] = "$method $path";
             }
         }
@@ -41,8 +42,11 @@ final class ContractTest extends TestCase
     public function test_what_is_written_in_a_readers_units_takes_all_of_them(): void
     {
         $named = 0;
-        foreach ((array) Contract::openapi()['paths'] as $path => $operations) {
-            $taken = array_map(static fn (array $one): string => basename($one['$ref'] ?? ''), $operations['get']['parameters'] ?? []);
+        foreach (Contract::openapi()['paths'] as $path => $operations) {
+            if (! isset($operations['get']['parameters'])) {
+                continue;
+            }
+            $taken = array_map(static fn (Said $one): string => isset($one['$ref']) ? basename($one['$ref']->text()) : '', [...$operations['get']['parameters']]);
             if (! in_array('Mass', $taken, true)) {
                 continue;
             }
@@ -60,12 +64,9 @@ final class ContractTest extends TestCase
         foreach (['pressed-masa', 'millet-round', 'rice-round', 'almond-wrap'] as $style) {
             Contract::assertHolds('batch-plan.schema.json', (string) $this->postJson('/api/v1/plan', ['style' => $style])->getContent());
             $batch = $this->startBatch($style);
-            $batchId = is_string($batch['id']) ? $batch['id'] : '';
-            Contract::assertComponent('Batch', (string) $this->getJson('/api/v1/batches/'.$batchId)->getContent());
+            Contract::assertComponent('Batch', (string) $this->getJson('/api/v1/batches/'.$batch['id'])->getContent());
         }
-        /** @var list<array{id: string}> $batches */
-        $batches = $this->getJson('/api/v1/batches')->json('batches');
-        foreach ($batches as $summary) {
+        foreach (self::document($this->getJson('/api/v1/batches'))['batches'] as $summary) {
             Contract::assertComponent('Batch', (string) $this->getJson('/api/v1/batches/'.$summary['id'])->getContent());
             Contract::assertComponent('BatchSummary', (string) json_encode($summary));
         }
@@ -106,7 +107,7 @@ final class ContractTest extends TestCase
         yield 'an own ingredient under a shipped name' => [[...$masa, 'own_ingredients' => [[...$own, 'id' => 'sorghum']]]];
         yield 'an own ingredient without its table' => [[...$masa, 'own_ingredients' => [array_diff_key($own, ['per_100_g' => 0])]]];
         yield 'an own ingredient with an allergen nobody knows' => [[...$masa, 'own_ingredients' => [[...$own, 'allergens' => ['moonlight']]]]];
-        yield 'a full request' => [json_decode((string) file_get_contents(dirname(__DIR__, 2).'/formats/examples/millet-round.json'), true)];
+        yield 'a full request' => [Said::json((string) file_get_contents(dirname(__DIR__, 2).'/formats/examples/millet-round.json'))->fields()];
     }
 
     /** @param array<string, mixed> $request */

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 use Tests\TestCase;
 
 /** Each bread style from choice to verdict over the real HTTP and database, by what the server itself says is next. */
@@ -29,17 +30,17 @@ final class EveryStyleTest extends TestCase
         $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => $style, 'request' => ['style' => $style, 'pieces' => ['count' => 2]]])->assertCreated();
         $batch = self::uuid();
         $started = $this->postJson('/api/v1/batches', ['id' => $batch, 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z'])->assertCreated();
-        foreach ((array) $started->json('plan.ledger') as $row) {
+        foreach (Said::at($started->json(), 'plan.ledger') as $row) {
             $this->happens($batch, 'measured', ['ingredient' => $row['ingredient'], 'grams' => $row['grams']]);
         }
         $this->happens($batch, 'poured', ['grams' => $started->json('plan.water.first_pour_grams.value')]);
         $state = $this->happens($batch, 'felt', ['grade' => 'cracking']);
-        $answer = array_column($state['feel_answers'], null, 'grade')['cracking'];
+        $answer = $state['feel_answers']->one('grade', 'cracking');
         $state = $this->happens($batch, 'corrected', ['water_grams' => $answer['water_grams']['value'], 'flour_grams' => 0, 'pieces' => 3]);
-        self::assertSame(3, $state['portion']['count'], 'the wish for more pieces is kept with the correction');
+        self::assertSame(3, $state['portion']['count']->value, 'the wish for more pieces is kept with the correction');
         $this->happens($batch, 'felt', ['grade' => 'ready']);
-        $state = $this->happens($batch, 'scale_set', ['grams' => max(60, round(3 * $state['bowl']['piece_grams'])), 'pieces' => 3]);
-        while ($state['portion']['left'] > 0) {
+        $state = $this->happens($batch, 'scale_set', ['grams' => max(60, round(3 * $state['bowl']['piece_grams']->number())), 'pieces' => 3]);
+        while ($state['portion']['left']->whole() > 0) {
             $state = $this->happens($batch, 'portioned', ['grams' => $state['portion']['next_mark_grams']]);
         }
         $events = $this->cookAll($batch, $state);
@@ -55,35 +56,34 @@ final class EveryStyleTest extends TestCase
 
     /**
      * Does whatever is next on the griddle until nothing is.
-     *
-     * @param array<string, mixed> $state
      */
-    private function cookAll(string $batch, array $state): int
+    private function cookAll(string $batch, Said $state): int
     {
         $done = 0;
         $second = 0;
-        while ($state['griddle']['steps'] !== [] && $done < 100) {
-            [$action, $piece, $place] = $state['griddle']['steps'][0];
+        while (count($state['griddle']['steps']) > 0 && $done < 100) {
+            [$action, $piece, $place] = [...$state['griddle']['steps'][0]];
             $second += 5;
             $at = sprintf('2026-03-02T10:%02d:%02d.000Z', intdiv($second, 60), $second % 60);
-            $fields = $action === 'lay' ? ['piece' => $piece, 'place' => $place] : ['piece' => $piece];
-            $state = $this->happens($batch, self::DONE[$action], $fields, $at);
+            $fields = $action->value === 'lay' ? ['piece' => $piece, 'place' => $place] : ['piece' => $piece];
+            $state = $this->happens($batch, self::DONE[$action->text()], $fields, $at);
             $done++;
         }
-        self::assertSame([3, 0], [$state['griddle']['lifted'], $state['griddle']['to_lay']]);
+        self::assertSame([3, 0], [$state['griddle']['lifted']->value, $state['griddle']['to_lay']->value]);
 
         return $done;
     }
 
     /**
+     * The state after it.
+     *
      * @param array<string, mixed> $fields
-     * @return array<string, mixed> the state after it
      */
-    private function happens(string $batch, string $kind, array $fields, string $at = '2026-03-02T09:30:00.000Z'): array
+    private function happens(string $batch, string $kind, array $fields, string $at = '2026-03-02T09:30:00.000Z'): Said
     {
         $response = $this->postJson("/api/v1/batches/$batch/events", ['events' => [self::event($kind, $fields, $at)]]);
         $response->assertOk();
 
-        return (array) $response->json('state');
+        return Said::at($response->json(), 'state');
     }
 }

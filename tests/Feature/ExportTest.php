@@ -9,6 +9,7 @@ use Database\Seeders\DemoKitchen;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
 use StoneMill\Plan\Reference;
+use StoneMill\Tests\Said;
 use Tests\TestCase;
 
 /** Tables for any spreadsheet, read back by a program that is not ours. */
@@ -19,13 +20,13 @@ final class ExportTest extends TestCase
     public function test_the_record_is_read_back_row_by_row_with_what_was_said_in_it(): void
     {
         $this->cook();
-        $judged = (int) DB::table('verdicts')->min('batch_id');
+        $judged = (new Said(DB::table('verdicts')->min('batch_id')))->whole();
         DB::table('verdicts')->where('batch_id', $judged)->update(['notes' => self::NOTES]);
         $rows = $this->read('record');
         self::assertCount(DB::table('batches')->count(), $rows);
         $row = collect($rows)->firstWhere('batch', DB::table('batches')->where('id', $judged)->value('uuid'));
         self::assertSame("'".self::NOTES, $row['notes'] ?? null, 'words that a spreadsheet would run are told as words');
-        self::assertSame((string) DB::table('verdicts')->where('batch_id', $judged)->value('pieces_good'), $row['pieces good'] ?? null);
+        self::assertSame((string) (new Said(DB::table('verdicts')->where('batch_id', $judged)->value('pieces_good')))->whole(), $row['pieces good'] ?? null);
         self::assertMatchesRegularExpression('/^\d+(\.\d+)?$/', $row['water (% of flour)'] ?? '');
     }
 
@@ -35,7 +36,7 @@ final class ExportTest extends TestCase
         $batch = $this->startBatch();
         $poured = self::event('poured', ['grams' => 300]);
         $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [$poured, self::event('undone', ['event' => $poured['id']]), self::event('corrected', ['water_grams' => 12.5, 'flour_grams' => 0])]])->assertOk();
-        $rows = array_values(array_filter($this->read('weighings'), static fn (array $row): bool => $row['batch'] === $batch['id']));
+        $rows = array_values(array_filter($this->read('weighings'), static fn (array $row): bool => $row['batch'] === $batch['id']->value));
         self::assertSame([['poured', '300', '', 'yes'], ['corrected', '', '12.5', 'no']], array_map(static fn (array $row): array => [$row['what'], $row['weight (g)'], $row['water (g)'], $row['undone']], $rows));
     }
 
@@ -62,15 +63,13 @@ final class ExportTest extends TestCase
         self::assertSame('application/ld+json', $answer->headers->get('Content-Type'));
         $script = 'import json, re, sys; r = json.load(sys.stdin); assert r["@type"] == "Recipe" and r["@context"] == "https://schema.org"; minutes = [int(re.fullmatch(r"PT(\\d+)M", r[k]).group(1)) for k in ("prepTime", "cookTime", "totalTime")]; print(json.dumps([minutes, r["recipeIngredient"], [s["name"] for s in r["recipeInstructions"]], r["nutrition"], r.get("suitableForDiet")]))';
         $read = Process::input((string) $answer->getContent())->run(['/usr/bin/python3', '-c', $script])->throw();
-        /** @var array{array{int, int, int}, list<string>, list<string>, array<string, string>, string|null} $recipe */
-        $recipe = json_decode($read->output(), true, 8, JSON_THROW_ON_ERROR);
-        [[$prepared, $cooked, $total], $ingredients, $steps, $nutrition, $diet] = $recipe;
-        self::assertEqualsWithDelta($total, $prepared + $cooked, 1);
-        self::assertMatchesRegularExpression('/^\d+ g instant nixtamalised corn flour.* cups?\)$/', $ingredients[0]);
-        self::assertMatchesRegularExpression('/^\d+ g water, \d+ °C$/', $ingredients[2]);
-        self::assertContains('Shape, lay, turn, lift', $steps);
-        self::assertMatchesRegularExpression('/^\d+ kcal$/', $nutrition['calories']);
-        self::assertSame('https://schema.org/GlutenFreeDiet', $diet, 'every dry line comes from a certified bag');
+        [$minutes, $ingredients, $steps, $nutrition, $diet] = Said::json($read->output())->listed();
+        self::assertEqualsWithDelta($minutes[2]->value, $minutes[0]->whole() + $minutes[1]->whole(), 1);
+        self::assertMatchesRegularExpression('/^\d+ g instant nixtamalised corn flour.* cups?\)$/', $ingredients[0]->text());
+        self::assertMatchesRegularExpression('/^\d+ g water, \d+ °C$/', $ingredients[2]->text());
+        self::assertContains('Shape, lay, turn, lift', $steps->all());
+        self::assertMatchesRegularExpression('/^\d+ kcal$/', $nutrition['calories']->text());
+        self::assertSame('https://schema.org/GlutenFreeDiet', $diet->value, 'every dry line comes from a certified bag');
         $wheat = self::uuid();
         $this->postJson('/api/v1/breads', ['id' => $wheat, 'name' => 'With wheat', 'request' => ['style' => 'pressed-masa', 'formula' => ['lines' => [['ingredient' => 'wheat', 'percent' => 100]]]]])->assertSuccessful();
         self::assertNull($this->get("/breads/$wheat/recipe.jsonld")->assertOk()->json('suitableForDiet'));
@@ -86,8 +85,8 @@ final class ExportTest extends TestCase
             $read = $this->postJson('/api/v1/formula', ['recipe' => (string) $answer->getContent()])->assertOk();
             self::assertSame(0, $read->json('open'), $style);
             self::assertSame($answer->json('name'), $read->json('name'));
-            self::assertSame((int) $answer->json('recipeYield.0'), $read->json('count'));
-            self::assertCount(count((array) $answer->json('recipeIngredient')), [...(array) $read->json('formula.lines'), ...(array) $read->json('formula.extras')]);
+            self::assertSame((int) Said::at($answer->json(), 'recipeYield.0')->text(), $read->json('count'));
+            self::assertCount(count(Said::at($answer->json(), 'recipeIngredient')->all()), [...Said::at($read->json(), 'formula.lines')->all(), ...Said::at($read->json(), 'formula.extras')->all()]);
         }
     }
 
@@ -112,8 +111,8 @@ final class ExportTest extends TestCase
         self::assertNotSame([], $judged);
         $said = $this->postJson('/api/v1/trial', ['csv' => $this->text('trials'), 'trial' => $judged[0]['question']])->assertOk();
         $of = array_filter($judged, static fn (array $row): bool => $row['question'] === $judged[0]['question']);
-        self::assertSame(count($of), array_sum(array_column((array) $said->json('levels'), 'count')));
-        self::assertEqualsCanonicalizing(array_values(array_unique(array_column($of, 'set to'))), array_column((array) $said->json('levels'), 'name'));
+        self::assertSame(count($of), array_sum(array_column(Said::at($said->json(), 'levels')->all(), 'count')));
+        self::assertEqualsCanonicalizing(array_values(array_unique(array_column($of, 'set to'))), array_column(Said::at($said->json(), 'levels')->all(), 'name'));
     }
 
     public function test_a_load_after_another_is_one_step_of_a_recipe(): void
@@ -121,7 +120,7 @@ final class ExportTest extends TestCase
         $this->cook();
         $bread = self::uuid();
         $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => 'Vegetable rounds', 'request' => ['style' => 'rice-vegetable-round']])->assertCreated();
-        $steps = array_column((array) $this->get("/breads/$bread/recipe.jsonld")->assertOk()->json('recipeInstructions'), 'text');
+        $steps = self::document($this->get("/breads/$bread/recipe.jsonld")->assertOk())['recipeInstructions']->texts('text');
         self::assertSame(array_values(array_unique($steps)), $steps);
     }
 
@@ -156,15 +155,13 @@ final class ExportTest extends TestCase
         return $answer->streamedContent();
     }
 
-    /** @return list<array<string, string>> as Python's own reader has them */
+    /** @return list<array<int|string, string>> as Python's own reader has them */
     private function read(string $table): array
     {
         $script = 'import csv, io, json, sys; print(json.dumps(list(csv.DictReader(io.StringIO(sys.stdin.buffer.read().decode("utf-8"), newline=""), strict=True, restkey=""))))';
         $read = Process::input($this->text($table))->run(['/usr/bin/python3', '-c', $script])->throw();
-        /** @var list<array<string, string>> $rows */
-        $rows = json_decode($read->output(), true, 8, JSON_THROW_ON_ERROR);
 
-        return $rows;
+        return array_map(static fn (Said $row): array => array_map(static fn (Said $cell): string => $cell->text(), iterator_to_array($row)), Said::json($read->output())->listed());
     }
 
     public function test_a_name_in_any_of_these_scripts_is_printed_with_its_own_letters_and_they_are_in_the_file(): void

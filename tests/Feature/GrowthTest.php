@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Batch;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Tests\Said;
 use Tests\TestCase;
 
 /** What is done every day may not grow with the record. Counted in what the database is asked and how it finds it, since a clock counts the neighbours too. */
@@ -26,7 +27,7 @@ final class GrowthTest extends TestCase
         foreach ($large as $what => $asked) {
             foreach ($asked as ['query' => $statement, 'bindings' => $bindings]) {
                 foreach (DB::select("EXPLAIN QUERY PLAN $statement", $bindings) as $step) {
-                    $how = is_string($step->detail ?? null) ? $step->detail : '';
+                    $how = (new Said((array) $step))['detail']->text();
                     self::assertDoesNotMatchRegularExpression('/^SCAN (batches|batch_events|batch_bags|verdicts|photos)\b/', $how, "$what: $statement");
                 }
             }
@@ -36,13 +37,13 @@ final class GrowthTest extends TestCase
     public function test_batches_that_were_begun_and_never_worked_on_push_no_lesson_out(): void
     {
         $this->cook();
-        $before = data_get($this->startBatch(), 'request.learned');
+        $before = Said::at($this->startBatch(), 'request.learned')->value;
         self::assertNotNull($before);
         $begun = Batch::query()->whereNull('finished_at')->latest('id')->firstOrFail();
         for ($number = 1; $number <= 130; $number++) {
-            $this->copy((array) DB::table('batches')->find($begun->id), '2026-03-02 09:20:00');
+            $this->copy((new Said((array) DB::table('batches')->find($begun->id)))->fields(), '2026-03-02 09:20:00');
         }
-        self::assertEquals($before, data_get($this->startBatch(), 'request.learned'));
+        self::assertEquals($before, Said::at($this->startBatch(), 'request.learned')->value);
     }
 
     /** @return array<string, list<array{query: string, bindings: array<mixed>}>> what the database was asked, by what was done */
@@ -59,7 +60,7 @@ final class GrowthTest extends TestCase
             return $done;
         };
         $count('the batches on Today', fn () => $this->getJson('/api/v1/batches?limit=20')->assertOk());
-        $id = data_get($count('a batch of a known bread', fn (): array => $this->startBatch()), 'id');
+        $id = (new Said($count('a batch of a known bread', fn (): string => $this->startBatch()['id']->text())))->text();
         $count('an entry of its log', fn () => $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('noted', ['text' => 'Went well.'])]])->assertOk());
         $count('the whole of it', fn () => $this->getJson("/api/v1/batches/$id")->assertOk());
         DB::table('batches')->where('uuid', $id)->delete();
@@ -72,7 +73,7 @@ final class GrowthTest extends TestCase
         $rows = DB::table('batches')->whereNotNull('finished_at')->get();
         for ($time = 1; $time <= self::TIMES; $time++) {
             foreach ($rows as $row) {
-                $this->copy((array) $row, sprintf('2020-01-%02d 10:00:00', $time));
+                $this->copy((new Said((array) $row))->fields(), sprintf('2020-01-%02d 10:00:00', $time));
             }
         }
     }
@@ -80,11 +81,12 @@ final class GrowthTest extends TestCase
     /** @param array<string, mixed> $batch with its log, bags and verdict */
     private function copy(array $batch, string $startedAt): void
     {
-        $anew = static fn (array $row, array $fields): array => array_diff_key([...$row, ...$fields], ['id' => 0]);
+        /** @return array<string, mixed> */
+        $anew = static fn (mixed $row, array $fields): array => array_diff_key((new Said([...(array) $row, ...$fields]))->fields(), ['id' => 0]);
         $id = DB::table('batches')->insertGetId($anew($batch, ['uuid' => self::uuid(), 'started_at' => $startedAt]));
         foreach (['batch_events' => [], 'batch_bags' => ['started_at' => $startedAt], 'verdicts' => []] as $table => $fields) {
             foreach (DB::table($table)->where('batch_id', $batch['id'])->get() as $part) {
-                DB::table($table)->insert($anew((array) $part, ['batch_id' => $id, ...$fields]));
+                DB::table($table)->insert($anew($part, ['batch_id' => $id, ...$fields]));
             }
         }
     }

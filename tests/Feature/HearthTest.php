@@ -9,6 +9,7 @@ use App\Models\KeptCalibration;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use StoneMill\Tests\Said;
 use Tests\Contract;
 use Tests\TestCase;
 
@@ -25,8 +26,8 @@ final class HearthTest extends TestCase
         $id = self::uuid();
         $response = $this->putJson("/api/v1/gear/$id", self::PLATE)->assertOk();
         Contract::assertHolds('openapi.json#/components/schemas/Gear', (string) $response->getContent());
-        $kept = array_column((array) $this->getJson('/api/v1/kitchen')->json('gear'), null, 'id')[$id];
-        self::assertSame(['shape' => 'round', 'diameter_mm' => 300, 'metal' => 'steel', 'thickness_mm' => 3, 'burner' => 'steady', 'id' => $id], $kept['request']);
+        $kept = self::document($this->getJson('/api/v1/kitchen'))['gear']->one('id', $id);
+        self::assertSame(['shape' => 'round', 'diameter_mm' => 300, 'metal' => 'steel', 'thickness_mm' => 3, 'burner' => 'steady', 'id' => $id], $kept['request']->value);
         $this->postJson('/api/v1/plan', ['style' => 'pressed-masa', 'gear' => ['griddle' => $kept['request']]])->assertOk();
     }
 
@@ -36,19 +37,19 @@ final class HearthTest extends TestCase
         $pan = self::uuid();
         $this->putJson("/api/v1/gear/$pan", ['version' => 0, 'kind' => 'pan', 'name' => 'Iron pans', 'diameter_mm' => 240, 'count' => 2])->assertSuccessful()->assertJsonPath('request.count', 2);
         $this->putJson('/api/v1/gear/'.self::uuid(), ['version' => 0, 'kind' => 'pan', 'name' => 'Too many', 'diameter_mm' => 240, 'count' => 9])->assertUnprocessable()->assertJsonPath('errors.0.path', 'count');
-        $start = function (array $request): array {
+        $start = function (array $request): Said {
             $bread = self::uuid();
             $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => 'Own tools', 'request' => $request])->assertSuccessful();
 
             return self::document($this->postJson('/api/v1/batches', ['id' => self::uuid(), 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z'])->assertCreated());
         };
         $poured = $start(['style' => 'chickpea-pan-bread', 'gear' => ['pan' => ['diameter_mm' => 240, 'count' => 2]]]);
-        self::assertCount(2, (array) data_get($poured, 'plan.griddle.places'));
-        $griddles = array_values(array_filter((array) $this->getJson('/api/v1/kitchen')->json('gear'), static fn (array $one): bool => $one['kind'] === 'griddle'));
-        $second = $griddles[count($griddles) - 1];
+        self::assertCount(2, Said::at($poured, 'plan.griddle.places')->all());
+        $griddles = array_filter([...self::document($this->getJson('/api/v1/kitchen'))['gear']], static fn (Said $one): bool => $one['kind']->value === 'griddle');
+        $second = $griddles[array_key_last($griddles) ?? 0];
         $own = $start(['style' => 'millet-round', 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 300, 'id' => $second['id']]]]);
-        self::assertEquals($second['request']['diameter_mm'] ?? null, data_get($own, 'request.gear.griddle.diameter_mm'), 'as the hearth knows it today');
-        self::assertSame($second['id'], data_get($own, 'request.gear.griddle.id'));
+        self::assertSame($second['request']['shape']->value, Said::at($own, 'request.gear.griddle.shape')->value, 'as the hearth knows it today');
+        self::assertSame($second['id']->value, Said::at($own, 'request.gear.griddle.id')->value);
     }
 
     public function test_a_change_moves_the_version_and_an_overtaken_one_gets_both_back(): void
@@ -76,8 +77,7 @@ final class HearthTest extends TestCase
         $preheat = $response->json('answer.preheat_seconds');
         self::assertIsNumeric($preheat);
         $batch = $this->startBatch();
-        self::assertIsArray($batch['plan']);
-        self::assertEqualsWithDelta($preheat, $batch['plan']['griddle']['preheat_seconds'], 1);
+        self::assertEqualsWithDelta($preheat, $batch['plan']['griddle']['preheat_seconds']->value, 1);
     }
 
     public function test_a_kept_calibration_cannot_be_changed_even_past_the_application(): void
@@ -107,7 +107,7 @@ final class HearthTest extends TestCase
         $this->cook();
         $before = [Gear::query()->count(), KeptCalibration::query()->count()];
         $response = $this->putJson("/api/v1/$what/".self::uuid(), $document)->assertUnprocessable();
-        self::assertContains($path, array_column((array) $response->json('errors'), 'path'));
+        self::assertContains($path, array_column(Said::at($response->json(), 'errors')->all(), 'path'));
         self::assertSame($before, [Gear::query()->count(), KeptCalibration::query()->count()]);
     }
 

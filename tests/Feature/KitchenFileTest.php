@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Plan\Reference;
+use StoneMill\Tests\Said;
 use Symfony\Component\Process\Process;
 use Tests\Contract;
 use Tests\TestCase;
@@ -117,7 +118,7 @@ final class KitchenFileTest extends TestCase
     public function test_one_batch_goes_alone_with_its_bread_and_its_log(): void
     {
         $cook = $this->cook();
-        $uuid = DB::table('batches')->whereNotNull('finished_at')->whereNull('trial_id')->orderBy('uuid')->value('uuid');
+        $uuid = new Said(DB::table('batches')->whereNotNull('finished_at')->whereNull('trial_id')->orderBy('uuid')->value('uuid'));
         $file = $this->folder.'/one.zip';
         file_put_contents($file, $this->get("/exports/batches/$uuid.zip")->assertOk()->assertDownload('stone-mill-batch.zip')->streamedContent());
         self::assertSame(1, iterator_count(KitchenFile::open($file)->rows(Part::Batches)));
@@ -179,7 +180,7 @@ final class KitchenFileTest extends TestCase
         Membership::query()->where('user_id', $cook->id)->update(['role' => 'cook']);
         $this->get('/exports/kitchen.zip')->assertForbidden();
         $this->postJson('/api/v1/imports')->assertForbidden();
-        $bread = DB::table('formulas')->value('uuid');
+        $bread = new Said(DB::table('formulas')->value('uuid'));
         $this->get("/exports/breads/$bread.zip")->assertOk();
     }
 
@@ -268,7 +269,7 @@ final class KitchenFileTest extends TestCase
         $image = imagecreatetruecolor(40, 30);
         ob_start();
         imagejpeg($image);
-        $batch = DB::table('batches')->whereNotNull('finished_at')->orderBy('uuid')->value('uuid');
+        $batch = new Said(DB::table('batches')->whereNotNull('finished_at')->orderBy('uuid')->value('uuid'));
         $this->call('PUT', "/api/v1/batches/$batch/photos/".self::uuid(), server: ['CONTENT_TYPE' => 'image/jpeg', 'HTTP_ACCEPT' => 'application/json'], content: (string) ob_get_clean())->assertSuccessful();
     }
 

@@ -9,6 +9,7 @@ use App\Models\OwnIngredient;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use StoneMill\Tests\Said;
 use Tests\Contract;
 use Tests\TestCase;
 
@@ -25,8 +26,8 @@ final class LarderTest extends TestCase
         $id = self::uuid();
         $response = $this->putJson("/api/v1/lots/$id", self::BAG)->assertOk();
         Contract::assertHolds('openapi.json#/components/schemas/Lot', (string) $response->getContent());
-        $lots = array_column((array) $this->getJson('/api/v1/kitchen')->json('lots'), null, 'id');
-        self::assertSame(['teff', 5.4, '2026-03-01', 1], [$lots[$id]['ingredient'], $lots[$id]['price_per_kg'], $lots[$id]['bought_on'], $lots[$id]['version']]);
+        $lot = self::document($this->getJson('/api/v1/kitchen'))['lots']->one('id', $id);
+        self::assertSame(['teff', 5.4, '2026-03-01', 1], [$lot['ingredient']->value, $lot['price_per_kg']->value, $lot['bought_on']->value, $lot['version']->value]);
     }
 
     public function test_a_bag_sent_twice_is_kept_once_and_a_change_moves_its_version(): void
@@ -70,7 +71,7 @@ final class LarderTest extends TestCase
         $this->cook();
         $before = Lot::query()->count();
         $response = $this->putJson('/api/v1/lots/'.self::uuid(), [...self::BAG, ...$change])->assertUnprocessable();
-        self::assertContains($path, array_column((array) $response->json('errors'), 'path'));
+        self::assertContains($path, array_column(Said::at($response->json(), 'errors')->all(), 'path'));
         self::assertSame($before, Lot::query()->count());
     }
 
@@ -80,15 +81,12 @@ final class LarderTest extends TestCase
         $id = self::uuid();
         $this->putJson("/api/v1/lots/$id", [...self::BAG, 'ingredient' => 'instant-masa-fine', 'opened_on' => '2099-01-01'])->assertOk();
         $batch = $this->startBatch();
-        self::assertIsArray($batch['request']);
-        self::assertIsArray($batch['request']['lots'][$id]);
-        self::assertSame(5.4, $batch['request']['lots'][$id]['price_per_kg']);
-        self::assertTrue($batch['request']['lots'][$id]['certified_gluten_free']);
-        self::assertSame(0, $batch['request']['lots'][$id]['water']['batches'], 'what its flour taught, until it has told of itself');
+        self::assertSame(5.4, $batch['request']['lots'][$id]['price_per_kg']->value);
+        self::assertTrue($batch['request']['lots'][$id]['certified_gluten_free']->value);
+        self::assertSame(0, $batch['request']['lots'][$id]['water']['batches']->value, 'what its flour taught, until it has told of itself');
         $this->putJson("/api/v1/lots/$id", [...self::BAG, 'version' => 1, 'ingredient' => 'instant-masa-fine', 'opened_on' => '2099-01-01', 'emptied_on' => '2099-02-01'])->assertOk();
         $after = $this->startBatch();
-        self::assertIsArray($after['request']);
-        self::assertArrayNotHasKey($id, $after['request']['lots'], 'an empty bag is not weighed from');
+        self::assertArrayNotHasKey($id, $after['request']['lots']->all(), 'an empty bag is not weighed from');
     }
 
     public function test_an_ingredient_of_the_kitchen_s_own_is_kept_once_its_table_adds_up(): void
@@ -105,7 +103,7 @@ final class LarderTest extends TestCase
         $this->cook();
         $wrong = [...self::OWN, 'per_100_g' => [...self::OWN['per_100_g'], 'carbohydrate' => 95]];
         $response = $this->putJson('/api/v1/ingredients/own-hill-sorghum', ['version' => 0, 'document' => $wrong])->assertUnprocessable();
-        self::assertContains('document.per_100_g', array_column((array) $response->json('errors'), 'path'));
+        self::assertContains('document.per_100_g', array_column(Said::at($response->json(), 'errors')->all(), 'path'));
         $this->putJson('/api/v1/ingredients/own-other', ['version' => 0, 'document' => self::OWN])->assertUnprocessable();
         self::assertSame(0, OwnIngredient::query()->count());
     }
@@ -135,9 +133,9 @@ final class LarderTest extends TestCase
         $this->getJson('/api/v1/catalogue')->assertUnauthorized();
         $this->cook();
         $text = (string) $this->getJson('/api/v1/catalogue')->assertOk()->getContent();
-        $document = json_decode($text, true, 32, JSON_THROW_ON_ERROR);
-        self::assertGreaterThanOrEqual(60, count($document['ingredients']));
-        foreach ($document['ingredients'] as $ingredient) {
+        $ingredients = Said::json($text)['ingredients'];
+        self::assertGreaterThanOrEqual(60, count($ingredients));
+        foreach ($ingredients as $ingredient) {
             Contract::assertHolds('openapi.json#/components/schemas/Ingredient', (string) json_encode($ingredient, JSON_PRESERVE_ZERO_FRACTION));
         }
         self::assertLessThan(40_000, strlen((string) gzencode($text)));
@@ -149,10 +147,10 @@ final class LarderTest extends TestCase
         $bag = self::uuid();
         $document = ['version' => 0, 'ingredient' => 'instant-masa-fine', 'label' => 'Masa, paper sack', 'certified_gluten_free' => true, 'opened_on' => '2026-03-01', 'grams' => 1000, 'best_before' => '2020-01-01'];
         $this->putJson("/api/v1/lots/$bag", $document)->assertOk()->assertJsonPath('left_grams', 1000)->assertJsonPath('is_past', true);
-        $left = fn (): mixed => collect((array) $this->getJson('/api/v1/kitchen')->json('lots'))->firstWhere('id', $bag)['left_grams'] ?? null;
+        $left = fn (): mixed => self::document($this->getJson('/api/v1/kitchen'))['lots']->one('id', $bag)['left_grams']->value;
         $batch = $this->startBatch();
-        self::assertSame($bag, data_get($batch, 'request.formula.lines.0.lot'));
-        self::assertEquals(1000, data_get($batch, "request.lots.$bag.left_grams"));
+        self::assertSame($bag, Said::at($batch, 'request.formula.lines.0.lot')->value);
+        self::assertEquals(1000, Said::at($batch, "request.lots.$bag.left_grams")->value);
         $weighed = self::event('measured', ['ingredient' => 'instant-masa-fine', 'grams' => 264]);
         $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [$weighed]])->assertOk();
         self::assertEquals(736, $left());
@@ -180,11 +178,11 @@ final class LarderTest extends TestCase
         $request = ['style' => 'pressed-masa', 'pieces' => ['count' => 10], 'formula' => ['extras' => [$dust, ['ingredient' => 'fresh-cheese', 'place' => 'filling', 'grams_each' => 12]]]];
         $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => 'Filled discs', 'request' => $request])->assertCreated();
         $batch = self::document($this->postJson('/api/v1/batches', ['id' => self::uuid(), 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z'])->assertCreated());
-        self::assertSame($bag, data_get($batch, 'request.formula.extras.0.lot'));
-        self::assertEquals([20, 120], array_column((array) data_get($batch, 'state.extras'), 'planned_grams'));
-        self::assertSame('milk', data_get($batch, 'plan.label.allergens.0.id'));
+        self::assertSame($bag, Said::at($batch, 'request.formula.extras.0.lot')->value);
+        self::assertEquals([20, 120], array_column(Said::at($batch, 'state.extras')->all(), 'planned_grams'));
+        self::assertSame('milk', Said::at($batch, 'plan.label.allergens.0.id')->value);
 
-        $left = fn (): mixed => collect((array) $this->getJson('/api/v1/kitchen')->json('lots'))->firstWhere('id', $bag)['left_grams'] ?? null;
+        $left = fn (): mixed => self::document($this->getJson('/api/v1/kitchen'))['lots']->one('id', $bag)['left_grams']->value;
         $dusted = self::event('extra_weighed', ['extra' => 'dusting', 'ingredient' => 'instant-masa-fine', 'grams' => 23]);
         $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('measured', ['ingredient' => 'instant-masa-fine', 'grams' => 250]), $dusted]])
             ->assertOk()->assertJsonPath('state.extras.0.grams', 23);
@@ -208,11 +206,11 @@ final class LarderTest extends TestCase
         $before = collect((array) $this->getJson('/api/v1/day?hands=1')->json('lacks'))->firstWhere('ingredient', 'instant-masa-fine');
         self::assertNull($before);
         $batch = $this->startBatch();
-        $short = collect((array) data_get($batch, 'plan.warnings'))->firstWhere('id', 'bag-short-instant-masa-fine');
-        self::assertEquals(200, data_get($short, 'value'));
-        $needs = (float) data_get($batch, 'plan.ledger.0.grams');
+        $short = collect(Said::at($batch, 'plan.warnings')->all())->firstWhere('id', 'bag-short-instant-masa-fine');
+        self::assertEquals(200, Said::at($short, 'value')->value);
+        $needs = Said::at($batch, 'plan.ledger.0.grams')->number();
         $lacks = collect((array) $this->getJson('/api/v1/day?hands=1')->assertOk()->json('lacks'))->firstWhere('ingredient', 'instant-masa-fine');
-        self::assertEqualsWithDelta($needs - 200, (float) data_get($lacks, 'lacks_grams'), 0.11);
+        self::assertEqualsWithDelta($needs - 200, Said::at($lacks, 'lacks_grams')->number(), 0.11);
         $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('measured', ['ingredient' => 'instant-masa-fine', 'grams' => 190])]])->assertOk();
         self::assertNull(collect((array) $this->getJson('/api/v1/day?hands=1')->json('lacks'))->firstWhere('ingredient', 'instant-masa-fine'), 'what was weighed is not to be bought');
     }

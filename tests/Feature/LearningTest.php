@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\Gear;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
+use StoneMill\Tests\Said;
 use Tests\TestCase;
 
 /** What is recorded of a bag comes back to the next batch, and the cook stays in charge of it. */
@@ -27,10 +28,10 @@ final class LearningTest extends TestCase
         $after = $this->startBatch();
         self::assertEqualsWithDelta(self::percent($before, 'catalogue_grams') + self::THIRSTY_POINTS, self::percent($after, 'grams.value'), 1.5);
         self::assertEqualsWithDelta(self::percent($before, 'catalogue_grams'), self::percent($after, 'catalogue_grams'), 0.3);
-        $held = static fn (array $batch): float => self::number($batch, 'plan.water.grams.value') - self::number($batch, 'plan.water.first_pour_grams.value');
+        $held = static fn (Said $batch): float => self::number($batch, 'plan.water.grams.value') - self::number($batch, 'plan.water.first_pour_grams.value');
         self::assertLessThan(0.5 * $held($before), $held($after), 'less has to be kept by, since the bag is known');
-        self::assertStringContainsString('from 6 batches', (string) json_encode(data_get($after, 'plan.water.grams.because')));
-        self::assertSame(6, data_get($after, 'plan.water.learned.0.batches'));
+        self::assertStringContainsString('from 6 batches', (string) json_encode(Said::at($after, 'plan.water.grams.because')->value));
+        self::assertSame(6, Said::at($after, 'plan.water.learned.0.batches')->value);
     }
 
     public function test_set_aside_the_plan_is_the_catalogue_s_to_the_gram_and_taken_up_again_it_is_back(): void
@@ -40,12 +41,12 @@ final class LearningTest extends TestCase
         $before = $this->startBatch();
         $this->felt($before, self::THIRSTY_POINTS);
         $learned = $this->startBatch();
-        self::assertNotEquals(data_get($before, 'plan.water.grams.value'), data_get($learned, 'plan.water.grams.value'));
+        self::assertNotEquals(Said::at($before, 'plan.water.grams.value')->value, Said::at($learned, 'plan.water.grams.value')->value);
         $this->setAside(true);
-        self::assertEquals(data_get($before, 'plan.water.grams'), data_get($this->startBatch(), 'plan.water.grams'));
-        self::assertEquals(data_get($before, 'plan.water.first_pour_grams'), data_get($this->startBatch(), 'plan.water.first_pour_grams'));
+        self::assertEquals(Said::at($before, 'plan.water.grams')->value, Said::at($this->startBatch(), 'plan.water.grams')->value);
+        self::assertEquals(Said::at($before, 'plan.water.first_pour_grams')->value, Said::at($this->startBatch(), 'plan.water.first_pour_grams')->value);
         $this->setAside(false);
-        self::assertEquals(data_get($learned, 'plan.water.grams'), data_get($this->startBatch(), 'plan.water.grams'));
+        self::assertEquals(Said::at($learned, 'plan.water.grams')->value, Said::at($this->startBatch(), 'plan.water.grams')->value);
     }
 
     public function test_a_batch_that_is_left_out_teaches_nothing_and_keeps_its_log(): void
@@ -56,10 +57,10 @@ final class LearningTest extends TestCase
         $this->felt($before, self::THIRSTY_POINTS);
         $id = $before['id'];
         $this->putJson("/api/v1/batches/$id/lesson", ['left_out' => true])->assertOk()->assertJsonPath('left_out', true)->assertJsonPath('event_count', 2);
-        self::assertEquals(data_get($before, 'plan.water.grams'), data_get($this->startBatch(), 'plan.water.grams'));
-        self::assertNull(data_get($this->getJson('/api/v1/kitchen')->json(), 'lots.0.water'));
+        self::assertEquals(Said::at($before, 'plan.water.grams')->value, Said::at($this->startBatch(), 'plan.water.grams')->value);
+        self::assertNull(Said::at($this->getJson('/api/v1/kitchen')->json(), 'lots.0.water')->value);
         $this->putJson("/api/v1/batches/$id/lesson", ['left_out' => false])->assertOk();
-        self::assertNotEquals(data_get($before, 'plan.water.grams'), data_get($this->startBatch(), 'plan.water.grams'));
+        self::assertNotEquals(Said::at($before, 'plan.water.grams')->value, Said::at($this->startBatch(), 'plan.water.grams')->value);
         $this->putJson("/api/v1/batches/$id/lesson", ['left_out' => 'yes'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'left_out');
     }
 
@@ -71,7 +72,7 @@ final class LearningTest extends TestCase
         $events = $this->felt($before, self::THIRSTY_POINTS);
         $id = $before['id'];
         $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('undone', ['event' => $events[1]['id']])]])->assertOk();
-        self::assertEquals(data_get($before, 'plan.water.grams'), data_get($this->startBatch(), 'plan.water.grams'));
+        self::assertEquals(Said::at($before, 'plan.water.grams')->value, Said::at($this->startBatch(), 'plan.water.grams')->value);
     }
 
     public function test_a_bag_named_wrongly_is_put_right_after_the_pour_and_the_right_one_is_learned_of(): void
@@ -81,16 +82,14 @@ final class LearningTest extends TestCase
         $batch = $this->startBatch();
         $id = $batch['id'];
         $this->felt($batch, self::THIRSTY_POINTS);
-        $request = $batch['request'];
+        $request = $batch['request']->fields();
         $other = DemoKitchen::uuid('bag Masa, end of the old bag');
         data_set($request, 'formula.lines.0.lot', $other);
         data_set($request, "lots.$other", ['certified_gluten_free' => false]);
         $this->patchJson("/api/v1/batches/$id", ['version' => $batch['version'], 'request' => $request])->assertOk()->assertJsonPath('plan.ledger.0.lot', $other);
-        $lots = data_get($this->getJson('/api/v1/kitchen')->json(), 'lots');
-        self::assertIsArray($lots);
-        $learned = array_column(array_map(static fn (mixed $lot): array => ['id' => data_get($lot, 'id'), 'batches' => data_get($lot, 'water.batches')], $lots), 'batches', 'id');
-        self::assertSame(1, $learned[$other]);
-        self::assertSame(0, $learned[self::bag()]);
+        $lots = self::document($this->getJson('/api/v1/kitchen'))['lots'];
+        self::assertSame(1, $lots->one('id', $other)['water']['batches']->value);
+        self::assertSame(0, $lots->one('id', self::bag())['water']['batches']->value);
     }
 
     public function test_the_larder_shows_the_bag_settling_batch_by_batch(): void
@@ -100,17 +99,17 @@ final class LearningTest extends TestCase
         foreach ([8.0, 10.0, 9.0] as $points) {
             $this->felt($this->startBatch(), $points);
         }
-        $lots = data_get($this->getJson('/api/v1/kitchen')->assertOk()->json(), 'lots');
+        $lots = Said::at($this->getJson('/api/v1/kitchen')->assertOk()->json(), 'lots')->value;
         self::assertIsArray($lots);
-        $water = data_get(array_values(array_filter($lots, static fn (mixed $lot): bool => data_get($lot, 'id') === self::bag()))[0], 'water');
-        self::assertSame(3, data_get($water, 'batches'));
+        $water = data_get(array_values(array_filter($lots, static fn (mixed $lot): bool => Said::at($lot, 'id')->value === self::bag()))[0], 'water');
+        self::assertSame(3, Said::at($water, 'batches')->value);
         $settling = (string) $this->getJson('/api/v1/lots/'.self::bag().'/settling')->assertOk()->getContent();
         $steps = json_decode($settling, true);
         self::assertEqualsWithDelta(8.0, self::number($steps, 'settling.0.points'), 0.6);
         $widths = array_map(static fn (int $step): float => self::number($steps, "settling.$step.known.high") - self::number($steps, "settling.$step.known.low"), [0, 1, 2]);
         self::assertGreaterThan($widths[1], $widths[0]);
         self::assertGreaterThan($widths[2], $widths[1]);
-        self::assertStringContainsString('points more than its kind', (string) json_encode(data_get($water, 'words')));
+        self::assertStringContainsString('points more than its kind', (string) json_encode(Said::at($water, 'words')->value));
     }
 
     public function test_a_griddle_calibrated_too_cool_is_planned_for_as_it_is_and_set_aside_as_usual(): void
@@ -119,16 +118,16 @@ final class LearningTest extends TestCase
         $griddle = self::uuid();
         Gear::query()->where('kind', 'griddle')->update(['archived_at' => '2026-01-01 00:00:00']);
         $this->putJson("/api/v1/gear/$griddle", ['version' => 0, 'kind' => 'griddle', 'name' => 'Cool plate', 'shape' => 'round', 'diameter_mm' => 320, 'metal' => 'cast_iron', 'burner' => 'home'])->assertOk();
-        self::assertEquals(230, data_get($this->startBatch(), 'plan.griddle.surface_celsius.value'));
+        self::assertEquals(230, Said::at($this->startBatch(), 'plan.griddle.surface_celsius.value')->value);
         $this->putJson('/api/v1/calibrations/'.self::uuid(), ['gear' => $griddle, 'setting' => 'Knob at 6', 'taken_at' => '2026-03-01T10:00:00Z', 'question' => ['believed_celsius' => 195, 'readings' => [['seconds' => 900, 'celsius' => 193]]]])->assertOk();
         $planned = $this->startBatch();
         self::assertEqualsWithDelta(193, self::number($planned, 'plan.griddle.surface_celsius.value'), 2);
-        self::assertSame('Knob at 6', data_get($planned, 'plan.griddle.tool.setting'));
-        self::assertStringContainsString('Knob at 6 comes to 193', (string) json_encode(data_get($planned, 'plan.griddle.surface_celsius.because'), JSON_UNESCAPED_UNICODE));
+        self::assertSame('Knob at 6', Said::at($planned, 'plan.griddle.tool.setting')->value);
+        self::assertStringContainsString('Knob at 6 comes to 193', (string) json_encode(Said::at($planned, 'plan.griddle.surface_celsius.because')->value, JSON_UNESCAPED_UNICODE));
         // Cooler metal takes longer.
         self::assertGreaterThan(self::number($this->planned('pressed-masa'), 'griddle.lift.at_seconds'), self::number($planned, 'plan.griddle.lift.at_seconds'));
         $this->patchJson('/api/v1/kitchen', ['aside' => ['name' => "settings:$griddle", 'set' => true]])->assertOk();
-        self::assertEquals(230, data_get($this->startBatch(), 'plan.griddle.surface_celsius.value'));
+        self::assertEquals(230, Said::at($this->startBatch(), 'plan.griddle.surface_celsius.value')->value);
         $this->patchJson('/api/v1/kitchen', ['aside' => ['name' => "settings:$griddle", 'set' => false]])->assertOk();
         self::assertEqualsWithDelta(193, self::number($this->startBatch(), 'plan.griddle.surface_celsius.value'), 2);
     }
@@ -147,8 +146,8 @@ final class LearningTest extends TestCase
         $next = $this->startBatch();
         self::assertEqualsWithDelta(1.1 * self::number($first, 'plan.shape.thickness_mm.value'), self::number($next, 'plan.shape.thickness_mm.value'), 0.04);
         self::assertGreaterThan(self::number($first, 'plan.griddle.lift.at_seconds'), self::number($next, 'plan.griddle.lift.at_seconds'));
-        self::assertStringContainsString('thicker than planned', (string) json_encode(data_get($next, 'plan.shape.thickness_mm.because')));
-        self::assertContains('learned.thickness', array_column((array) data_get($next, 'plan.learned'), 'key'));
+        self::assertStringContainsString('thicker than planned', (string) json_encode(Said::at($next, 'plan.shape.thickness_mm.because')->value));
+        self::assertContains('learned.thickness', array_column(Said::at($next, 'plan.learned')->all(), 'key'));
     }
 
     public function test_two_cooks_of_a_kitchen_have_their_own_hand(): void
@@ -171,13 +170,9 @@ final class LearningTest extends TestCase
         self::assertSame(['feel', 'feel'], array_values(array_filter(array_column((array) $this->getJson('/api/v1/kitchen')->json('learned'), 'kind'), static fn (mixed $kind): bool => $kind === 'feel')));
     }
 
-    /** @return array<string, mixed> */
-    private function planned(string $style): array
+    private function planned(string $style): Said
     {
-        /** @var array<string, mixed> $plan */
-        $plan = $this->postJson('/api/v1/plan', ['style' => $style, 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 320, 'metal' => 'cast_iron', 'burner' => 'home']]])->assertOk()->json();
-
-        return $plan;
+        return self::document($this->postJson('/api/v1/plan', ['style' => $style, 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 320, 'metal' => 'cast_iron', 'burner' => 'home']]])->assertOk());
     }
 
     public function test_the_demo_kitchen_has_learned_something(): void
@@ -195,10 +190,9 @@ final class LearningTest extends TestCase
     /**
      * So much is poured that the dough takes these points more than catalogue and practice say, and it is felt ready.
      *
-     * @param array<string, mixed> $batch
      * @return list<array<string, mixed>> the events
      */
-    private function felt(array $batch, float $points): array
+    private function felt(Said $batch, float $points): array
     {
         $events = [
             self::event('poured', ['grams' => round(self::number($batch, 'plan.water.catalogue_grams') + $points / 100 * self::flour($batch), 1)]),
@@ -212,10 +206,7 @@ final class LearningTest extends TestCase
 
     private function setAside(bool $aside): void
     {
-        $lots = data_get($this->getJson('/api/v1/kitchen')->json(), 'lots');
-        self::assertIsArray($lots);
-        /** @var array<string, mixed> $lot */
-        $lot = array_values(array_filter($lots, static fn (mixed $lot): bool => data_get($lot, 'id') === self::bag()))[0];
+        $lot = self::document($this->getJson('/api/v1/kitchen'))['lots']->one('id', self::bag())->fields();
         unset($lot['id'], $lot['water'], $lot['archived'], $lot['is_past'], $lot['left_grams']);
         $this->putJson('/api/v1/lots/'.self::bag(), [...$lot, 'set_aside' => $aside])->assertOk()->assertJsonPath('set_aside', $aside);
     }
@@ -237,9 +228,6 @@ final class LearningTest extends TestCase
 
     private static function number(mixed $document, string $path): float
     {
-        $number = data_get($document, $path);
-        self::assertIsNumeric($number, $path);
-
-        return (float) $number;
+        return Said::at($document, $path)->number();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use PHPUnit\Framework\Attributes\TestWith;
+use StoneMill\Tests\Said;
 use Tests\Contract;
 use Tests\TestCase;
 
@@ -20,26 +21,26 @@ final class LightAnswersTest extends TestCase
         $this->cook();
         $batch = $this->startBatch();
         $batch = self::document($this->patchJson("/api/v1/batches/{$batch['id']}", [
-            'version' => 1, 'id' => self::uuid(), 'request' => array_replace_recursive((array) $batch['request'], ['pieces' => ['count' => $pieces]]),
+            'version' => 1, 'id' => self::uuid(), 'request' => array_replace_recursive($batch['request']->fields(), ['pieces' => ['count' => $pieces]]),
         ])->assertOk());
-        $known = (array) $batch['state'];
-        $seen = (int) data_get($batch, 'event_count');
+        $known = $batch['state']->all();
+        $seen = Said::at($batch, 'event_count')->whole();
         $heaviest = 0;
         $start = (int) strtotime(self::START);
         $do = function (string $kind, array $fields, int $second) use ($batch, $start, &$known, &$seen, &$heaviest): void {
             $answer = $this->postJson("/api/v1/batches/{$batch['id']}/events", [
-                'events' => [[...self::event($kind, $fields), 'at' => date('Y-m-d\TH:i:s.000\Z', $start + $second)]], 'seen' => $seen,
+                'events' => [[...self::event($kind), ...$fields, 'at' => date('Y-m-d\TH:i:s.000\Z', $start + $second)]], 'seen' => $seen,
             ])->assertOk();
             Contract::assertComponent('BatchChange', (string) $answer->getContent());
             self::assertSame($seen, $answer->json('since'));
             $heaviest = max($heaviest, strlen((string) $answer->getContent()));
-            $known = [...$known, ...(array) $answer->json('state')];
-            $seen = (int) $answer->json('event_count');
+            $known = [...$known, ...Said::at($answer->json(), 'state')->all()];
+            $seen = Said::at($answer->json(), 'event_count')->whole();
         };
-        foreach ((array) data_get($batch, 'state.bowl.lines') as $line) {
-            $do('measured', ['ingredient' => data_get($line, 'ingredient'), 'grams' => data_get($line, 'planned_grams')], 0);
+        foreach (Said::at($batch, 'state.bowl.lines')->all() as $line) {
+            $do('measured', ['ingredient' => Said::at($line, 'ingredient')->value, 'grams' => Said::at($line, 'planned_grams')->value], 0);
         }
-        $do('poured', ['grams' => data_get($batch, 'plan.water.first_pour_grams.value')], 60);
+        $do('poured', ['grams' => Said::at($batch, 'plan.water.first_pour_grams.value')->value], 60);
         $do('felt', ['grade' => 'crumbly'], 120);
         $do('corrected', ['water_grams' => 20, 'flour_grams' => 0, 'pieces' => $pieces], 150);
         $do('felt', ['grade' => 'ready'], 180);
@@ -49,10 +50,10 @@ final class LightAnswersTest extends TestCase
         }
         $do('noted', ['text' => 'Went well.'], 500);
         for ($step = 0; $step < 30; $step++) {
-            [$action, $piece, $place, , $at] = data_get($known, 'griddle.steps.0');
-            $since = data_get($known, 'griddle.since');
-            $second = (int) $at + ($since === null ? 600 : (int) strtotime((string) $since) - $start);
-            $do(['lay' => 'laid', 'turn' => 'turned', 'press' => 'turned', 'lift' => 'lifted'][$action], $action === 'lay' ? ['piece' => $piece, 'place' => $place] : ['piece' => $piece], $second);
+            [$action, $piece, $place, , $at] = [...Said::at($known, 'griddle.steps.0')];
+            $since = Said::at($known, 'griddle.since');
+            $second = (int) $at->number() + ($since->value === null ? 600 : (int) strtotime($since->text()) - $start);
+            $do(['lay' => 'laid', 'turn' => 'turned', 'press' => 'turned', 'lift' => 'lifted'][$action->text()], $action->value === 'lay' ? ['piece' => $piece, 'place' => $place] : ['piece' => $piece], $second);
         }
         self::assertEquals((array) $this->getJson("/api/v1/batches/{$batch['id']}")->json('state'), $known);
         self::assertLessThanOrEqual($bytes, $heaviest);
@@ -61,18 +62,18 @@ final class LightAnswersTest extends TestCase
     public function test_who_knows_less_of_the_log_or_sends_again_is_told_the_whole(): void
     {
         $this->cook();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         $send = fn (array $event, ?int $seen) => $this->postJson("/api/v1/batches/$id/events", ['events' => [$event], ...($seen === null ? [] : ['seen' => $seen])])->assertOk();
         $note = self::event('noted', ['text' => 'From the other tablet.']);
         $send($note, null)->assertJsonPath('since', null)->assertJsonPath('state.stage', 'choose');
         $again = $send($note, 1);
         $again->assertJsonPath('since', null);
-        self::assertArrayHasKey('bowl', (array) $again->json('state'), 'its answer was lost: nothing of it is known');
+        self::assertArrayHasKey('bowl', Said::at($again->json(), 'state')->all(), 'its answer was lost: nothing of it is known');
         $behind = $send(self::event('noted', ['text' => 'Mine.']), 0);
         $behind->assertJsonPath('since', null);
-        self::assertCount(2, (array) $behind->json('state.notes'));
+        self::assertCount(2, Said::at($behind->json(), 'state.notes')->all());
         $known = $send(self::event('noted', ['text' => 'And one more.']), 2);
-        self::assertSame(['notes', 'undoable', 'undoable_event'], self::sorted(array_keys((array) $known->json('state'))));
+        self::assertSame(['notes', 'undoable', 'undoable_event'], self::sorted(array_keys(Said::at($known->json(), 'state')->fields())));
         $this->postJson("/api/v1/batches/$id/events", ['events' => [$note], 'seen' => -1])->assertUnprocessable()->assertJsonPath('errors.0.path', 'seen');
     }
 

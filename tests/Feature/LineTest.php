@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Batch;
 use StoneMill\Plan\Reference;
+use StoneMill\Tests\Said;
 use Tests\Contract;
 use Tests\ReadsCalendars;
 use Tests\TestCase;
@@ -19,12 +20,12 @@ final class LineTest extends TestCase
     {
         $this->cook();
         $batch = $this->startBatch();
-        $id = data_get($batch, 'id');
-        $seen = sprintf('%d-%d', data_get($batch, 'version'), data_get($batch, 'event_count'));
+        $id = $batch['id']->text();
+        $seen = sprintf('%d-%d', $batch['version']->whole(), $batch['event_count']->whole());
         $this->getJson("/api/v1/batches/$id/news?seen=$seen")->assertNoContent();
         $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('laid', ['piece' => 1, 'place' => 1])]])->assertOk();
         $news = $this->getJson("/api/v1/batches/$id/news?seen=$seen")->assertOk()->assertJsonPath('event_count', 1);
-        $this->getJson(sprintf('/api/v1/batches/%s/news?seen=%d-1', $id, $news->json('version')))->assertNoContent();
+        $this->getJson(sprintf('/api/v1/batches/%s/news?seen=%d-1', $id, self::document($news)['version']->whole()))->assertNoContent();
         $this->getJson("/api/v1/batches/$id/news")->assertOk();
         $this->otherCook();
         $this->getJson("/api/v1/batches/$id/news?seen=$seen")->assertNotFound();
@@ -33,7 +34,7 @@ final class LineTest extends TestCase
     public function test_a_turn_that_two_cooks_enter_is_in_the_log_once(): void
     {
         $this->cook();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         $turned = static fn (): array => self::event('turned', ['piece' => 1, 'touch' => 1], '2026-03-02T09:10:20.000Z');
         $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('laid', ['piece' => 1, 'place' => 1]), $turned()]])->assertOk();
         $this->postJson("/api/v1/batches/$id/events", ['events' => [$turned()]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'events[0].touch');
@@ -50,9 +51,9 @@ final class LineTest extends TestCase
         }
         $day = $this->getJson('/api/v1/day?hands=1&offset_minutes=60')->assertOk();
         Contract::assertHolds('openapi.json#/components/schemas/KitchenDay', (string) $day->getContent());
-        self::assertContains('hands', array_column((array) $day->json('clashes'), 'kind'));
-        $move = (array) $day->json('clashes.0.moves.0');
-        $this->serve((array) $this->getJson("/api/v1/batches/{$move['batch']}")->json(), (string) $move['ready_at']);
+        self::assertContains('hands', array_column(Said::at($day->json(), 'clashes')->all(), 'kind'));
+        $move = Said::at($day->json(), 'clashes.0.moves.0');
+        $this->serve(self::document($this->getJson("/api/v1/batches/{$move['batch']}")), $move['ready_at']->text());
         $after = $this->getJson('/api/v1/day?hands=1&offset_minutes=60')->assertOk();
         self::assertSame([], $after->json('clashes'));
         $this->getJson('/api/v1/day?hands=9')->assertUnprocessable()->assertJsonPath('errors.0.path', 'hands');
@@ -64,12 +65,12 @@ final class LineTest extends TestCase
         $this->cook();
         $batch = $this->startBatch();
         $this->serve($batch, '2026-03-02T12:30:00+01:00');
-        $response = $this->get('/batches/'.data_get($batch, 'id').'/timeline.ics')->assertOk();
+        $response = $this->get('/batches/'.$batch['id'].'/timeline.ics')->assertOk();
         self::assertSame('text/calendar; charset=utf-8', $response->headers->get('Content-Type'));
         $file = (string) $response->getContent();
-        self::assertSame($file, (string) $this->get('/batches/'.data_get($batch, 'id').'/timeline.ics')->getContent(), 'the same plan gives the same bytes');
+        self::assertSame($file, (string) $this->get('/batches/'.$batch['id'].'/timeline.ics')->getContent(), 'the same plan gives the same bytes');
         self::assertStringNotContainsString("DESCRIPTION:Keep\r\n", $file);
-        self::assertStringContainsString("DESCRIPTION:Keep\r\n", (string) $this->get('/batches/'.data_get($batch, 'id').'/timeline.ics?keep=yes')->getContent());
+        self::assertStringContainsString("DESCRIPTION:Keep\r\n", (string) $this->get('/batches/'.$batch['id'].'/timeline.ics?keep=yes')->getContent());
         $events = self::readByAnotherProgram($file);
         self::assertGreaterThan(6, count($events));
         self::assertSame(count($events), count(array_unique(array_column($events, 'uid'))));
@@ -84,7 +85,7 @@ final class LineTest extends TestCase
     public function test_the_run_sheet_is_one_page_and_its_text_has_the_clock_of_whoever_asks(): void
     {
         $this->cook();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         foreach (['a4', 'letter'] as $paper) {
             $pdf = (string) $this->get("/batches/$id/run-sheet.pdf?paper=$paper")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
             self::assertSame(1, preg_match_all('~/Type\s*/Page\b~', $pdf));
@@ -129,21 +130,20 @@ final class LineTest extends TestCase
     {
         $this->cook();
         Batch::query()->delete();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         $events = [self::event('scale_set', ['grams' => 560, 'pieces' => 14], '2026-03-02T09:10:00.000Z')];
         for ($piece = 1; $piece <= 10; $piece++) {
             $events[] = self::event('portioned', ['grams' => 560 - 40 * $piece], sprintf('2026-03-02T09:%02d:%02d.000Z', 10 + intdiv(15 * $piece, 60), 15 * $piece % 60));
         }
         $this->postJson("/api/v1/batches/$id/events", ['events' => $events])->assertOk();
         $next = $this->startBatch();
-        self::assertEquals(15, data_get($next, 'request.learned.portion.value'));
-        self::assertEquals(15, data_get($next, 'plan.line.pace.portion'));
+        self::assertEquals(15, Said::at($next, 'request.learned.portion.value')->value);
+        self::assertEquals(15, Said::at($next, 'plan.line.pace.portion')->value);
     }
 
-    /** @param array<mixed> $batch */
-    private function serve(array $batch, string $at): void
+    private function serve(Said $batch, string $at): void
     {
-        $this->patchJson('/api/v1/batches/'.data_get($batch, 'id'), ['version' => data_get($batch, 'version'), 'request' => [...(array) data_get($batch, 'request'), 'serve_at' => $at]])->assertOk();
+        $this->patchJson('/api/v1/batches/'.$batch['id'], ['version' => $batch['version'], 'request' => [...$batch['request'], 'serve_at' => $at]])->assertOk();
     }
 
     private function finishDemoBatches(): void

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
+use StoneMill\Tests\Said;
 use Symfony\Component\Console\Output\BufferedOutput;
 use Tests\Contract;
 
@@ -77,7 +78,8 @@ final class OldKitchenTest extends TestCase
         $rows = (new PDO('sqlite:'.$file))->query('SELECT uuid, plan FROM batches') ?: [];
         $plans = [];
         foreach ($rows as $row) {
-            $plans[(string) $row['uuid']] = json_decode((string) $row['plan'], true);
+            $row = new Said($row);
+            $plans[$row['uuid']->text()] = Said::json($row['plan']->text())->value;
         }
 
         return $plans;

@@ -10,6 +10,7 @@ use App\Models\Role;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use StoneMill\Tests\Said;
 use Tests\TestCase;
 
 /** Batches that were made before the house was there come into the record out of a cook's own sheet, once, and can be taken out again. */
@@ -20,13 +21,13 @@ final class PastTest extends TestCase
     public function test_it_stands_in_the_record_as_it_was_told_and_no_more(): void
     {
         $this->cook();
-        $id = $this->keep()->assertCreated()->assertJsonPath('is_new', true)->json('id');
+        $id = self::document($this->keep()->assertCreated()->assertJsonPath('is_new', true))['id']->text();
         $batch = $this->getJson("/api/v1/batches/$id")->assertOk();
         self::assertSame(['2026-01-07T12:00:00.000Z', '2026-01-07T12:00:00.000Z', true, true], [$batch->json('started_at'), $batch->json('finished_at'), $batch->json('is_good'), $batch->json('from_sheet')]);
         self::assertSame([true, 8, null, null, 'Soft for two days'], array_map(static fn (string $field): mixed => $batch->json("verdict.$field"), ['again', 'score', 'cracks', 'pieces_lost', 'notes']));
         // 435 g on 300 g.
         self::assertEqualsWithDelta(145, $batch->json('state.bowl.hydration_percent'), 0.1);
-        self::assertSame(['poured', 'felt'], array_column((array) $batch->json('events'), 'kind'));
+        self::assertSame(['poured', 'felt'], array_column(Said::at($batch->json(), 'events')->all(), 'kind'));
         $found = (array) $this->getJson('/api/v1/batches?verdict=good&words=two+days&done=yes')->json('batches');
         self::assertSame([$id], array_column($found, 'id'));
     }
@@ -35,7 +36,7 @@ final class PastTest extends TestCase
     {
         $this->cook();
         $before = Batch::query()->count();
-        $id = $this->keep()->assertCreated()->json('id');
+        $id = self::document($this->keep()->assertCreated())['id']->text();
         $this->keep(['water_grams' => 500])->assertOk()->assertJsonPath('id', $id)->assertJsonPath('is_new', false);
         self::assertSame($before + 1, Batch::query()->count());
         $this->putJson("/api/v1/batches/$id/discarded", ['discarded' => true])->assertOk();
@@ -48,7 +49,7 @@ final class PastTest extends TestCase
     {
         $this->cook();
         DB::table('batches')->update(['lesson' => null]);
-        $water = fn (): float => (float) data_get($this->startBatch(), 'plan.water.grams.value') / (float) data_get($this->startBatch(), 'plan.ledger.0.grams');
+        $water = fn (): float => Said::at($this->startBatch(), 'plan.water.grams.value')->number() / Said::at($this->startBatch(), 'plan.ledger.0.grams')->number();
         $before = $water();
         foreach (range(1, 5) as $row) {
             $this->keep(['key' => "A$row", 'at' => "2026-02-0{$row}T12:00:00Z"])->assertCreated();
@@ -71,11 +72,11 @@ final class PastTest extends TestCase
     public function test_whoever_only_looks_on_brings_nothing_in_and_another_kitchens_row_is_its_own(): void
     {
         $cook = $this->cook();
-        $id = $this->keep()->json('id');
+        $id = self::document($this->keep())['id']->text();
         Membership::query()->where('user_id', $cook->id)->update(['role' => Role::Guest]);
         $this->keep(['key' => 'A8'])->assertForbidden();
         $this->otherCook();
-        $bread = (string) data_get($this->getJson('/api/v1/kitchen')->json(), 'breads.0.id');
+        $bread = Said::at($this->getJson('/api/v1/kitchen')->json(), 'breads.0.id')->text();
         self::assertNotSame($id, $this->keep(['bread' => $bread])->assertCreated()->json('id'));
     }
 
@@ -85,23 +86,24 @@ final class PastTest extends TestCase
         $csv = ['made' => ['csv' => $this->get('/exports/record.csv')->streamedContent()], 'weighed' => ['csv' => $this->get('/exports/weighings.csv')->streamedContent()]];
         $here = Batch::query()->whereNotNull('finished_at')->whereNull('discarded_at')->with('verdict')->get()->keyBy('uuid');
         $this->otherCook();
-        $breads = array_map(function (string $style): array {
+        $breads = array_map(function (mixed $style): array {
             $id = self::uuid();
-            $this->postJson('/api/v1/breads', ['id' => $id, 'name' => (string) DB::table('formulas')->where('uuid', DemoKitchen::uuid("bread $style"))->value('name'), 'request' => ['style' => $style]])->assertCreated();
+            $style = (new Said($style))->text();
+            $this->postJson('/api/v1/breads', ['id' => $id, 'name' => DB::table('formulas')->where('uuid', DemoKitchen::uuid("bread $style"))->value('name'), 'request' => ['style' => $style]])->assertCreated();
 
-            return ['id' => $id, 'name' => (string) DB::table('formulas')->where('uuid', $id)->value('name')];
+            return ['id' => $id, 'name' => DB::table('formulas')->where('uuid', $id)->value('name')];
         }, DB::table('formulas')->whereIn('id', DB::table('formula_revisions')->whereIn('id', $here->pluck('formula_revision_id'))->pluck('formula_id'))->pluck('style')->unique()->values()->all());
         $read = (array) $this->postJson('/api/v1/past', [...$csv, 'breads' => $breads])->assertOk()->json('batches');
         $checked = 0;
         foreach ($read as $row) {
-            $known = $here->get((string) data_get($row, 'batch.key'));
+            $known = $here->get(Said::at($row, 'batch.key')->text());
             if ($known?->verdict === null) {
                 continue;
             }
-            $id = $this->postJson('/api/v1/batches/past', [...(array) data_get($row, 'batch'), 'bread' => data_get($row, 'bread')])->assertCreated()->json('id');
+            $id = self::document($this->postJson('/api/v1/batches/past', [...Said::at($row, 'batch')->all(), 'bread' => Said::at($row, 'bread')->value])->assertCreated())['id']->text();
             $there = Batch::query()->with('verdict')->where('uuid', $id)->firstOrFail();
             self::assertSame([$known->is_good, $known->verdict->pliability, $known->verdict->pieces_lost], [$there->is_good, $there->verdict?->pliability, $there->verdict?->pieces_lost]);
-            self::assertEqualsWithDelta((float) data_get($known->summary, 'hydration_percent'), (float) data_get($there->summary, 'hydration_percent'), 2.0);
+            self::assertEqualsWithDelta(Said::at($known->summary, 'hydration_percent')->number(), Said::at($there->summary, 'hydration_percent')->number(), 2.0);
             $checked++;
         }
         self::assertGreaterThan(3, $checked);

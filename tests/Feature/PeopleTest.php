@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Ramsey\Uuid\Uuid;
+use StoneMill\Tests\Said;
 use Tests\Contract;
 use Tests\ReadsCalendars;
 use Tests\TestCase;
@@ -45,7 +46,7 @@ final class PeopleTest extends TestCase
         $this->getJson("/api/v1/joining/$old")->assertNotFound();
         self::assertSame([], $this->getJson('/api/v1/people')->json('invitations'));
         $withdrawn = $this->invited('owner');
-        $id = Invitation::query()->latest('id')->value('uuid');
+        $id = Invitation::query()->latest('id')->firstOrFail()->uuid;
         $this->deleteJson("/api/v1/invitations/$id")->assertOk();
         $this->postJson("/api/v1/joining/$withdrawn", ['name' => 'late', 'password' => 'a long enough one'])->assertNotFound();
         self::assertSame(0, User::query()->where('name', 'late')->count());
@@ -65,7 +66,7 @@ final class PeopleTest extends TestCase
         $secret = $this->invited('cook');
         $this->deleteJson('/api/v1/session');
         $answer = $this->postJson("/api/v1/joining/$secret", ['name' => 'cook', 'password' => 'short'])->assertUnprocessable();
-        self::assertEqualsCanonicalizing(['name', 'password'], array_column((array) $answer->json('errors'), 'path'));
+        self::assertEqualsCanonicalizing(['name', 'password'], array_column(Said::at($answer->json(), 'errors')->all(), 'path'));
         self::assertStringNotContainsString('short"', (string) $answer->getContent());
         $this->getJson("/api/v1/joining/$secret")->assertOk();
     }
@@ -123,7 +124,7 @@ final class PeopleTest extends TestCase
         $breads = count((array) $this->getJson('/api/v1/kitchen')->json('breads'));
         $session = $this->postJson('/api/v1/me/kitchens', ['kitchen' => 'Market stall'])->assertCreated();
         self::assertSame(['Market stall', 'owner'], [$session->json('user.kitchen'), $session->json('user.role')]);
-        self::assertCount(2, (array) $session->json('user.kitchens'));
+        self::assertCount(2, Said::at($session->json(), 'user.kitchens')->all());
         self::assertSame([], $this->getJson('/api/v1/kitchen')->json('lots'));
         self::assertSame([], $this->getJson('/api/v1/batches')->json('batches'));
         $this->putJson('/api/v1/me/kitchen', ['kitchen' => $first])->assertOk()->assertJsonPath('user.kitchen', 'Low Wall Kitchen');
@@ -181,7 +182,7 @@ final class PeopleTest extends TestCase
         $this->putJson('/api/v1/me/profile', ['mass' => 'oz'])->assertOk();
         $people = $this->putJson('/api/v1/me/calendar')->assertOk();
         Contract::assertComponent('People', (string) $people->getContent());
-        $secret = (string) $people->json('calendar');
+        $secret = Said::at($people->json(), 'calendar')->text();
         self::assertSame($secret, $this->putJson('/api/v1/me/calendar')->json('calendar'), 'asked twice it is one');
         $this->deleteJson('/api/v1/session');
         $file = (string) $this->get("/calendars/$secret.ics")->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent();
@@ -207,7 +208,7 @@ final class PeopleTest extends TestCase
         $owner = $this->cook();
         $gone = $this->member('gone', Role::Cook);
         $this->actingAs($gone);
-        $secret = $this->putJson('/api/v1/me/calendar')->json('calendar');
+        $secret = self::document($this->putJson('/api/v1/me/calendar'))['calendar']->text();
         $this->get("/calendars/$secret.ics")->assertOk();
         $this->actingAs($owner);
         $this->deleteJson("/api/v1/people/{$gone->id}")->assertOk();
@@ -217,7 +218,7 @@ final class PeopleTest extends TestCase
     public function test_who_looks_on_sees_all_asks_what_stores_nothing_and_changes_nothing_but_their_own(): void
     {
         $owner = $this->cook();
-        $bread = $this->getJson('/api/v1/kitchen')->json('breads.0.id');
+        $bread = self::document($this->getJson('/api/v1/kitchen'))['breads'][0]['id']->text();
         $batch = $this->startBatch('pressed-masa')['id'];
         $secret = $this->invited('guest');
         $this->deleteJson('/api/v1/session');
@@ -273,7 +274,7 @@ final class PeopleTest extends TestCase
         $cook->kitchen->update(['cup' => 'us']);
         $bread = Uuid::uuid4()->toString();
         $this->postJson('/api/v1/breads', ['id' => $bread, 'name' => 'By the cup', 'request' => ['style' => 'pressed-masa', 'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'volume' => ['amount' => 2, 'unit' => 'cup', 'fill' => 'spooned']]]]]])->assertCreated();
-        $flour = fn (): mixed => $this->postJson('/api/v1/batches', ['id' => Uuid::uuid4()->toString(), 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z'])->assertCreated()->json('plan.ledger.0.grams');
+        $flour = fn (): float => Said::at($this->postJson('/api/v1/batches', ['id' => Uuid::uuid4()->toString(), 'bread' => $bread, 'at' => '2026-03-02T09:00:00Z'])->assertCreated()->json(), 'plan.ledger.0.grams')->number();
         $us = $flour();
         $this->putJson('/api/v1/me/profile', ['cup' => 'metric', 'spoon' => 'au'])->assertOk();
         $cook->refresh();
@@ -306,7 +307,7 @@ final class PeopleTest extends TestCase
         file_put_contents("$folder/private.sqlite", 'not named as a copy');
         $listed = $this->getJson('/api/v1/copies')->assertOk();
         Contract::assertComponent('Copies', (string) $listed->getContent());
-        self::assertSame([true, ['kitchen-2026-03-01-033000.sqlite']], [$listed->json('may_restore'), array_column((array) $listed->json('copies'), 'id')]);
+        self::assertSame([true, ['kitchen-2026-03-01-033000.sqlite']], [$listed->json('may_restore'), array_column(Said::at($listed->json(), 'copies')->all(), 'id')]);
         foreach (['private.sqlite', '..', 'kitchen-2026-03-02-033000.sqlite'] as $other) {
             $this->postJson("/api/v1/copies/$other/restored")->assertNotFound();
         }
@@ -324,7 +325,9 @@ final class PeopleTest extends TestCase
         $people = $this->postJson('/api/v1/invitations', ['id' => Uuid::uuid4()->toString(), 'role' => $role])->assertOk();
         Contract::assertComponent('People', (string) $people->getContent());
 
-        return (string) $people->json('invitations.'.(count((array) $people->json('invitations')) - 1).'.secret');
+        $invitations = self::document($people)['invitations'];
+
+        return $invitations[count($invitations) - 1]['secret']->text();
     }
 
     private function member(string $name, Role $role): User

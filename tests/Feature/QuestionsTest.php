@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use PHPUnit\Framework\Attributes\DataProvider;
 use StoneMill\Ask\Question;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 use Tests\Contract;
 use Tests\TestCase;
 
@@ -44,7 +45,7 @@ final class QuestionsTest extends TestCase
     public function test_the_answer_is_as_described_and_as_the_core_gives_it(string $question, string $example): void
     {
         $this->cook();
-        $document = json_decode((string) file_get_contents(base_path("formats/examples/$example.json")), true, 64, JSON_THROW_ON_ERROR);
+        $document = Said::json((string) file_get_contents(base_path("formats/examples/$example.json")))->fields();
         $text = (string) $this->postJson("/api/v1/$question", $document)->assertOk()->getContent();
         self::assertSame(json_encode(Bench::ask($question, $document)), $text);
         $this->assertDescribed($question, $text);
@@ -55,7 +56,7 @@ final class QuestionsTest extends TestCase
         $this->cook();
         $answer = $this->postJson('/api/v1/blend', ['style' => 'cassava-wrap', 'at_least' => ['cassava' => 60], 'net_carbohydrate_most' => 15])->assertOk();
         self::assertFalse($answer->json('possible'));
-        self::assertContains('net_carbohydrate_most', array_column((array) $answer->json('clash'), 'wish'));
+        self::assertContains('net_carbohydrate_most', array_column(Said::at($answer->json(), 'clash')->all(), 'wish'));
     }
 
     public function test_questions_are_for_those_who_signed_in(): void
@@ -84,8 +85,8 @@ final class QuestionsTest extends TestCase
         }
         match ($question) {
             'plan' => Contract::assertHolds('batch-plan.schema.json', $text),
-            'compare' => array_map(static fn (mixed $change) => Contract::assertHolds('openapi.json#/components/schemas/Change', (string) json_encode($change)), (array) json_decode($text, true)['changes']),
-            default => array_map(static fn (mixed $bread) => Contract::assertHolds('openapi.json#/components/schemas/ChosenBread', (string) json_encode($bread)), (array) json_decode($text, true)['breads']),
+            'compare' => array_map(static fn (Said $change) => Contract::assertHolds('openapi.json#/components/schemas/Change', (string) json_encode($change, JSON_THROW_ON_ERROR)), [...Said::json($text)['changes']]),
+            default => array_map(static fn (Said $bread) => Contract::assertHolds('openapi.json#/components/schemas/ChosenBread', (string) json_encode($bread, JSON_THROW_ON_ERROR)), [...Said::json($text)['breads']]),
         };
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\Photo;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Testing\TestResponse;
+use StoneMill\Tests\Said;
 use Tests\Contract;
 use Tests\TestCase;
 
@@ -21,14 +22,14 @@ final class RecordTest extends TestCase
         $cook = $this->cook();
         $bread = DemoKitchen::uuid('bread pressed-masa');
         $all = $this->found('');
-        self::assertCount(6, array_filter($all, static fn (array $batch): bool => data_get($batch, 'bread.id') === $bread && $batch['finished_at'] !== null));
+        self::assertCount(6, array_filter($all, static fn (array $batch): bool => Said::at($batch, 'bread.id')->value === $bread && $batch['finished_at'] !== null));
         self::assertCount(7, $this->found("bread=$bread"));
         self::assertCount(6, $this->found("bread=$bread&done=yes"));
         self::assertCount(7, $this->found('bag='.DemoKitchen::uuid('bag Masa, striped paper bag')));
         self::assertCount(count($all), $this->found('griddle='.DemoKitchen::uuid('gear Black iron plate')));
         self::assertCount(20, $this->found("cook=$cook->id"), 'the second cook made four, the first also those of two trials');
         self::assertCount(0, $this->found('cook=4711'));
-        self::assertSame(['The one to repeat.'], array_map(static fn (array $batch): mixed => data_get($batch, 'verdict.notes'), $this->found('words=repeat%20one')));
+        self::assertSame(['The one to repeat.'], array_map(static fn (array $batch): mixed => Said::at($batch, 'verdict.notes')->value, $this->found('words=repeat%20one')));
         self::assertCount(0, $this->found('words=100%25'), 'a percent sign is a percent sign');
         self::assertSame($this->found('words=repeat%20one'), $this->found('words=%20%20repeat%20one%20'), 'blanks around words are not looked for');
         self::assertSame($this->found(''), $this->found('words=&from=%20&verdict='), 'who says nothing finds all');
@@ -36,7 +37,7 @@ final class RecordTest extends TestCase
             self::assertFalse($batch['is_good']);
         }
         self::assertCount(count($all), [...$this->found('verdict=good'), ...$this->found('verdict=not_good'), ...$this->found('verdict=none')]);
-        $day = substr((string) $all[count($all) - 1]['started_at'], 0, 10);
+        $day = substr(Said::at($all, (count($all) - 1).'.started_at')->text(), 0, 10);
         self::assertCount(1, $this->found("from=$day&until=$day"));
         $this->getJson('/api/v1/batches?verdict=superb')->assertUnprocessable()->assertJsonPath('errors.0.path', 'verdict');
         $this->getJson('/api/v1/batches?bag=nonsense')->assertUnprocessable()->assertJsonPath('errors.0.path', 'bag');
@@ -52,7 +53,7 @@ final class RecordTest extends TestCase
         $after = null;
         do {
             $page = $this->getJson('/api/v1/batches?done=yes&limit=5'.($after === null ? '' : "&after=$after"))->assertOk();
-            array_push($pieces, ...array_column((array) $page->json('batches'), 'id'));
+            array_push($pieces, ...array_column(Said::at($page->json(), 'batches')->all(), 'id'));
             $after = $page->json('next');
         } while (is_string($after));
         self::assertSame($whole, $pieces);
@@ -66,7 +67,7 @@ final class RecordTest extends TestCase
         $first = $this->putJson("/api/v1/batches/$id/verdict", ['version' => 1, 'verdict' => self::VERDICT])->assertOk();
         $this->putJson("/api/v1/batches/$id/verdict", ['version' => $first->json('version'), 'verdict' => [...self::VERDICT, 'cracks' => 'much', 'notes' => 'Cracked the next day']])->assertOk()->assertJsonPath('is_good', false);
         $whole = $this->getJson("/api/v1/batches/$id")->assertOk();
-        self::assertSame(['none', 'much'], array_map(static fn (mixed $said): mixed => data_get($said, 'verdict.cracks'), (array) $whole->json('verdicts')));
+        self::assertSame(['none', 'much'], array_map(static fn (mixed $said): mixed => Said::at($said, 'verdict.cracks')->value, Said::at($whole->json(), 'verdicts')->all()));
         self::assertCount(1, $this->found('words=cracked%20next'));
         self::assertCount(0, $this->found('words=kinder'));
     }
@@ -89,19 +90,19 @@ final class RecordTest extends TestCase
     {
         $this->cook();
         $bag = DemoKitchen::uuid('bag Masa, striped paper bag');
-        self::assertSame($bag, data_get($this->startBatch(), 'plan.ledger.0.lot'));
+        self::assertSame($bag, Said::at($this->startBatch(), 'plan.ledger.0.lot')->value);
         $made = count($this->found("bag=$bag"));
         $this->putJson("/api/v1/lots/$bag/archived", ['archived' => true])->assertOk();
-        self::assertNotSame($bag, data_get($this->startBatch(), 'plan.ledger.0.lot'), 'a bag that is put away is not weighed from');
+        self::assertNotSame($bag, Said::at($this->startBatch(), 'plan.ledger.0.lot')->value, 'a bag that is put away is not weighed from');
         self::assertCount($made, $this->found("bag=$bag"));
         $this->putJson("/api/v1/lots/$bag/archived", ['archived' => false])->assertOk();
-        self::assertSame($bag, data_get($this->startBatch(), 'plan.ledger.0.lot'));
+        self::assertSame($bag, Said::at($this->startBatch(), 'plan.ledger.0.lot')->value);
         $griddle = DemoKitchen::uuid('gear Black iron plate');
         $this->putJson("/api/v1/gear/$griddle/archived", ['archived' => true])->assertOk();
-        self::assertNotSame($griddle, data_get($this->startBatch(), 'plan.griddle.tool.id'));
+        self::assertNotSame($griddle, Said::at($this->startBatch(), 'plan.griddle.tool.id')->value);
         $bread = DemoKitchen::uuid('bread rice-round');
         $kitchen = $this->putJson("/api/v1/breads/$bread/archived", ['archived' => true])->assertOk();
-        self::assertTrue(array_column((array) $kitchen->json('breads'), 'archived', 'id')[$bread]);
+        self::assertTrue(array_column(Said::at($kitchen->json(), 'breads')->all(), 'archived', 'id')[$bread]);
         $this->otherCook();
         $this->putJson("/api/v1/lots/$bag/archived", ['archived' => true])->assertNotFound();
     }
@@ -147,11 +148,7 @@ final class RecordTest extends TestCase
     /** @return list<array<string, mixed>> */
     private function found(string $address): array
     {
-        $answer = $this->getJson("/api/v1/batches?limit=200&$address")->assertOk();
-        /** @var list<array<string, mixed>> $batches */
-        $batches = $answer->json('batches');
-
-        return $batches;
+        return self::document($this->getJson("/api/v1/batches?limit=200&$address")->assertOk())['batches']->rows();
     }
 
     /** @return TestResponse<\Illuminate\Http\Response> */

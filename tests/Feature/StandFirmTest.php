@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Route;
 use PDOException;
 use PHPUnit\Framework\Attributes\DataProvider;
+use StoneMill\Tests\Said;
 use Tests\Contract;
 use Tests\TestCase;
 
@@ -34,8 +35,8 @@ final class StandFirmTest extends TestCase
         $folder = sys_get_temp_dir().'/mill-lock-'.bin2hex(random_bytes(4));
         mkdir($folder);
         touch($folder.'/kitchen.sqlite');
-        config(['database.connections.second' => [...config('database.connections.sqlite'), 'database' => $folder.'/kitchen.sqlite']]);
-        config(['database.connections.third' => [...config('database.connections.second'), 'busy_timeout' => 1]]);
+        config(['database.connections.second' => [...config()->array('database.connections.sqlite'), 'database' => $folder.'/kitchen.sqlite']]);
+        config(['database.connections.third' => [...config()->array('database.connections.second'), 'busy_timeout' => 1]]);
         DB::connection('second')->unprepared('CREATE TABLE rows (number INTEGER)');
         DB::connection('second')->beginTransaction();
         try {
@@ -61,13 +62,14 @@ final class StandFirmTest extends TestCase
         $seen = [];
         $next = null;
         do {
-            $page = $this->getJson('/api/v1/batches?limit=4'.($next === null ? '' : "&after=$next"))->assertOk()->json();
-            $seen = [...$seen, ...(array) data_get($page, 'batches')];
-            $next = data_get($page, 'next');
+            $page = self::document($this->getJson('/api/v1/batches?limit=4'.($next === null ? '' : "&after=$next"))->assertOk());
+            $seen = [...$seen, ...$page['batches']];
+            $next = $page['next']->value;
         } while (is_string($next));
         self::assertCount(Batch::query()->count(), $seen);
-        self::assertSame(array_values(array_unique(array_column($seen, 'id'))), array_column($seen, 'id'));
-        $done = array_map(static fn (mixed $batch): bool => data_get($batch, 'finished_at') !== null, $seen);
+        $ids = array_map(static fn (Said $batch): string => $batch['id']->text(), $seen);
+        self::assertSame(array_values(array_unique($ids)), $ids);
+        $done = array_map(static fn (Said $batch): bool => $batch['finished_at']->value !== null, $seen);
         self::assertSame([false, false, false, false], array_slice($done, 0, 4));
         self::assertNotContains(false, array_slice($done, 4));
         $this->getJson('/api/v1/batches?after=nonsense')->assertUnprocessable()->assertJsonPath('errors.0.path', 'after');
@@ -77,7 +79,7 @@ final class StandFirmTest extends TestCase
     public function test_what_stands_beside_a_batch_is_what_its_log_says_and_can_be_worked_out_again(): void
     {
         $this->cook();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         $pour = self::event('poured', ['grams' => 300]);
         $this->postJson("/api/v1/batches/$id/events", ['events' => [$pour, self::event('felt', ['grade' => 'tacky']), self::event('entered', ['stage' => 'mix'])]])->assertOk();
         $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('undone', ['event' => $pour['id']]), self::event('noted', ['text' => 'again'])]])->assertOk()->assertJsonPath('event_count', 5);
@@ -91,11 +93,11 @@ final class StandFirmTest extends TestCase
     public function test_an_answer_to_an_entry_carries_what_changed_and_not_the_plan(): void
     {
         $this->cook();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         $answer = $this->postJson("/api/v1/batches/$id/events", ['events' => [self::event('poured', ['grams' => 300])]])->assertOk();
         Contract::assertComponent('BatchChange', (string) $answer->getContent());
         self::assertArrayNotHasKey('plan', (array) $answer->json());
-        $seen = $answer->json('version').'-'.$answer->json('event_count');
+        $seen = sprintf('%d-%d', self::document($answer)['version']->whole(), self::document($answer)['event_count']->whole());
         $this->getJson("/api/v1/batches/$id/news?seen=$seen")->assertNoContent();
         Contract::assertComponent('BatchChange', (string) $this->getJson("/api/v1/batches/$id/news?seen=1-0")->assertOk()->getContent());
         Contract::assertComponent('Batch', (string) $this->getJson("/api/v1/batches/$id/news?seen=0-0")->assertOk()->getContent());
@@ -105,8 +107,8 @@ final class StandFirmTest extends TestCase
     {
         $this->cook();
         $batch = $this->startBatch();
-        $id = data_get($batch, 'id');
-        $change = ['version' => 1, 'request' => [...(array) $batch['request'], 'hands' => 2], 'id' => self::uuid()];
+        $id = $batch['id']->text();
+        $change = ['version' => 1, 'request' => [...$batch['request']->fields(), 'hands' => 2], 'id' => self::uuid()];
         $this->patchJson("/api/v1/batches/$id", $change)->assertOk()->assertJsonPath('version', 2);
         $this->patchJson("/api/v1/batches/$id", $change)->assertOk()->assertJsonPath('version', 2);
         $this->patchJson("/api/v1/batches/$id", [...$change, 'id' => self::uuid()])->assertConflict();
@@ -120,7 +122,7 @@ final class StandFirmTest extends TestCase
     public function test_a_number_without_end_is_refused_before_it_can_be_told_back(): void
     {
         $this->cook();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         $body = '{"version": 9, "verdict": {"pliability": "wraps", "puff": "full", "shade_first": 1e999, "shade_second": 0.4, "cracks": "none", "sticking": "none", "pieces_good": 1, "pieces_second": 0, "pieces_lost": 0}}';
         $this->call('PUT', "/api/v1/batches/$id/verdict", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body)
             ->assertUnprocessable()->assertJsonPath('errors.0.path', 'verdict.shade_first');
@@ -136,7 +138,7 @@ final class StandFirmTest extends TestCase
     public function test_a_sheet_is_by_the_clock_of_whoever_takes_it_along_though_clocks_are_put_forward_meanwhile(): void
     {
         $this->cook();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         $batch = Batch::query()->where('uuid', $id)->firstOrFail();
         // A zone whose clocks jump from 2 to 3 on 8 March 2026 at 07:00 UTC; the batch begins before and ends after.
         $zone = 'EST5EDT';
@@ -158,7 +160,7 @@ final class StandFirmTest extends TestCase
         $this->postJson('/api/v1/session', ['name' => 'cook', 'password' => $long.'this'])->assertOk();
         DB::table('users')->where('id', $cook->id)->update(['password' => password_hash('of an earlier kind', PASSWORD_BCRYPT, ['cost' => 4])]);
         $this->postJson('/api/v1/session', ['name' => 'cook', 'password' => 'of an earlier kind'])->assertOk();
-        $renewed = (string) DB::table('users')->where('id', $cook->id)->value('password');
+        $renewed = (new Said(DB::table('users')->where('id', $cook->id)->value('password')))->text();
         self::assertSame('argon2id', Hash::info($renewed)['algoName']);
     }
 
@@ -189,7 +191,7 @@ final class StandFirmTest extends TestCase
         self::assertTrue($cookie->isHttpOnly());
         self::assertSame('strict', $cookie->getSameSite());
         self::assertSame(1, DB::table('sessions')->count());
-        self::assertStringNotContainsString((string) $cookie->getValue(), (string) DB::table('sessions')->value('id'));
+        self::assertStringNotContainsString((string) $cookie->getValue(), (new Said(DB::table('sessions')->value('id')))->text());
     }
 
     /** @return iterable<string, array{string, int}> */
@@ -214,7 +216,7 @@ final class StandFirmTest extends TestCase
     public function test_a_name_from_before_names_were_one_line_writes_no_lines_of_its_own(): void
     {
         $this->cook();
-        $id = data_get($this->startBatch(), 'id');
+        $id = $this->startBatch()['id']->text();
         DB::table('formulas')->update(['name' => "Rounds\r\nBEGIN:VEVENT\nSUMMARY:forged\0\e[2J"]);
         foreach (["/batches/$id/run-sheet.txt", "/batches/$id/timeline.ics"] as $address) {
             $text = (string) $this->get($address)->assertOk()->getContent();

@@ -10,6 +10,7 @@ use App\Models\BreadRevision;
 use App\Models\Trial;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
+use StoneMill\Tests\Said;
 use Tests\TestCase;
 
 /** One thing tried over a few batches: set up, made, judged, decided. */
@@ -19,14 +20,14 @@ final class TrialTest extends TestCase
     {
         $this->cook();
         $trial = $this->begin();
-        self::assertSame(['made' => 0, 'total' => 4], array_intersect_key($trial, ['made' => 0, 'total' => 0]));
-        self::assertSame(['124 %', '136 %'], array_column((array) data_get($trial, 'drags'), 'level'));
+        self::assertSame(['made' => 0, 'total' => 4], array_intersect_key($trial->all(), ['made' => 0, 'total' => 0]));
+        self::assertSame(['124 %', '136 %'], array_column(Said::at($trial, 'drags')->all(), 'level'));
         $seen = [];
         for ($turn = 0; $turn < 4; $turn++) {
             $batch = self::document($this->postJson("/api/v1/trials/{$trial['id']}/batches", ['id' => self::uuid(), 'at' => '2026-03-02T09:00:00.000Z'])->assertCreated());
-            $seen[] = data_get($batch, 'request.water.hydration_percent');
-            self::assertEqualsWithDelta(data_get($batch, 'request.water.hydration_percent'), data_get($batch, 'plan.water.hydration_percent.value'), 0.5);
-            self::assertSame(sprintf('%g %%', (float) data_get($batch, 'request.water.hydration_percent')), data_get($batch, 'trial.level'));
+            $seen[] = Said::at($batch, 'request.water.hydration_percent')->value;
+            self::assertEqualsWithDelta(Said::at($batch, 'request.water.hydration_percent')->value, Said::at($batch, 'plan.water.hydration_percent.value')->value, 0.5);
+            self::assertSame(sprintf('%g %%', Said::at($batch, 'request.water.hydration_percent')->number()), Said::at($batch, 'trial.level')->value);
         }
         sort($seen);
         self::assertEquals([124, 124, 136, 136], $seen, 'each level comes once in every round');
@@ -38,7 +39,7 @@ final class TrialTest extends TestCase
         $this->cook();
         $id = self::uuid();
         $first = $this->begin(['id' => $id]);
-        $this->postJson('/api/v1/trials', [...self::asked(), 'id' => $id])->assertOk()->assertJsonPath('id', $first['id']);
+        $this->postJson('/api/v1/trials', [...self::asked(), 'id' => $id])->assertOk()->assertJsonPath('id', $first['id']->value);
         $batch = ['id' => self::uuid(), 'at' => '2026-03-02T09:00:00.000Z'];
         $this->postJson("/api/v1/trials/$id/batches", $batch)->assertCreated();
         $this->postJson("/api/v1/trials/$id/batches", $batch)->assertOk();
@@ -58,18 +59,18 @@ final class TrialTest extends TestCase
         for ($turn = 0; $turn < 4; $turn++) {
             $id = self::uuid();
             $batch = self::document($this->postJson("/api/v1/trials/{$trial['id']}/batches", ['id' => $id, 'at' => '2026-03-02T09:00:00.000Z']));
-            $this->judge($id, (float) data_get($batch, 'request.water.hydration_percent') > 130 ? 13 : 8);
+            $this->judge($id, Said::at($batch, 'request.water.hydration_percent')->number() > 130 ? 13 : 8);
         }
         $told = $this->getJson("/api/v1/trials/{$trial['id']}")->assertOk();
         self::assertSame(1, $told->json('result.best'));
-        self::assertSame([2, 2], array_column((array) $told->json('result.levels'), 'count'));
-        self::assertStringContainsString('more of each', (string) $told->json('result.words'), 'two of each are too few');
+        self::assertSame([2, 2], array_column(Said::at($told->json(), 'result.levels')->all(), 'count'));
+        self::assertStringContainsString('more of each', Said::at($told->json(), 'result.words')->text(), 'two of each are too few');
 
         $decided = $this->putJson("/api/v1/trials/{$trial['id']}/decision", ['level' => 1])->assertOk();
         self::assertSame('136 %', $decided->json('decided.level'));
         self::assertNull($decided->json('next'));
         $newest = BreadRevision::query()->whereRelation('formula', 'uuid', DemoKitchen::uuid('bread pressed-masa'))->latest('number')->firstOrFail();
-        self::assertEquals(136, data_get($newest->document, 'water.hydration_percent'));
+        self::assertEquals(136, Said::at($newest->document, 'water.hydration_percent')->value);
         self::assertStringStartsWith('Trial: How wet?', (string) $newest->reason);
         $this->putJson("/api/v1/trials/{$trial['id']}/decision", ['level' => 0])->assertOk();
         self::assertSame($newest->number, BreadRevision::query()->where('formula_id', $newest->formula_id)->max('number'), 'decided is decided');
@@ -79,10 +80,10 @@ final class TrialTest extends TestCase
     {
         $this->cook();
         $trial = $this->begin(['blind' => true]);
-        self::assertNull(data_get($trial, 'next.level'));
+        self::assertNull(Said::at($trial, 'next.level')->value);
         $id = self::uuid();
         $batch = self::document($this->postJson("/api/v1/trials/{$trial['id']}/batches", ['id' => $id, 'at' => '2026-03-02T09:00:00.000Z']));
-        self::assertNull(data_get($batch, 'trial.level'));
+        self::assertNull(Said::at($batch, 'trial.level')->value);
         $this->judge($id, 10);
         self::assertNotNull($this->getJson("/api/v1/batches/$id")->json('trial.level'));
     }
@@ -107,15 +108,15 @@ final class TrialTest extends TestCase
     {
         $this->cook();
         $offered = $this->getJson('/api/v1/trials')->assertOk();
-        $flours = collect((array) $offered->json('factors'))->firstWhere('factor', 'flour');
-        self::assertContains(['choice' => 'teff', 'name' => 'Teff flour'], (array) data_get($flours, 'choices'));
+        $flours = collect(Said::at($offered->json(), 'factors')->all())->firstWhere('factor', 'flour');
+        self::assertContains(['choice' => 'teff', 'name' => 'Teff flour'], Said::at($flours, 'choices')->all());
         $bag = self::uuid();
         $this->putJson("/api/v1/lots/$bag", self::bag('teff'))->assertSuccessful();
         $trial = $this->begin(['factor' => 'flour', 'levels' => ['instant-masa-fine', 'teff'], 'rounds' => 1]);
-        self::assertSame(['Instant nixtamalised corn flour, fine', 'Teff flour'], array_column((array) data_get($trial, 'result.levels'), 'name'));
+        self::assertSame(['Instant nixtamalised corn flour, fine', 'Teff flour'], array_column(Said::at($trial, 'result.levels')->all(), 'name'));
         $weighed = [];
         foreach ([$this->next($trial), $this->next($trial)] as $batch) {
-            $weighed[(string) data_get($batch, 'trial.level')] = (array) data_get($batch, 'request.formula.lines.0');
+            $weighed[Said::at($batch, 'trial.level')->text()] = Said::at($batch, 'request.formula.lines.0')->all();
         }
         self::assertSame(['teff', $bag], [$weighed['Teff flour']['ingredient'] ?? '', $weighed['Teff flour']['lot'] ?? '']);
         self::assertSame('instant-masa-fine', $weighed['Instant nixtamalised corn flour, fine']['ingredient'] ?? '');
@@ -129,9 +130,9 @@ final class TrialTest extends TestCase
         $trial = $this->begin(['factor' => 'bag', 'levels' => [$old, $new], 'rounds' => 1]);
         $weighed = [];
         foreach ([$this->next($trial), $this->next($trial)] as $batch) {
-            $lot = (string) data_get($batch, 'request.formula.lines.0.lot');
-            self::assertArrayHasKey($lot, (array) data_get($batch, 'request.lots'));
-            $weighed[(string) data_get($batch, 'trial.level')] = $lot;
+            $lot = Said::at($batch, 'request.formula.lines.0.lot')->text();
+            self::assertArrayHasKey($lot, Said::at($batch, 'request.lots')->all());
+            $weighed[Said::at($batch, 'trial.level')->text()] = $lot;
         }
         ksort($weighed);
         self::assertSame(['The new sack' => $new, 'The old sack' => $old], $weighed);
@@ -158,21 +159,21 @@ final class TrialTest extends TestCase
     {
         $this->cook();
         $trial = $this->begin(['factor' => 'thickness', 'levels' => [1.6, 2.4], 'halves' => true, 'rounds' => 3, 'judged' => 'score']);
-        self::assertSame([3, true, null], [$trial['total'], $trial['halves'], data_get($trial, 'next.level')]);
+        self::assertSame([3, true, null], [$trial['total']->value, $trial['halves']->value, Said::at($trial, 'next.level')->value]);
         $firsts = [];
         for ($turn = 0; $turn < 3; $turn++) {
             $batch = $this->next($trial);
-            $halves = (array) data_get($batch, 'trial.halves');
-            $firsts[] = data_get($halves, '0.level');
-            self::assertSame(data_get($halves, '0.patch.pieces.thickness_mm'), data_get($batch, 'request.pieces.thickness_mm'), 'it begins with its first half');
-            self::assertSame(data_get($batch, 'state.portion.count'), array_sum(array_map(intval(...), (array) data_get($batch, 'state.portion.halves'))));
+            $halves = Said::at($batch, 'trial.halves')->all();
+            $firsts[] = Said::at($halves, '0.level')->text();
+            self::assertSame(Said::at($halves, '0.patch.pieces.thickness_mm')->value, Said::at($batch, 'request.pieces.thickness_mm')->value, 'it begins with its first half');
+            self::assertSame(Said::at($batch, 'state.portion.count')->value, array_sum(array_map(static fn (Said $half): int => $half->whole(), [...Said::at($batch, 'state.portion.halves')])));
             // The second half: the same dough, the other thickness.
-            $request = array_replace_recursive((array) $batch['request'], (array) data_get($halves, '1.patch'));
+            $request = array_replace_recursive($batch['request']->fields(), Said::at($halves, '1.patch')->all());
             $changed = self::document($this->patchJson("/api/v1/batches/{$batch['id']}", ['version' => 1, 'id' => self::uuid(), 'request' => $request])->assertOk());
-            self::assertSame(data_get($halves, '1.patch.pieces.thickness_mm'), data_get($changed, 'request.pieces.thickness_mm'));
+            self::assertSame(Said::at($halves, '1.patch.pieces.thickness_mm')->value, Said::at($changed, 'request.pieces.thickness_mm')->value);
             $this->postJson("/api/v1/batches/{$batch['id']}/events", ['events' => [self::event('poured', ['grams' => 300])]])->assertOk();
             $of = static function (int $place) use ($halves): array {
-                $isThin = data_get($halves, "$place.level") === '1.6 mm';
+                $isThin = Said::at($halves, "$place.level")->value === '1.6 mm';
 
                 return [
                     'pliability' => 'wraps', 'puff' => 'full', 'shade_first' => 0.2 + 0.2 * $place, 'shade_second' => 0.3, 'cracks' => $isThin ? 'some' : 'none',
@@ -181,11 +182,11 @@ final class TrialTest extends TestCase
             };
             $judged = $this->putJson("/api/v1/batches/{$batch['id']}/verdict", ['version' => $changed['version'], 'verdict' => ['halves' => [$of(0), $of(1)]]])->assertOk();
             // The worse of the cracks, the means of shades and scores, all of the pieces.
-            self::assertSame(['some', 11, 6, 0.3], [$judged->json('verdict.cracks'), $judged->json('verdict.pieces_good'), $judged->json('verdict.score'), round((float) $judged->json('verdict.shade_first'), 3)]);
-            self::assertSame([0.2, 0.4], array_column((array) $judged->json('verdict.halves'), 'shade_first'));
+            self::assertSame(['some', 11, 6, 0.3], [$judged->json('verdict.cracks'), $judged->json('verdict.pieces_good'), $judged->json('verdict.score'), round(Said::at($judged->json(), 'verdict.shade_first')->number(), 3)]);
+            self::assertSame([0.2, 0.4], array_column(Said::at($judged->json(), 'verdict.halves')->all(), 'shade_first'));
         }
         $told = $this->getJson("/api/v1/trials/{$trial['id']}")->assertOk();
-        self::assertSame([3, 3], array_column((array) $told->json('result.levels'), 'count'));
+        self::assertSame([3, 3], array_column(Said::at($told->json(), 'result.levels')->all(), 'count'));
         self::assertEqualsWithDelta(4.0, $told->json('result.difference.value'), 1e-9);
         self::assertSame(1, $told->json('result.best'));
         self::assertNull($told->json('next'));
@@ -228,11 +229,8 @@ final class TrialTest extends TestCase
         return ['version' => 0, 'ingredient' => $ingredient, 'label' => $label, 'certified_gluten_free' => true, 'bought_on' => null, 'opened_on' => '2026-02-28', 'emptied_on' => null, 'price_per_kg' => null, 'grams' => null, 'notes' => null];
     }
 
-    /**
-     * @param array<string, mixed> $trial
-     * @return array<string, mixed> its next batch
-     */
-    private function next(array $trial): array
+    /** Its next batch. */
+    private function next(Said $trial): Said
     {
         return self::document($this->postJson("/api/v1/trials/{$trial['id']}/batches", ['id' => self::uuid(), 'at' => '2026-03-02T09:00:00.000Z'])->assertCreated());
     }
@@ -261,11 +259,8 @@ final class TrialTest extends TestCase
         return ['id' => self::uuid(), 'bread' => DemoKitchen::uuid('bread pressed-masa'), 'question' => 'How wet?', 'factor' => 'hydration', 'levels' => [124, 136], 'judged' => 'good_share', 'rounds' => 2, 'seed' => 5];
     }
 
-    /**
-     * @param array<string, mixed> $with
-     * @return array<string, mixed> the trial
-     */
-    private function begin(array $with = []): array
+    /** @param array<string, mixed> $with */
+    private function begin(array $with = []): Said
     {
         return self::document($this->postJson('/api/v1/trials', [...self::asked(), ...$with])->assertCreated());
     }

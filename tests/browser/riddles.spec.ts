@@ -14,7 +14,7 @@ test('a riddle is looked into, decided, told, and the tally is kept', async ({ p
   const choices = panel.locator('.riddle-choices').getByRole('button')
   expect(await choices.count()).toBeGreaterThanOrEqual(2)
   await choices.first().click()
-  await expect(panel.getByText(/^(Right: |It was )/)).toBeVisible()
+  await expect(panel.getByRole('status')).toHaveText(/^(Right: |It was )/)
   await expect(panel.getByText(/[01] of 1 right so far, after looking 1 times on average/)).toBeVisible()
   await expectAccessible(page)
   await panel.getByRole('button', { name: 'Another one' }).click()

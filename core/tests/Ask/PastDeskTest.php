@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** The record that a cook kept until now, and the list of weighings beside it. */
 final class PastDeskTest extends TestCase
@@ -86,12 +87,12 @@ final class PastDeskTest extends TestCase
         $made = "Batch,Date,Bread,Good\nA7,2026-11-07,Corn tortillas,yes\n,2026-11-08,Millet rounds,\n";
         $weighed = "Batch,When,Bread,What,Weight,Temp\nA7,2026-11-07 09:10,,Masa harina,301,\nA7,2026-11-07 09:14,,warm water,378,45\n,2026-11-08 10:00,Millet rounds,Water,210,\n,2026-11-09 10:00,Millet rounds,Pearl millet,200,\n,2026-11-09 10:01,Millet rounds,moon dust,3,\n";
         $read = self::read($made, ['weighed' => ['csv' => $weighed]]);
-        $entries = static fn (array $batch): array => array_map(static fn (array $entry): array => [$entry['kind'], $entry['ingredient'] ?? null, $entry['grams']], self::listOf(self::at($batch, 'batch.weighed')));
+        $entries = static fn (array $batch): array => array_map(static fn (Said $entry): array => [$entry['kind']->value, isset($entry['ingredient']) ? $entry['ingredient']->value : null, $entry['grams']->value], Said::at($batch, 'batch.weighed')->listed());
         self::assertSame([['measured', 'instant-masa-fine', 301.0], ['poured', null, 378.0]], $entries($read[0]));
         self::assertSame(45.0, self::at($read[0], 'batch.weighed.1.celsius'));
         self::assertSame([['poured', null, 210.0]], $entries($read[1]));
         self::assertSame([0, self::MILLET, [['measured', 'pearl-millet', 200.0]]], [$read[2]['row'], $read[2]['bread'], $entries($read[2])]);
-        self::assertStringContainsString('moon dust', implode(' ', self::listOf($read[2]['doubts'])));
+        self::assertStringContainsString('moon dust', (string) json_encode($read[2]['doubts']));
         self::assertCount(3, $read);
     }
 
@@ -101,7 +102,7 @@ final class PastDeskTest extends TestCase
         $keys = static fn (string $csv): array => array_map(static fn (array $read): mixed => self::at($read, 'batch.key'), self::read($csv));
         [$named, $plain, $again] = $keys($csv);
         self::assertSame('A7', $named);
-        self::assertSame("$plain 2", $again);
+        self::assertSame((new Said($plain))->text().' 2', $again);
         self::assertSame([$named, $plain, $again], $keys($csv));
         self::assertNotContains($plain, $keys(str_replace('11-08', '11-09', $csv)));
     }
@@ -109,9 +110,9 @@ final class PastDeskTest extends TestCase
     public function test_a_good_bread_says_of_its_dough_only_what_the_cook_lets_it_say(): void
     {
         $csv = "Date,Bread,Water,Good,Dough\n2026-11-07,Corn tortillas,300,yes,\n2026-11-08,Corn tortillas,300,no,\n2026-11-09,Corn tortillas,300,yes,sticky\n";
-        $felt = static fn (array $more): array => array_map(static fn (array $read): mixed => self::at($read, 'batch.felt'), self::read($csv, $more));
-        self::assertSame([null, null, 'sticky'], $felt([]));
-        self::assertSame(['ready', null, 'sticky'], $felt(['good_was_ready' => true]));
+        $felt = static fn (bool $readyIfGood): array => array_map(static fn (array $read): mixed => self::at($read, 'batch.felt'), self::read($csv, $readyIfGood ? ['good_was_ready' => true] : []));
+        self::assertSame([null, null, 'sticky'], $felt(false));
+        self::assertSame(['ready', null, 'sticky'], $felt(true));
     }
 
     public function test_columns_that_the_sheet_does_not_have_and_zones_that_are_nowhere_are_named(): void
@@ -152,7 +153,7 @@ final class PastDeskTest extends TestCase
      */
     private static function read(string $csv, array $more = []): array
     {
-        return self::listOf(Bench::ask('past', ['made' => ['csv' => $csv], 'breads' => self::breads(), ...$more])['batches']);
+        return Said::at(Bench::ask('past', ['made' => ['csv' => $csv], 'breads' => self::breads(), ...$more]), 'batches')->rows();
     }
 
     /** @return list<array{id: string, name: string}> */

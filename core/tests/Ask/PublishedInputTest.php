@@ -18,6 +18,7 @@ use StoneMill\School\ActionKind;
 use StoneMill\School\Finish;
 use StoneMill\School\Stage;
 use StoneMill\Tests\FormatFiles;
+use StoneMill\Tests\Said;
 
 /** What the contract says of everything that may be sent: each number between two limits, each text and list with its longest, each choice by the core's own names. */
 final class PublishedInputTest extends TestCase
@@ -75,18 +76,18 @@ final class PublishedInputTest extends TestCase
         $within = $reference === null ? $within : [...$within, $reference];
         foreach (['oneOf', 'anyOf', 'allOf'] as $several) {
             foreach ((array) ($schema[$several] ?? []) as $one) {
-                yield from self::unlimited($files, (array) $one, $file, $place, $within);
+                yield from self::unlimited($files, (new Said($one))->fields(), $file, $place, $within);
             }
         }
         if (! self::isLimited($schema, $place)) {
             yield $place;
         }
         foreach ((array) ($schema['properties'] ?? []) as $name => $property) {
-            yield from self::unlimited($files, (array) $property, $file, "$place.$name", $within);
+            yield from self::unlimited($files, (new Said($property))->fields(), $file, "$place.$name", $within);
         }
         foreach (['items' => '[]', 'additionalProperties' => '.*'] as $part => $sign) {
             if (is_array($schema[$part] ?? null)) {
-                yield from self::unlimited($files, $schema[$part], $file, $place.$sign, $within);
+                yield from self::unlimited($files, (new Said($schema[$part]))->fields(), $file, $place.$sign, $within);
             }
         }
     }
@@ -94,7 +95,7 @@ final class PublishedInputTest extends TestCase
     /** @param array<string, mixed> $schema */
     private static function isLimited(array $schema, string $place): bool
     {
-        $types = (array) ($schema['type'] ?? []);
+        $types = array_filter((array) ($schema['type'] ?? []), is_string(...));
         $isCounted = in_array(substr((string) strrchr($place, '.'), 1), self::COUNTED, true);
         $number = array_intersect(['number', 'integer'], $types) === [] || isset($schema['enum'])
             || ((isset($schema['minimum']) || isset($schema['exclusiveMinimum'])) && ($isCounted || isset($schema['maximum']) || isset($schema['exclusiveMaximum'])));

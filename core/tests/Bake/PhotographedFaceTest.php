@@ -14,13 +14,10 @@ final class PhotographedFaceTest extends TestCase
     public function test_neither_lamp_nor_exposure_matters(): void
     {
         // Light halved is every channel, as light, halved: in the file by the power 1 / 2.2, about.
-        $dimmed = static fn (array $colour): array => array_map(static fn (float $one): float => 1.055 * (0.6 * (($one + 0.055) / 1.055) ** 2.4) ** (1 / 2.4) - 0.055, $colour);
+        $dim = static fn (float $one): float => 1.055 * (0.6 * (($one + 0.055) / 1.055) ** 2.4) ** (1 / 2.4) - 0.055;
         [$white, $bread] = [[0.93, 0.92, 0.9], [0.72, 0.55, 0.33]];
         $bright = (new PhotographedFace($white, [$bread]))->shade();
-        /** @var array{float, float, float} $dimWhite */
-        $dimWhite = $dimmed($white);
-        /** @var array{float, float, float} $dimBread */
-        $dimBread = $dimmed($bread);
+        [$dimWhite, $dimBread] = array_map(static fn (array $colour): array => [$dim($colour[0]), $dim($colour[1]), $dim($colour[2])], [$white, $bread]);
         self::assertEqualsWithDelta($bright->likely, (new PhotographedFace($dimWhite, [$dimBread]))->shade()->likely, 1e-6);
     }
 

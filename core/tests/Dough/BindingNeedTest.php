@@ -11,6 +11,7 @@ use StoneMill\School\Purpose;
 use StoneMill\School\Rest;
 use StoneMill\School\Shaping;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 final class BindingNeedTest extends TestCase
 {
@@ -36,9 +37,9 @@ final class BindingNeedTest extends TestCase
     {
         // Millet rounds dip and wrap; patted masa tops, fills and dips (5 points): to wrap (6) asks for one more.
         self::assertEqualsWithDelta(1, Bench::reference()->styles->style('patted-masa')->bindingNeed(Shaping::Palms, Purpose::Wrap)->forPurpose, 1e-9);
-        $needed = PlanDocument::of(Bench::plan('patted-masa', RequestChange::purpose(Purpose::Wrap)))->json['binding']['needed'];
-        self::assertEqualsWithDelta(35, $needed['value'], 1e-9);
-        self::assertContains('To wrap around a filling asks for', array_column($needed['because'], 'text'));
+        $needed = Said::at(PlanDocument::of(Bench::plan('patted-masa', RequestChange::purpose(Purpose::Wrap)))->json, 'binding.needed');
+        self::assertEqualsWithDelta(35, $needed['value']->value, 1e-9);
+        self::assertContains('To wrap around a filling asks for', $needed['because']->each('text'));
     }
 
     public function test_a_dough_that_holds_for_palms_but_not_for_the_cutter_is_warned_of(): void

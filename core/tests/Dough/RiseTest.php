@@ -11,6 +11,7 @@ use StoneMill\Measure\Exception\OutOfRange;
 use StoneMill\Plan\RequestChange;
 use StoneMill\School\ActionKind;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 final class RiseTest extends TestCase
 {
@@ -77,7 +78,7 @@ final class RiseTest extends TestCase
 
     public function test_scalding_water_kills_active_yeast_that_is_woken_in_it(): void
     {
-        $ids = static fn (float $celsius, string $yeast): array => array_column(PlanDocument::of(Bench::plan('raised-round', RequestChange::waterOf($celsius), RequestChange::ofFlour(['blend-plain' => 100, 'psyllium-powder' => 6, $yeast => 2])))->json['warnings'] ?? [], 'id');
+        $ids = static fn (float $celsius, string $yeast): array => Said::at(PlanDocument::of(Bench::plan('raised-round', RequestChange::waterOf($celsius), RequestChange::ofFlour(['blend-plain' => 100, 'psyllium-powder' => 6, $yeast => 2])))->json, 'warnings')->each('id');
         self::assertContains('yeast-dead', $ids(70, 'yeast-active'));
         self::assertContains('yeast-harmed', $ids(52, 'yeast-active'));
         self::assertNotContains('yeast-harmed', $ids(40, 'yeast-active'));

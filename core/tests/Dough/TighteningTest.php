@@ -9,17 +9,14 @@ use StoneMill\Document\PlanDocument;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\RequestChange;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** Ready at the bowl is not ready after the rest: binders drink on, vegetables weep. */
 final class TighteningTest extends TestCase
 {
-    /** @return array{tightens_points: float, tightens: string|null} */
-    private static function rest(BatchPlan $plan): array
+    private static function rest(BatchPlan $plan): Said
     {
-        /** @var array{rest: array{tightens_points: float, tightens: string|null}} $document */
-        $document = PlanDocument::of($plan)->json;
-
-        return $document['rest'];
+        return Said::at(PlanDocument::of($plan)->json, 'rest');
     }
 
     public function test_psyllium_tightens_a_dough_by_hand(): void
@@ -27,36 +24,36 @@ final class TighteningTest extends TestCase
         // 4 % of binder at 1.2 points each, ten minutes over eight: 4.8 · (1 − e^−1.25) = 3.42 points.
         $psyllium = RequestChange::weighed(['rice-white' => 300, 'psyllium-powder' => 12]);
         $rest = self::rest(Bench::sketch('rice-round', $psyllium, RequestChange::restOf(10)));
-        self::assertEqualsWithDelta(3.42, $rest['tightens_points'], 0.01);
-        self::assertStringContainsString('tightens by about 3 points', (string) $rest['tightens']);
+        self::assertEqualsWithDelta(3.42, $rest['tightens_points']->value, 0.01);
+        self::assertStringContainsString('tightens by about 3 points', $rest['tightens']->text());
     }
 
     public function test_it_has_its_course_over_time_quick_at_first(): void
     {
         $psyllium = RequestChange::weighed(['rice-white' => 300, 'psyllium-powder' => 12]);
-        /** @var list<array{minutes: float, points: float}> $course */
-        $course = data_get(PlanDocument::of(Bench::sketch('rice-round', $psyllium, RequestChange::restOf(10)))->json, 'rest.course');
-        self::assertSame([0.0, 0.0], array_values($course[0]));
+        $course = self::rest(Bench::sketch('rice-round', $psyllium, RequestChange::restOf(10)))['course'];
+        self::assertSame([0.0, 0.0], array_values($course[0]->all()));
+        $points = $course->numbers('points');
         // Twenty minutes in sixteen steps: 8.75 minutes on, 4.8 · (1 − e^−1.09) = 3.19 points.
-        self::assertEqualsWithDelta(3.19, $course[7]['points'], 0.01);
+        self::assertEqualsWithDelta(3.19, $points[7], 0.01);
         for ($step = 2; $step < count($course); $step++) {
-            self::assertLessThan($course[$step - 1]['points'] - $course[$step - 2]['points'], $course[$step]['points'] - $course[$step - 1]['points']);
+            self::assertLessThan($points[$step - 1] - $points[$step - 2], $points[$step] - $points[$step - 1]);
         }
         self::assertSame([], data_get(PlanDocument::of(Bench::sketch('pressed-masa'))->json, 'rest.course'));
     }
 
     public function test_a_dough_without_binders_or_a_rest_is_left_as_it_is_felt(): void
     {
-        self::assertNull(self::rest(Bench::sketch('pressed-masa'))['tightens']);
+        self::assertNull(self::rest(Bench::sketch('pressed-masa'))['tightens']->value);
         $psyllium = RequestChange::weighed(['rice-white' => 300, 'psyllium-powder' => 12]);
-        self::assertSame(0.0, self::rest(Bench::sketch('rice-round', $psyllium, RequestChange::restOf(0)))['tightens_points']);
+        self::assertSame(0.0, self::rest(Bench::sketch('rice-round', $psyllium, RequestChange::restOf(0)))['tightens_points']->value);
     }
 
     public function test_salted_vegetables_slacken_it(): void
     {
         $salted = RequestChange::weighed(['rice-white' => 300, 'onion' => 150, 'salt' => 6]);
         $rest = self::rest(Bench::sketch('rice-vegetable-round', $salted, RequestChange::restOf(45)));
-        self::assertLessThan(-2, $rest['tightens_points']);
-        self::assertStringContainsString('slackens', (string) $rest['tightens']);
+        self::assertLessThan(-2, $rest['tightens_points']->value);
+        self::assertStringContainsString('slackens', $rest['tightens']->text());
     }
 }

@@ -9,6 +9,7 @@ use StoneMill\Document\PlanDocument;
 use StoneMill\School\Knead;
 use StoneMill\School\Worked;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** A dough that a machine works: sooner, a little warmer, while it is still too hot for hands. */
 final class WorkedTest extends TestCase
@@ -30,13 +31,13 @@ final class WorkedTest extends TestCase
     public function test_a_machine_need_not_wait_for_a_scalded_dough_and_hands_still_do(): void
     {
         $plan = static fn (string $worked): array => self::planned('millet-round', $worked);
-        $at = static fn (array $plan, string $kind, string $end): float => (float) (array_column((array) data_get($plan, 'line.actions'), $end, 'kind')[$kind] ?? self::fail("no $kind"));
+        $at = static fn (array $plan, string $kind, string $end): float => Said::at($plan, 'line.actions')->one('kind', $kind)[$end]->number();
         [$hand, $machine] = [$plan('hand'), $plan('machine')];
-        self::assertGreaterThan(60, 60 * (float) data_get($hand, 'mix.hand_warm_minutes.value'), 'it is too hot for hands at first');
+        self::assertGreaterThan(60, 60 * Said::at($hand, 'mix.hand_warm_minutes.value')->number(), 'it is too hot for hands at first');
         self::assertGreaterThanOrEqual($at($hand, 'cool', 'until_seconds'), $at($hand, 'knead', 'at_seconds'));
         self::assertSame($at($machine, 'scald', 'until_seconds'), $at($machine, 'knead', 'at_seconds'));
         // Hands that feel it wait as long as they would.
-        self::assertEqualsWithDelta(60 * (float) data_get($machine, 'mix.hand_warm_minutes.value'), $at($machine, 'feel', 'at_seconds') - $at($machine, 'scald', 'until_seconds'), 1.0);
+        self::assertEqualsWithDelta(60 * Said::at($machine, 'mix.hand_warm_minutes.value')->number(), $at($machine, 'feel', 'at_seconds') - $at($machine, 'scald', 'until_seconds'), 1.0);
         self::assertLessThan(data_get($hand, 'line.length_seconds'), data_get($machine, 'line.length_seconds'));
         self::assertContains('machine', array_column((array) $machine['cautions'], 'id'));
     }

@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Exchange;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Exchange\MergePatch;
+use StoneMill\Tests\Said;
 
 /** The examples of RFC 7396, appendix A, whose target and patch are objects. */
 final class MergePatchTest extends TestCase
@@ -23,10 +24,6 @@ final class MergePatchTest extends TestCase
     #[TestWith(['{}', '{"a":{"bb":{"ccc":null}}}', '{"a":{"bb":[]}}'])]
     public function test_a_patch_takes_away_replaces_and_merges(string $document, string $patch, string $result): void
     {
-        /** @var array<string, mixed> $before */
-        $before = json_decode($document, true);
-        /** @var array<string, mixed> $change */
-        $change = json_decode($patch, true);
-        self::assertSame($result, json_encode(MergePatch::applied($before, $change)));
+        self::assertSame($result, json_encode(MergePatch::applied(Said::json($document)->fields(), Said::json($patch)->fields())));
     }
 }

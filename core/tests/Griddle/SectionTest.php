@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** The picture of a bake: whole, in order, and of the bake that it says it is of. */
 final class SectionTest extends TestCase
@@ -26,12 +27,12 @@ final class SectionTest extends TestCase
     {
         $section = self::section($style);
         $layers = count($section['layer_edges']) - 1;
-        self::assertSame(0.0, $section['layer_edges'][0]);
-        self::assertEqualsWithDelta(1.0, $section['layer_edges'][$layers], 1e-4);
+        self::assertSame(0.0, $section['layer_edges'][0]->value);
+        self::assertEqualsWithDelta(1.0, $section['layer_edges'][$layers]->value, 1e-4);
         $before = -1.0;
         foreach ($section['times'] as $index => $seconds) {
-            self::assertGreaterThanOrEqual($before, $seconds);
-            $before = $seconds;
+            self::assertGreaterThanOrEqual($before, $seconds->number());
+            $before = $seconds->number();
             self::assertCount($layers, $section['celsius'][$index]);
         }
         foreach (['centre_celsius', 'metal_celsius', 'weight_loss_percent'] as $line) {
@@ -41,16 +42,17 @@ final class SectionTest extends TestCase
             self::assertSameSize($section['times'], $line);
         }
         self::assertLessThan(260, count($section['times']), 'a picture stays small');
-        self::assertLessThan(0.1, max($section['residuals']['heat_percent'], $section['residuals']['water_percent']));
+        self::assertLessThan(0.1, max($section['residuals']['heat_percent']->number(), $section['residuals']['water_percent']->number()));
     }
 
     #[DataProvider('styles')]
     public function test_the_middle_lies_between_the_hottest_and_the_coldest_layer_at_every_moment(string $style): void
     {
         $section = self::section($style);
-        foreach ($section['times'] as $index => $seconds) {
-            self::assertGreaterThanOrEqual(min($section['celsius'][$index]) - 0.11, $section['centre_celsius'][$index]);
-            self::assertLessThanOrEqual(max($section['celsius'][$index]) + 0.11, $section['centre_celsius'][$index]);
+        foreach ($section['celsius'] as $moment => $layers) {
+            $celsius = array_map(static fn (Said $layer): float => $layer->number(), [...$layers]);
+            self::assertGreaterThanOrEqual(min([INF, ...$celsius]) - 0.11, $section['centre_celsius'][$moment]->number());
+            self::assertLessThanOrEqual(max([-INF, ...$celsius]) + 0.11, $section['centre_celsius'][$moment]->number());
         }
     }
 
@@ -58,30 +60,28 @@ final class SectionTest extends TestCase
     public function test_every_touch_is_told_with_how_the_bread_stood(string $style): void
     {
         $section = self::section($style);
-        self::assertSame(array_column($section['touches'], 'action'), array_column($section['stood'], 'action'));
-        self::assertSame(array_column($section['touches'], 'at_seconds'), array_column($section['stood'], 'at_seconds'));
-        self::assertGreaterThanOrEqual(0, $section['swollen_share'] ?? 0);
-        self::assertLessThanOrEqual(1, $section['swollen_share'] ?? 1);
+        self::assertSame($section['touches']->each('action'), $section['stood']->each('action'));
+        self::assertSame($section['touches']->each('at_seconds'), $section['stood']->each('at_seconds'));
+        self::assertGreaterThanOrEqual(0, $section['swollen_share']->value ?? 0);
+        self::assertLessThanOrEqual(1, $section['swollen_share']->value ?? 1);
     }
 
     public function test_the_plan_and_its_picture_are_of_one_bake(): void
     {
         foreach (['pressed-masa', 'millet-round', 'thick-corn-round'] as $style) {
-            $plan = PlanDocument::of(Bench::plan($style))->json['griddle'];
-            self::assertIsArray($plan);
+            $plan = Said::at(PlanDocument::of(Bench::plan($style))->json, 'griddle');
             $section = self::section($style);
-            self::assertSame([...$plan['turns'], $plan['lift']], $section['touches']);
-            self::assertSame($plan['faces'], $section['faces']);
-            self::assertSame($plan['weight_loss_percent'], $section['loss']);
+            self::assertSame([...$plan['turns']->all(), $plan['lift']->value], $section['touches']->value);
+            self::assertSame($plan['faces']->value, $section['faces']->value);
+            self::assertSame($plan['weight_loss_percent']->value, $section['loss']->value);
         }
     }
 
     public function test_a_baked_disc_has_swollen_through_and_a_raw_one_has_not(): void
     {
-        self::assertEqualsWithDelta(1.0, self::section('pressed-masa')['swollen_share'], 0.01);
-        $raw = Bench::ask('bake', ['request' => ['style' => 'pressed-masa'], 'own' => ['touches' => [['action' => 'lift', 'at_seconds' => 6]]]])['own'];
-        self::assertIsArray($raw);
-        self::assertLessThan(0.6, $raw['swollen_share']);
+        self::assertEqualsWithDelta(1.0, self::section('pressed-masa')['swollen_share']->value, 0.01);
+        $raw = Said::at(Bench::ask('bake', ['request' => ['style' => 'pressed-masa'], 'own' => ['touches' => [['action' => 'lift', 'at_seconds' => 6]]]]), 'own.swollen_share');
+        self::assertLessThan(0.6, $raw->value);
     }
 
     /** @return iterable<string, array{mixed, string}> */
@@ -129,12 +129,8 @@ final class SectionTest extends TestCase
         }
     }
 
-    /** @return array<string, mixed> */
-    private static function section(string $style): array
+    private static function section(string $style): Said
     {
-        $found = Bench::ask('bake', ['request' => ['style' => $style]])['found'];
-        self::assertIsArray($found);
-
-        return $found;
+        return Said::at(Bench::ask('bake', ['request' => ['style' => $style]]), 'found');
     }
 }

@@ -20,6 +20,7 @@ use StoneMill\Plan\RequestChange;
 use StoneMill\Plan\Warning;
 use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** Load after load on one griddle: what it takes to keep it hot, and how hot it stays. */
 final class SteadyCycleTest extends TestCase
@@ -91,7 +92,7 @@ final class SteadyCycleTest extends TestCase
         self::assertGreaterThan($strong->turns->lift->atSeconds, $weak->turns->lift->atSeconds);
         // The mend is one tap: planned for the heat there is, nothing is missing.
         $warning = array_values(array_filter($weak->warnings, static fn (Warning $one): bool => $one->id === 'burner-too-weak'))[0];
-        $there = $warning->mend?->change->patch()['griddle']['surface_celsius'];
+        $there = Said::at($warning->mend?->change->patch(), 'griddle.surface_celsius')->value;
         self::assertNotContains('burner-too-weak', self::ids(self::plan('millet-round', ['burner' => 'home', 'burner_watts' => 800], ['griddle' => ['surface_celsius' => $there]])));
     }
 

@@ -13,6 +13,7 @@ use StoneMill\Griddle\TurnSearch;
 use StoneMill\Griddle\TurnWish;
 use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 final class TurnSearchTest extends TestCase
 {
@@ -45,35 +46,29 @@ final class TurnSearchTest extends TestCase
 
     public function test_a_wish_that_cannot_be_had_gets_the_nearest_and_its_reasons(): void
     {
-        $answer = Bench::ask('turns', ['request' => ['style' => 'thick-corn-round'], 'wish' => ['puff' => true, 'shade' => 0.8, 'heat' => ['least_celsius' => 170, 'most_celsius' => 175]]]);
-        self::assertFalse($answer['met']);
-        self::assertIsArray($answer['unmet']);
-        self::assertNotEmpty($answer['unmet']);
-        self::assertStringContainsString('does not open in the middle', implode(' ', $answer['unmet']));
-        self::assertIsArray($answer['best']);
+        $answer = new Said(Bench::ask('turns', ['request' => ['style' => 'thick-corn-round'], 'wish' => ['puff' => true, 'shade' => 0.8, 'heat' => ['least_celsius' => 170, 'most_celsius' => 175]]]));
+        self::assertFalse($answer['met']->value);
+        self::assertStringContainsString('does not open in the middle', (string) json_encode($answer['unmet']));
+        self::assertNotSame([], $answer['best']->all());
     }
 
     public function test_the_found_plan_is_the_plan_of_a_batch_that_takes_its_wish(): void
     {
-        $answer = Bench::ask('turns', ['request' => ['style' => 'millet-round'], 'wish' => ['shade' => 0.5, 'schools' => ['two_turns', 'three_with_press']]]);
-        self::assertIsArray($answer['wish']);
-        self::assertIsArray($answer['best']);
-        $plan = Bench::planOf(['style' => 'millet-round', 'formula' => ['method' => ['turns' => $answer['wish']['turns']]], 'griddle' => $answer['wish']['griddle']]);
+        $answer = new Said(Bench::ask('turns', ['request' => ['style' => 'millet-round'], 'wish' => ['shade' => 0.5, 'schools' => ['two_turns', 'three_with_press']]]));
+        $plan = Bench::planOf(['style' => 'millet-round', 'formula' => ['method' => ['turns' => $answer['wish']['turns']->value]], 'griddle' => $answer['wish']['griddle']->value]);
         self::assertSame(
-            array_column($answer['best']['touches'], 'at_seconds'),
+            $answer['best']['touches']->each('at_seconds'),
             array_map(static fn ($touch): float => round($touch->atSeconds, 1), $plan->turns->touches()),
         );
     }
 
     public function test_a_bread_that_is_turned_all_the_time_is_turned_as_often_as_serves_it(): void
     {
-        $answer = Bench::ask('turns', ['request' => ['style' => 'coconut-psyllium-wrap'], 'wish' => ['schools' => ['continuous'], 'shade' => 0.3]]);
-        self::assertIsArray($answer['wish']);
-        self::assertIsArray($answer['best']);
-        $times = $answer['wish']['griddle']['turn_count'];
+        $answer = new Said(Bench::ask('turns', ['request' => ['style' => 'coconut-psyllium-wrap'], 'wish' => ['schools' => ['continuous'], 'shade' => 0.3]]));
+        $times = $answer['wish']['griddle']['turn_count']->whole();
         self::assertCount($times + 1, $answer['best']['touches']);
-        $plan = Bench::planOf(['style' => 'coconut-psyllium-wrap', 'formula' => ['method' => ['turns' => 'continuous']], 'griddle' => $answer['wish']['griddle']]);
-        self::assertSame(array_column($answer['best']['touches'], 'at_seconds'), array_map(static fn ($touch): float => round($touch->atSeconds, 1), $plan->turns->touches()));
+        $plan = Bench::planOf(['style' => 'coconut-psyllium-wrap', 'formula' => ['method' => ['turns' => 'continuous']], 'griddle' => $answer['wish']['griddle']->value]);
+        self::assertSame($answer['best']['touches']->each('at_seconds'), array_map(static fn ($touch): float => round($touch->atSeconds, 1), $plan->turns->touches()));
         // Any other school has its own number of turns.
         self::assertCount(2, Bench::planOf(['style' => 'pressed-masa', 'griddle' => ['turn_count' => 7]])->turns->turns);
     }

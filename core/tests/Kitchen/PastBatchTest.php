@@ -15,7 +15,9 @@ use StoneMill\Plan\GivenRequest;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
+use StoneMill\Record\Extent;
 use StoneMill\Record\PlannedBatch;
+use StoneMill\Record\Pliability;
 use StoneMill\Record\Verdict;
 use StoneMill\Tests\Bench;
 
@@ -75,14 +77,14 @@ final class PastBatchTest extends TestCase
 
     public function test_whether_it_was_good_is_what_was_said_or_what_follows_from_what_was_told_or_unknown(): void
     {
-        $of = static fn (mixed ...$told): ?bool => Verdict::kept($told['pliability'] ?? null, null, null, null, $told['cracks'] ?? null, null, null, null, $told['lost'] ?? null, null, null, [], $told['again'] ?? null)->isGood();
+        $of = static fn (?Pliability $pliability = null, ?Extent $cracks = null, ?int $lost = null, ?bool $again = null): ?bool => Verdict::kept($pliability, null, null, null, $cracks, null, null, null, $lost, null, null, [], $again)->isGood();
         self::assertNull($of());
         self::assertTrue($of(again: true, lost: 2));
         self::assertFalse($of(lost: 2));
         self::assertNull($of(lost: 0), 'nobody told of cracks');
-        self::assertTrue($of(lost: 0, cracks: \StoneMill\Record\Extent::None));
-        self::assertFalse($of(cracks: \StoneMill\Record\Extent::Some));
-        self::assertFalse($of(pliability: \StoneMill\Record\Pliability::Limp));
+        self::assertTrue($of(lost: 0, cracks: Extent::None));
+        self::assertFalse($of(cracks: Extent::Some));
+        self::assertFalse($of(pliability: Pliability::Limp));
     }
 
     /** @param array{flour?: float, water?: float, percent?: float, celsius?: float, pieces?: int, felt?: FeelGrade, weighed?: list<PastEntry>, notes?: string} $told */

@@ -9,6 +9,7 @@ use StoneMill\Document\PlanDocument;
 use StoneMill\Plan\RequestChange;
 use StoneMill\School\ExtraPlace;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** Servings beside pieces: how many one eater takes, what that holds, and what portions are set out by. */
 final class HelpingTest extends TestCase
@@ -18,9 +19,9 @@ final class HelpingTest extends TestCase
         $label = (array) data_get(PlanDocument::of(Bench::plan('pressed-masa', RequestChange::pieces(14), RequestChange::eachTakes(4), RequestChange::beside('fresh-cheese', ExtraPlace::After, 12)))->json, 'label');
         // Fourteen in fours: three servings and two pieces over; 12 g of cheese each make 48 a serving and 168 in all.
         self::assertSame([4, 3, 2], [data_get($label, 'serving.each'), data_get($label, 'serving.count'), data_get($label, 'serving.over')]);
-        self::assertSame([12.0, 48.0, 168.0], array_values(array_intersect_key((array) data_get($label, 'serving.rows.1'), ['piece_grams' => 0, 'serving_grams' => 0, 'batch_grams' => 0])));
+        self::assertSame([12.0, 48.0, 168.0], array_values(array_intersect_key(Said::at($label, 'serving.rows.1')->all(), ['piece_grams' => 0, 'serving_grams' => 0, 'batch_grams' => 0])));
         foreach (['grams', 'energy_kj', 'protein_grams', 'salt_grams', 'net_carbohydrate_grams'] as $fact) {
-            self::assertEqualsWithDelta(4 * (float) data_get($label, "per_piece.$fact.value"), (float) data_get($label, "per_serving.$fact.value"), 0.002 * (float) data_get($label, "per_serving.$fact.value") + 0.01, $fact);
+            self::assertEqualsWithDelta(4 * Said::at($label, "per_piece.$fact.value")->number(), Said::at($label, "per_serving.$fact.value")->number(), 0.002 * Said::at($label, "per_serving.$fact.value")->number() + 0.01, $fact);
         }
     }
 

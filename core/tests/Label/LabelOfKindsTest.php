@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Document\PlanDocument;
 use StoneMill\School\ExtraPlace;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** The label of one bread of each kind, added up again line by line from the tables, without the label's own sums. */
 final class LabelOfKindsTest extends TestCase
@@ -33,9 +34,9 @@ final class LabelOfKindsTest extends TestCase
     #[DataProvider('kinds')]
     public function test_the_label_of_each_kind_adds_up_line_by_line(array $request): void
     {
-        $plan = PlanDocument::of(Bench::planOf($request))->json;
+        $plan = new Said(PlanDocument::of(Bench::planOf($request))->json);
         $catalogue = Bench::reference()->catalogue;
-        $share = (float) data_get($plan, 'portion.piece_grams.value') / (float) data_get($plan, 'portion.mixed_grams.value');
+        $share = Said::at($plan, 'portion.piece_grams.value')->number() / Said::at($plan, 'portion.mixed_grams.value')->number();
         $sums = ['protein_grams' => 0.0, 'fat_grams' => 0.0, 'salt_grams' => 0.0, 'net_carbohydrate_grams' => 0.0, 'energy_kj' => 0.0];
         $add = static function (string $id, float $grams) use (&$sums, $catalogue): void {
             $of = $catalogue->ingredient($id)->composition;
@@ -44,20 +45,20 @@ final class LabelOfKindsTest extends TestCase
             }
         };
         // Of each line of the dough what is in one piece; of what is beside it, what is eaten of a piece's share.
-        foreach ((array) $plan['ledger'] as $line) {
-            $add($line['ingredient'], $share * $line['grams']);
+        foreach ($plan['ledger'] as $line) {
+            $add($line['ingredient']->text(), $share * $line['grams']->number());
         }
         $allergens = [];
-        foreach ((array) $plan['extras'] as $extra) {
-            $add($extra['ingredient'], ExtraPlace::from($extra['place'])->eatenShare()->likely * $extra['grams_each']);
+        foreach ($plan['extras'] as $extra) {
+            $add($extra['ingredient']->text(), ExtraPlace::from($extra['place']->text())->eatenShare()->likely * $extra['grams_each']->number());
         }
-        foreach ([...(array) $plan['ledger'], ...(array) $plan['extras']] as $line) {
-            $allergens = [...$allergens, ...array_map(static fn ($allergen): string => $allergen->value, $catalogue->ingredient($line['ingredient'])->allergens)];
+        foreach ([...$plan['ledger'], ...$plan['extras']] as $line) {
+            $allergens = [...$allergens, ...array_map(static fn ($allergen): string => $allergen->value, $catalogue->ingredient($line['ingredient']->text())->allergens)];
         }
         foreach ($sums as $fact => $sum) {
-            self::assertEqualsWithDelta($sum, (float) data_get($plan, "label.per_piece.$fact.value"), 0.01 * $sum + 0.02, $fact);
+            self::assertEqualsWithDelta($sum, Said::at($plan, "label.per_piece.$fact.value")->number(), 0.01 * $sum + 0.02, $fact);
         }
-        $named = array_column((array) data_get($plan, 'label.allergens'), 'id');
+        $named = array_column(Said::at($plan, 'label.allergens')->all(), 'id');
         self::assertEqualsCanonicalizing(array_values(array_unique($allergens)), $named);
     }
 }

@@ -41,10 +41,10 @@ final class HandRecordTest extends TestCase
     public function test_a_pace_is_a_median_that_no_interruption_moves(): void
     {
         $plain = [8, 9, 8, 7, 9, 8, 8, 9];
-        $pace = static fn (array $seconds): ?Learned => (new HandRecord([new HandLesson('one', 'lever_press', portionSeconds: array_values(array_map(floatval(...), $seconds)))], [], 0.015))->portionSeconds('one');
-        self::assertSame(8.0, $pace($plain)->value ?? 0.0);
-        self::assertSame(8.0, $pace([...$plain, 55])->value ?? 0.0);
-        self::assertNull($pace([8, 9, 8]), 'too few to tell');
+        $pace = static fn (float ...$seconds): ?Learned => (new HandRecord([new HandLesson('one', 'lever_press', portionSeconds: array_values($seconds))], [], 0.015))->portionSeconds('one');
+        self::assertSame(8.0, $pace(...$plain)->value ?? 0.0);
+        self::assertSame(8.0, $pace(...$plain, ...[55])->value ?? 0.0);
+        self::assertNull($pace(8, 9, 8), 'too few to tell');
     }
 
     public function test_over_simulated_kitchens_losses_are_found_within_their_band(): void

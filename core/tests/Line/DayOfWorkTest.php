@@ -16,6 +16,7 @@ use StoneMill\School\ActionKind;
 use StoneMill\School\Rest;
 use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 use StoneMill\Tests\Seeded;
 
 /** One batch against the clock: backwards over days, forwards from now, what does not fit, what must not wait. */
@@ -63,16 +64,14 @@ final class DayOfWorkTest extends TestCase
         $begun = RequestChange::begunAt(new DateTimeImmutable('2026-03-02T11:00:00+01:00'));
         $asked = static fn (int $pieces, string $servedAt = '2026-03-02T12:00:00+01:00'): BatchPlan => Bench::sketch('pressed-masa', RequestChange::pieces($pieces), RequestChange::servedAt(new DateTimeImmutable($servedAt)), $begun);
         self::assertTrue($asked(14)->line->fit?->fits);
-        $late = (new LinePart($asked(60)->line))->json()['fit'];
-        self::assertIsArray($late);
-        self::assertFalse($late['fits']);
+        $late = Said::at((new LinePart($asked(60)->line))->json(), 'fit');
+        self::assertFalse($late['fits']->value);
         $nearest = $late['nearest'];
-        self::assertIsArray($nearest);
         // What is said to fit does, and one more does not.
-        self::assertTrue($asked($nearest['pieces'])->line->fit?->fits);
-        self::assertFalse($asked($nearest['pieces'] + 1)->line->fit?->fits);
-        self::assertTrue($asked(60, $nearest['ready_at'])->line->fit?->fits);
-        self::assertStringContainsString('min too few', $late['words'][0]);
+        self::assertTrue($asked($nearest['pieces']->whole())->line->fit?->fits);
+        self::assertFalse($asked($nearest['pieces']->whole() + 1)->line->fit?->fits);
+        self::assertTrue($asked(60, $nearest['ready_at']->text())->line->fit?->fits);
+        self::assertStringContainsString('min too few', $late['words'][0]->text());
     }
 
     public function test_a_dough_that_weakens_is_made_in_lots_that_are_laid_in_time(): void

@@ -16,6 +16,7 @@ use StoneMill\School\Knead;
 use StoneMill\School\Rest;
 use StoneMill\School\Stage;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 use StoneMill\Tests\Seeded;
 
 final class LineBuilderTest extends TestCase
@@ -86,11 +87,10 @@ final class LineBuilderTest extends TestCase
 
     public function test_a_serving_time_is_met_to_the_second(): void
     {
-        $line = PlanDocument::of(Bench::plan('pressed-masa', RequestChange::servedAt(new DateTimeImmutable('2026-03-01T12:30:00+02:00'))))->json['line'];
-        self::assertIsArray($line);
-        $length = strtotime((string) $line['ready_at']) - strtotime((string) $line['starts_at']);
-        self::assertSame($line['length_seconds'], $length);
-        self::assertSame('2026-03-01T12:30:00+02:00', $line['ready_at']);
+        $line = Said::at(PlanDocument::of(Bench::plan('pressed-masa', RequestChange::servedAt(new DateTimeImmutable('2026-03-01T12:30:00+02:00'))))->json, 'line');
+        $length = strtotime($line['ready_at']->text()) - strtotime($line['starts_at']->text());
+        self::assertSame($line['length_seconds']->value, $length);
+        self::assertSame('2026-03-01T12:30:00+02:00', $line['ready_at']->value);
     }
 
     public function test_a_second_pair_of_hands_never_makes_it_later(): void

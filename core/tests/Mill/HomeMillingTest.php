@@ -10,6 +10,7 @@ use StoneMill\Document\MillingDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Mill\HomeMilling;
 use StoneMill\Pantry\Grind;
+use StoneMill\Tests\Said;
 
 final class HomeMillingTest extends TestCase
 {
@@ -36,12 +37,12 @@ final class HomeMillingTest extends TestCase
     {
         $milling = HomeMilling::read(['grain' => 'rice-brown', 'flour_grams' => 300, 'grind' => 'home_coarse', 'sifted' => true]);
         self::assertEqualsWithDelta(300, $milling->flour()->likely, 1e-9);
-        self::assertGreaterThan(300 / 0.98, (new MillingDocument($milling))->json()['grain_grams']['value'] ?? 0);
+        self::assertGreaterThan(300 / 0.98, Said::at((new MillingDocument($milling))->json(), 'grain_grams.value')->value);
     }
 
     public function test_whole_flour_keeps_its_grind_and_coarser_takes_less_water(): void
     {
-        $change = static fn (string $grind): float => (float) (new MillingDocument(HomeMilling::read(['grain' => 'sorghum', 'grain_grams' => 100, 'grind' => $grind])))->json()['absorption_change_percent'];
+        $change = static fn (string $grind): float => Said::at((new MillingDocument(HomeMilling::read(['grain' => 'sorghum', 'grain_grams' => 100, 'grind' => $grind])))->json(), 'absorption_change_percent')->number();
         self::assertEqualsWithDelta(-2, $change('home_fine'), 1e-9);
         self::assertEqualsWithDelta(-7, $change('home_medium'), 1e-9);
         self::assertEqualsWithDelta(-15, $change('home_coarse'), 1e-9);

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Document\NixtamalDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Mill\Nixtamal;
+use StoneMill\Tests\Said;
 use StoneMill\Tests\Seeded;
 
 final class NixtamalTest extends TestCase
@@ -73,21 +74,20 @@ final class NixtamalTest extends TestCase
 
     public function test_the_clock_runs_back_from_when_the_masa_is_wanted(): void
     {
-        $clock = (new NixtamalDocument(Nixtamal::read(['corn_grams' => 1000, 'ready_at' => '2026-05-02T09:00:00+02:00'])))->json()['clock'];
-        self::assertIsArray($clock);
+        $clock = Said::at((new NixtamalDocument(Nixtamal::read(['corn_grams' => 1000, 'ready_at' => '2026-05-02T09:00:00+02:00'])))->json(), 'clock');
         // 20 min up to a simmer, 40 min simmer, 12 h steep, 15 min rinse, 20 min a kg for 1.62 kg: 13 h 47 min before nine.
-        self::assertSame('2026-05-01T19:12', substr((string) $clock[0]['at'], 0, 16));
+        self::assertSame('2026-05-01T19:12', substr($clock[0]['at']->text(), 0, 16));
         self::assertCount(5, $clock);
         $end = 0.0;
         foreach ($clock as $step) {
-            self::assertEqualsWithDelta($end, $step['from_minutes'], 0.11);
-            $end = $step['from_minutes'] + $step['minutes'];
+            self::assertEqualsWithDelta($end, $step['from_minutes']->value, 0.11);
+            $end = $step['from_minutes']->number() + $step['minutes']->number();
         }
     }
 
     public function test_lime_comes_with_its_cautions(): void
     {
-        $cautions = implode(' ', (array) (new NixtamalDocument(Nixtamal::read(['corn_grams' => 500])))->json()['cautions']);
+        $cautions = implode(' ', Said::at((new NixtamalDocument(Nixtamal::read(['corn_grams' => 500])))->json(), 'cautions')->listed());
         self::assertStringContainsString('caustic', $cautions);
         self::assertStringContainsString('aluminium', $cautions);
         self::assertStringContainsString('Local codes', $cautions);

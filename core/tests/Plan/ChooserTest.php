@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Plan;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** What must the bread do, and for whom: the answer is a bread. */
 final class ChooserTest extends TestCase
@@ -14,14 +15,14 @@ final class ChooserTest extends TestCase
     public function test_a_low_wrap_without_egg_or_nuts_is_the_coconut_one(): void
     {
         $breads = self::choose(['purpose' => 'wrap', 'without' => ['egg', 'tree_nuts'], 'net_carbohydrate_most' => 5]);
-        self::assertSame('coconut-psyllium-wrap', $breads[0]['style']);
-        self::assertSame([], $breads[0]['misses']);
+        self::assertSame('coconut-psyllium-wrap', $breads[0]['style']->value);
+        self::assertSame([], $breads[0]['misses']->value);
         self::assertCount(4, $breads[0]['fits']);
     }
 
     public function test_those_that_meet_every_wish_stand_before_those_that_miss_one(): void
     {
-        $misses = array_map(static fn (array $bread): int => count($bread['misses']), self::choose(['purpose' => 'dip', 'minutes_most' => 60, 'no_oven' => true]));
+        $misses = array_map(static fn (Said $bread): int => count($bread['misses']), self::choose(['purpose' => 'dip', 'minutes_most' => 60, 'no_oven' => true])->listed());
         $sorted = $misses;
         sort($sorted);
         self::assertSame($sorted, $misses);
@@ -33,13 +34,13 @@ final class ChooserTest extends TestCase
         $breads = self::choose(['purpose' => 'split', 'without' => ['milk'], 'no_press' => true, 'no_boiling' => true]);
         self::assertCount(count(Bench::reference()->styles->ids()), $breads);
         foreach ($breads as $bread) {
-            self::assertCount(4, [...$bread['fits'], ...$bread['misses']], $bread['style']);
+            self::assertCount(4, [...$bread['fits']->listed(), ...$bread['misses']->listed()], $bread['style']->text());
         }
     }
 
     public function test_what_a_kitchen_lacks_counts_against_the_breads_that_want_it(): void
     {
-        $of = static fn (array $wishes, string $style): array => array_column(self::choose($wishes), null, 'style')[$style]['misses'];
+        $of = static fn (array $wishes, string $style): array => self::choose((new Said($wishes))->fields())->one('style', $style)['misses']->all();
         self::assertSame(['Wants a lever press.'], $of(['no_press' => true], 'pressed-masa'));
         self::assertSame(['Wants an oven or broiler.'], $of(['no_oven' => true], 'chickpea-pan-bread'));
         self::assertSame(['Wants scalding water.'], $of(['no_boiling' => true], 'oat-round'));
@@ -49,7 +50,7 @@ final class ChooserTest extends TestCase
     public function test_without_a_wish_all_are_as_good(): void
     {
         foreach (self::choose([]) as $bread) {
-            self::assertSame([], $bread['misses']);
+            self::assertSame([], $bread['misses']->value);
         }
     }
 
@@ -65,10 +66,9 @@ final class ChooserTest extends TestCase
 
     /**
      * @param array<string, mixed> $wishes
-     * @return list<array<string, mixed>>
      */
-    private static function choose(array $wishes): array
+    private static function choose(array $wishes): Said
     {
-        return Bench::ask('choose', $wishes)['breads'];
+        return Said::at(Bench::ask('choose', $wishes), 'breads');
     }
 }

@@ -6,6 +6,7 @@ namespace StoneMill\Tests\Plan;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use StoneMill\Tests\Said;
 
 final class CommandLineTest extends TestCase
 {
@@ -32,7 +33,7 @@ final class CommandLineTest extends TestCase
     {
         [$code, $out, $error] = self::plan("formats/examples/$name.json");
         self::assertSame([0, ''], [$code, $error]);
-        self::assertSame($name, json_decode($out, true, 64, JSON_THROW_ON_ERROR)['style']['id']);
+        self::assertSame($name, Said::json($out)['style']['id']->value);
     }
 
     /** @param list<string> $paths */
@@ -41,7 +42,7 @@ final class CommandLineTest extends TestCase
     {
         [$code, $out, $error] = self::plan("formats/examples/$name.json");
         self::assertSame([2, ''], [$code, $out]);
-        self::assertSame($paths, array_column(json_decode($error, true, 64, JSON_THROW_ON_ERROR)['errors'], 'path'));
+        self::assertSame($paths, Said::json($error)['errors']->each('path'));
     }
 
     /** @return iterable<string, array{string, string, string}> question, example, a field of the answer */
@@ -73,8 +74,7 @@ final class CommandLineTest extends TestCase
     {
         [$code, $out, $error] = self::ask($question, "formats/examples/$example.json");
         self::assertSame([0, ''], [$code, $error]);
-        $answer = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
-        self::assertNotEmpty($answer[$field]);
+        self::assertNotEmpty(Said::json($out)[$field]->value);
         self::assertSame($out, self::ask($question, "formats/examples/$example.json")[1], 'the same file gives the same bytes');
     }
 
@@ -86,7 +86,7 @@ final class CommandLineTest extends TestCase
         [$code, $out, $error] = self::ask($question, $list);
         unlink($list);
         self::assertSame([2, ''], [$code, $out]);
-        self::assertNotSame([], json_decode($error, true, 64, JSON_THROW_ON_ERROR)['errors']);
+        self::assertNotSame([], Said::json($error)['errors']->value);
     }
 
     public function test_what_is_no_file_or_no_json_is_a_problem_too(): void
@@ -96,7 +96,7 @@ final class CommandLineTest extends TestCase
         foreach ([$broken => '(document)', '/nowhere/at-all.json' => '(file)'] as $file => $path) {
             [$code, , $error] = self::plan($file);
             self::assertSame(2, $code);
-            self::assertSame($path, json_decode($error, true, 64, JSON_THROW_ON_ERROR)['errors'][0]['path']);
+            self::assertSame($path, Said::json($error)['errors'][0]['path']->value);
         }
         unlink($broken);
     }

@@ -7,6 +7,7 @@ namespace StoneMill\Tests\Plan;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** Two versions of a formula, told apart in words and numbers. */
 final class ComparisonTest extends TestCase
@@ -78,7 +79,7 @@ final class ComparisonTest extends TestCase
      */
     private static function changes(array $before, array $after): array
     {
-        return Bench::ask('compare', ['before' => $before, 'after' => $after])['changes'];
+        return Said::at(Bench::ask('compare', ['before' => $before, 'after' => $after]), 'changes')->rows();
     }
 
     /**

@@ -15,6 +15,7 @@ use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Warning;
 use StoneMill\School\ExtraPlace;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** What goes onto, into or around the pieces is weighed, costs, is eaten and is declared as the dough is. */
 final class ExtrasTest extends TestCase
@@ -33,13 +34,9 @@ final class ExtrasTest extends TestCase
         ], $more));
     }
 
-    /** @return array<string, array{value: float}> */
-    private static function facts(BatchPlan $plan, string $basis = 'per_piece'): array
+    private static function facts(BatchPlan $plan, string $basis = 'per_piece'): Said
     {
-        /** @var array<string, array<string, array{value: float}>> $label */
-        $label = (new LabelPart($plan->label))->json(1);
-
-        return $label[$basis];
+        return Said::at((new LabelPart($plan->label))->json(1), $basis);
     }
 
     public function test_flour_that_lies_loose_on_hot_metal_is_said_to_colour_first(): void
@@ -56,13 +53,13 @@ final class ExtrasTest extends TestCase
         // 4 g of oil for each piece, of which 85 % is eaten: 3.4 g, all of it fat, of 3,699 kJ in 100 g: 125.8 kJ.
         $bare = self::plan([]);
         $fat = self::plan([['ingredient' => 'sunflower-oil', 'place' => 'faces', 'grams_each' => 4]]);
-        self::assertEqualsWithDelta(self::facts($bare)['fat_grams']['value'] + 3.4, self::facts($fat)['fat_grams']['value'], 0.001);
-        self::assertEqualsWithDelta(self::facts($bare)['energy_kj']['value'] + 125.8, self::facts($fat)['energy_kj']['value'], 0.05);
-        self::assertEqualsWithDelta(self::facts($bare)['grams']['value'] + 3.4, self::facts($fat)['grams']['value'], 0.001);
+        self::assertEqualsWithDelta(self::facts($bare)['fat_grams']['value']->number() + 3.4, self::facts($fat)['fat_grams']['value']->number(), 0.001);
+        self::assertEqualsWithDelta(self::facts($bare)['energy_kj']['value']->number() + 125.8, self::facts($fat)['energy_kj']['value']->number(), 0.05);
+        self::assertEqualsWithDelta(self::facts($bare)['grams']['value']->number() + 3.4, self::facts($fat)['grams']['value']->number(), 0.001);
         // 40 g stand ready for ten pieces.
         self::assertSame(40.0, $fat->piece->extras[0]->grams());
         // In 100 g as eaten there is what a piece has, by its own weight.
-        self::assertEqualsWithDelta(100 * self::facts($fat)['fat_grams']['value'] / self::facts($fat)['grams']['value'], self::facts($fat, 'per_100_g')['fat_grams']['value'], 0.01);
+        self::assertEqualsWithDelta(100 * self::facts($fat)['fat_grams']['value']->number() / self::facts($fat)['grams']['value']->number(), self::facts($fat, 'per_100_g')['fat_grams']['value']->number(), 0.01);
     }
 
     public function test_dusting_with_wheat_is_wheat_and_the_caution_says_so(): void
@@ -97,9 +94,7 @@ final class ExtrasTest extends TestCase
         $plan = self::plan([['ingredient' => 'instant-masa-fine', 'place' => 'dusting', 'grams_each' => 5, 'lot' => 'bag']], [
             'formula' => ['lines' => $lines], 'lots' => ['bag' => ['certified_gluten_free' => true, 'price_per_kg' => 4, 'left_grams' => 280]],
         ]);
-        /** @var array{batch: array{value: float}} $cost */
-        $cost = (new CostPart($plan->cost))->json(10);
-        self::assertEqualsWithDelta(1.20, $cost['batch']['value'], 1e-9);
+        self::assertEqualsWithDelta(1.20, Said::at((new CostPart($plan->cost))->json(10), 'batch.value')->value, 1e-9);
         // The bag has enough for the dough alone, and not for both.
         self::assertContains('bag-short-instant-masa-fine', array_map(static fn (Warning $warning): string => $warning->id, $plan->warnings));
         self::assertSame(GlutenStatus::AllCertified, $plan->label->gluten);
@@ -111,7 +106,7 @@ final class ExtrasTest extends TestCase
         [$unsaid, $none] = [self::plan(null, $method), self::plan([], $method)];
         self::assertSame([ExtraPlace::Faces], array_map(static fn ($extra): ExtraPlace => $extra->place, $unsaid->piece->extras));
         self::assertSame([], $none->piece->extras);
-        self::assertGreaterThan(self::facts($none)['fat_grams']['value'] + 1, self::facts($unsaid)['fat_grams']['value']);
+        self::assertGreaterThan(self::facts($none)['fat_grams']['value']->number() + 1, self::facts($unsaid)['fat_grams']['value']->number());
     }
 
     public function test_a_filled_bread_is_planned_as_it_is_closed_and_pressed(): void
@@ -130,7 +125,7 @@ final class ExtrasTest extends TestCase
         self::assertEqualsWithDelta($bare->portions->pieceGrams(), $filled->portions->pieceGrams(), 1e-9);
         // The protein of 25 g of cheese is in the piece.
         $cheese = Bench::reference()->catalogue->ingredient('fresh-cheese')->composition->proteinGrams;
-        self::assertEqualsWithDelta(self::facts($bare)['protein_grams']['value'] + 0.25 * $cheese, self::facts($filled)['protein_grams']['value'], 0.001);
+        self::assertEqualsWithDelta(self::facts($bare)['protein_grams']['value']->number() + 0.25 * $cheese, self::facts($filled)['protein_grams']['value']->number(), 0.001);
     }
 
     public function test_a_filling_that_bursts_the_wall_is_warned_of_with_a_thickness_that_holds(): void

@@ -9,6 +9,7 @@ use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Pantry\Role;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 use StoneMill\Tests\Seeded;
 
 /** Thousands of formulas nobody would make: each is planned in finite numbers or refused by name. */
@@ -124,9 +125,9 @@ final class FuzzTest extends TestCase
         if ($seeded->int(0, 1) === 0) {
             return [...$request, $field => $nonsense];
         }
-        $lines = $request['formula']['lines'];
-        $lines[0] = [...$lines[0], $seeded->one(['grams', 'percent', 'ingredient', 'grind', 'lot']) => $nonsense];
+        $formula = Said::at($request, 'formula')->fields();
+        [$line, $others] = [Said::at($formula, 'lines.0')->fields(), array_slice(Said::at($formula, 'lines')->all(), 1)];
 
-        return [...$request, 'formula' => [...$request['formula'], 'lines' => $lines]];
+        return [...$request, 'formula' => [...$formula, 'lines' => [[...$line, $seeded->one(['grams', 'percent', 'ingredient', 'grind', 'lot']) => $nonsense], ...$others]]];
     }
 }

@@ -9,6 +9,7 @@ use StoneMill\Document\PlanDocument;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Plan\RequestChange;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** What is poured cooks in pans of its own, as many as there are. */
 final class PansTest extends TestCase
@@ -27,9 +28,9 @@ final class PansTest extends TestCase
     public function test_a_pan_that_is_in_the_oven_is_not_poured_into(): void
     {
         $plan = self::planned(['pan' => ['diameter_mm' => 240, 'count' => 2], 'oven' => ['pan' => 'heated', 'holds' => 2]]);
-        $finish = (float) data_get($plan, 'griddle.finish_seconds');
+        $finish = Said::at($plan, 'griddle.finish_seconds')->number();
         self::assertEqualsWithDelta($finish, data_get($plan, 'line.pace.recover'), 0.1);
-        $of = static fn (string $kind): array => array_column(array_filter((array) data_get($plan, 'line.actions'), static fn (array $action): bool => $action['kind'] === $kind), 'at_seconds');
+        $of = static fn (string $kind): array => array_map(static fn (Said $action): float => $action['at_seconds']->number(), array_values(array_filter(Said::at($plan, 'line.actions')->listed(), static fn (Said $action): bool => $action['kind']->value === $kind)));
         [$lays, $lifts] = [$of('lay'), $of('lift')];
         // The third goes into the pan that held the first: after its lift and its time in the oven.
         self::assertGreaterThanOrEqual($lifts[0] + $finish - 0.1, $lays[2]);

@@ -26,6 +26,7 @@ use StoneMill\School\Scald;
 use StoneMill\School\Texture;
 use StoneMill\Style\Style;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 use StoneMill\Tests\Seeded;
 
 /** What is offered as a change can be taken, whatever the cook had asked for before. */
@@ -92,7 +93,7 @@ final class RequestChangeTest extends TestCase
         self::assertSame(Purpose::Crisp, $read(RequestChange::purpose(Purpose::Crisp))->purpose);
         self::assertSame(150.0, $read(RequestChange::press(150))->gear->pressMillimetres);
         self::assertSame(2400, self::planned(Bench::request('rice-round', RequestChange::restOf(40)))?->restSeconds);
-        self::assertSame('cool', json_decode((string) json_encode(Bench::request('rice-round', RequestChange::restOf(40, RestPlace::Cool))->json()), true)['formula']['rest']['place'] ?? null);
+        self::assertSame('cool', Said::at(Bench::request('rice-round', RequestChange::restOf(40, RestPlace::Cool))->json(), 'formula.rest.place')->value);
         self::assertSame(Fat::Ghee, $read(RequestChange::school(Fat::Ghee))->method->fat);
         self::assertSame(Texture::Soft, $read(RequestChange::texture(Texture::Soft))->texture);
         self::assertSame(0.3, $read(RequestChange::potShare(0.3))->potShare());

@@ -12,6 +12,7 @@ use StoneMill\School\Fat;
 use StoneMill\School\Scald;
 use StoneMill\School\WaterSchool;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** Every choice that practitioners disagree on can be named, is told in a line, and changes what its rule says. */
 final class SchoolsTest extends TestCase
@@ -46,9 +47,9 @@ final class SchoolsTest extends TestCase
 
     public function test_every_choice_of_the_contract_is_told_in_a_line(): void
     {
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/formats/plan-request.schema.json'), true, 64, JSON_THROW_ON_ERROR);
+        $schema = Said::json((string) file_get_contents(dirname(__DIR__, 3).'/formats/plan-request.schema.json'));
         foreach (Reference::schools()->rows as $row) {
-            self::assertSame($schema['properties']['formula']['properties']['method']['properties'][$row['step']]['enum'], array_column($row['options'], 'id'));
+            self::assertSame($schema['properties']['formula']['properties']['method']['properties'][$row['step']]['enum']->value, array_column($row['options'], 'id'));
             foreach ($row['options'] as $option) {
                 self::assertGreaterThan(12, strlen($option['buys']), $option['id']);
             }

@@ -11,6 +11,7 @@ use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\LearnedNotes;
 use StoneMill\Plan\RequestChange;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** The water answers "why?": every circumstance that moves it is named, and none that does not. */
 final class WaterReasonsTest extends TestCase
@@ -47,12 +48,10 @@ final class WaterReasonsTest extends TestCase
     {
         foreach (Bench::reference()->styles->ids() as $style) {
             foreach ([[], ['water' => ['hydration_percent' => 90]]] as $wish) {
-                $document = PlanDocument::of(Bench::sketchOf(['style' => $style, ...$wish]))->json;
-                self::assertIsArray($document['water']);
-                self::assertIsArray($document['ledger']);
-                $lines = array_sum(array_column($document['ledger'], 'takes_grams')) - array_sum(array_column($document['ledger'], 'brings_grams'));
-                self::assertEqualsWithDelta($document['water']['grams']['value'], $lines + $document['water']['beside_lines']['grams'], 0.01, $style);
-                self::assertStringStartsWith($wish === [] ? 'Practice makes it' : 'Your own wish', $document['water']['beside_lines']['words']);
+                $document = new Said(PlanDocument::of(Bench::sketchOf(['style' => $style, ...$wish]))->json);
+                $lines = array_sum($document['ledger']->numbers('takes_grams')) - array_sum($document['ledger']->numbers('brings_grams'));
+                self::assertEqualsWithDelta($document['water']['grams']['value']->value, $lines + $document['water']['beside_lines']['grams']->number(), 0.01, $style);
+                self::assertStringStartsWith($wish === [] ? 'Practice makes it' : 'Your own wish', $document['water']['beside_lines']['words']->text());
             }
         }
     }
@@ -98,20 +97,15 @@ final class WaterReasonsTest extends TestCase
 
     public function test_ice_is_named_where_the_water_would_have_to_be_colder_than_water(): void
     {
-        $plan = PlanDocument::of(Bench::plan('pressed-masa', RequestChange::room(34), RequestChange::doughOf(9)))->json;
-        $water = $plan['water'];
-        self::assertIsArray($water);
-        self::assertSame('ice', $water['parts'][0]['kind']);
-        self::assertSame(0.0, $water['celsius']['value']);
-        self::assertSame('Colder than water can be: with ice, which the flour melts.', $water['celsius']['because'][0]['text']);
+        $water = Said::at(PlanDocument::of(Bench::plan('pressed-masa', RequestChange::room(34), RequestChange::doughOf(9)))->json, 'water');
+        self::assertSame('ice', $water['parts'][0]['kind']->value);
+        self::assertSame(0.0, $water['celsius']['value']->value);
+        self::assertSame('Colder than water can be: with ice, which the flour melts.', $water['celsius']['because'][0]['text']->value);
     }
 
     public function test_what_rounding_to_the_scale_does_is_said_where_a_hand_could_feel_it(): void
     {
-        $because = static fn (float $step): array => array_column(
-            PlanDocument::of(Bench::plan('pressed-masa', RequestChange::pieces(3), RequestChange::scaleOf($step)))->json['water']['hydration_percent']['because'] ?? [],
-            'text',
-        );
+        $because = static fn (float $step): array => Said::at(PlanDocument::of(Bench::plan('pressed-masa', RequestChange::pieces(3), RequestChange::scaleOf($step)))->json, 'water.hydration_percent.because')->each('text');
         self::assertContains('Rounding to what the scale shows moves it by', $because(10));
         self::assertNotContains('Rounding to what the scale shows moves it by', $because(0.1));
     }

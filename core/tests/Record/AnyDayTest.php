@@ -19,6 +19,7 @@ use StoneMill\Record\PlannedBatch;
 use StoneMill\School\Doneness;
 use StoneMill\School\ExtraPlace;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 use StoneMill\Tests\Seeded;
 
 /** Days drawn at random: whatever a cook may enter, in whatever order, the batch still adds up. */
@@ -131,11 +132,11 @@ final class AnyDayTest extends TestCase
     public function test_what_was_portioned_and_what_the_scale_still_shows_is_what_was_on_it(): void
     {
         $this->afterEveryEntryOfAnyDay(212, static function (BatchState $state): void {
-            $portions = (new ScalePart($state->portions()))->json();
-            self::assertIsArray($portions['pieces']);
-            $pieces = array_sum(array_column($portions['pieces'], 'grams'));
-            self::assertEqualsWithDelta($portions['start_grams'] ?? 0.0, $pieces + ($portions['reading_grams'] ?? 0.0), 1e-3);
-            self::assertSame($portions['count'], count($portions['pieces']) + $portions['left']);
+            $portions = new Said((new ScalePart($state->portions()))->json());
+            $pieces = array_sum($portions['pieces']->numbers('grams'));
+            $shown = isset($portions['reading_grams']) ? $portions['reading_grams']->number() : 0.0;
+            self::assertEqualsWithDelta($portions['start_grams']->value ?? 0.0, $pieces + $shown, 1e-3);
+            self::assertSame($portions['count']->value, count($portions['pieces']) + $portions['left']->whole());
         });
     }
 
@@ -143,10 +144,9 @@ final class AnyDayTest extends TestCase
     {
         $this->afterEveryEntryOfAnyDay(213, static function (BatchState $state, PlannedBatch $plan): void {
             $griddle = StateJson::griddle($state);
-            self::assertIsArray($griddle['pieces']);
-            self::assertSame($state->portions()->count, count($griddle['pieces']) + $griddle['lifted'] + $griddle['to_lay']);
-            self::assertGreaterThanOrEqual(0, $griddle['to_lay']);
-            $places = array_column($griddle['pieces'], 'place');
+            self::assertSame($state->portions()->count, count($griddle['pieces']) + $griddle['lifted']->whole() + $griddle['to_lay']->whole());
+            self::assertGreaterThanOrEqual(0, $griddle['to_lay']->whole());
+            $places = array_map(static fn (Said $piece): int => $piece['place']->whole(), [...$griddle['pieces']]);
             self::assertSame(array_values(array_unique($places)), $places);
             self::assertLessThanOrEqual($plan->places, count($places));
         });
@@ -156,10 +156,8 @@ final class AnyDayTest extends TestCase
     {
         $kinds = ['lay' => EventKind::Laid, 'lift' => EventKind::Lifted];
         $this->afterEveryEntryOfAnyDay(214, static function (BatchState $state) use ($kinds): void {
-            $steps = StateJson::griddle($state)['steps'];
-            self::assertIsArray($steps);
-            foreach ($steps as $action) {
-                $event = new BatchEvent('00000000-0000-4000-8000-999999999999', $kinds[$action['action']] ?? EventKind::Turned, new DateTimeImmutable('2026-03-01T12:00:00Z'), piece: $action['piece'], place: $action['place'], touch: $action['touch'] ?: null);
+            foreach (StateJson::griddle($state)['steps'] as $action) {
+                $event = new BatchEvent('00000000-0000-4000-8000-999999999999', $kinds[$action['action']->text()] ?? EventKind::Turned, new DateTimeImmutable('2026-03-01T12:00:00Z'), piece: $action['piece']->whole(), place: $action['place']->whole(), touch: $action['touch']->whole() ?: null);
                 $findings = new Findings;
                 $state->check($event, Node::root([], $findings));
                 self::assertTrue($findings->areEmpty(), json_encode($action, JSON_THROW_ON_ERROR));

@@ -126,11 +126,11 @@ final class AtTheGriddleTest extends TestCase
         $plan = self::planned();
         $laid = self::event(EventKind::Laid, 0, ['piece' => 1, 'place' => 1]);
         $paused = BatchState::of($plan, [$laid, self::event(EventKind::Paused, 10)]);
-        self::assertSame('2026-03-01T11:00:10.000Z', StateJson::griddle($paused)['paused_at']);
+        self::assertSame('2026-03-01T11:00:10.000Z', StateJson::griddle($paused)['paused_at']->value);
         self::assertSame('Work is paused already.', self::refusal($paused, self::event(EventKind::Paused, 11)));
         $before = BatchState::of($plan, [$laid])->readyAt();
         $after = $paused->with(self::event(EventKind::Resumed, 400));
-        self::assertNull(StateJson::griddle($after)['paused_at']);
+        self::assertNull(StateJson::griddle($after)['paused_at']->value);
         self::assertNotNull($before);
         self::assertGreaterThan($before, $after->readyAt());
         self::assertSame('Work is not paused.', self::refusal($after, self::event(EventKind::Resumed, 401)));
@@ -176,20 +176,19 @@ final class AtTheGriddleTest extends TestCase
             self::event(EventKind::Turned, $plan->touches[0]->atSeconds, ['piece' => 1]),
             self::event(EventKind::Turned, $plan->touches[0]->atSeconds + 5, ['piece' => 2]),
         ];
-        $lifts = static function (array $all) use ($plan): array {
-            /** @var list<BatchEvent> $all */
+        $lifts = static function (BatchEvent ...$all) use ($plan): array {
             $found = [];
-            foreach (BatchState::of($plan, $all)->griddle()->steps() as $step) {
+            foreach (BatchState::of($plan, array_values($all))->griddle()->steps() as $step) {
                 $found[$step->piece] = $step->action === ActionKind::Lift ? $step->at : $found[$step->piece] ?? 0.0;
             }
 
             return $found;
         };
         $cool = [...$events, self::event(EventKind::CentreTaken, $lift - 60, ['piece' => 1, 'celsius' => 70.0]), self::event(EventKind::CentreTaken, $lift - 1, ['piece' => 1, 'celsius' => 76.0])];
-        self::assertGreaterThan($lifts($events)[1] + 60, $lifts($cool)[1]);
-        self::assertEqualsWithDelta($lifts($events)[2], $lifts($cool)[2], 6.0);
+        self::assertGreaterThan($lifts(...$events)[1] + 60, $lifts(...$cool)[1]);
+        self::assertEqualsWithDelta($lifts(...$events)[2], $lifts(...$cool)[2], 6.0);
         $hot = [...$events, self::event(EventKind::CentreTaken, $lift - 60, ['piece' => 1, 'celsius' => 97.0])];
-        self::assertEqualsWithDelta($lifts($events)[1], $lifts($hot)[1], 1e-6);
+        self::assertEqualsWithDelta($lifts(...$events)[1], $lifts(...$hot)[1], 1e-6);
     }
 
     public function test_the_log_says_how_quick_hands_are_and_leaves_out_a_walk_to_the_door(): void

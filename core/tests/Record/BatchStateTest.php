@@ -23,6 +23,7 @@ use StoneMill\Record\ShapeState;
 use StoneMill\School\Measuring;
 use StoneMill\School\Stage;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 use StoneMill\Tests\Seeded;
 
 final class BatchStateTest extends TestCase
@@ -74,8 +75,9 @@ final class BatchStateTest extends TestCase
         $more = BatchState::of($plan, [$this->event(EventKind::Measured, ['ingredient' => 'instant-masa-fine', 'grams' => 300.0])])->bowl();
         self::assertEqualsWithDelta(1.2 * $plan->waterGrams, $more->wantedWaterGrams(), 0.51);
         self::assertEqualsWithDelta(1.2 * $plan->firstPourGrams, $more->wantedFirstPourGrams(), 0.76);
-        self::assertTrue((new BowlPart($more))->json()['water']['follows_weights']);
-        self::assertEqualsWithDelta($more->wantedWaterGrams(), array_sum(array_column((new BowlPart($more))->json()['water']['jug'], 'grams')), 1e-6);
+        $water = Said::at((new BowlPart($more))->json(), 'water');
+        self::assertTrue($water['follows_weights']->value);
+        self::assertEqualsWithDelta($more->wantedWaterGrams(), array_sum($water['jug']->numbers('grams')), 1e-6);
         self::assertEqualsWithDelta(1.2 * $plan->waterGrams + 300 + 3, $more->wholeDoughGrams(), 0.51);
     }
 
@@ -155,18 +157,18 @@ final class BatchStateTest extends TestCase
 
     public function test_a_piece_out_of_tolerance_is_named_until_one_is_even_again_and_the_spread_is_told(): void
     {
-        $taken = fn (array $readings): array => (new ScalePart(BatchState::of(self::planned(), [
+        $taken = fn (float ...$readings): array => (new ScalePart(BatchState::of(self::planned(), [
             $this->event(EventKind::ScaleSet, ['grams' => 400.0, 'pieces' => 4]),
             ...array_map(fn (float $grams): BatchEvent => $this->event(EventKind::Portioned, ['grams' => $grams]), array_values($readings)),
         ])->portions()))->json();
         // 100 g each, ± 2 g: the first took 106.
-        self::assertSame(['piece' => 1, 'off_grams' => 6.0, 'is_last' => false], $taken([294.0])['out_of_tolerance']);
-        self::assertNull($taken([300.0])['out_of_tolerance']);
-        self::assertNull($taken([294.0, 195.0])['out_of_tolerance']);
-        self::assertSame(['piece' => 4, 'off_grams' => -5.0, 'is_last' => true], $taken([299.0, 198.0, 95.0, 0.0])['out_of_tolerance']);
+        self::assertSame(['piece' => 1, 'off_grams' => 6.0, 'is_last' => false], $taken(294.0)['out_of_tolerance']);
+        self::assertNull($taken(300.0)['out_of_tolerance']);
+        self::assertNull($taken(294.0, 195.0)['out_of_tolerance']);
+        self::assertSame(['piece' => 4, 'off_grams' => -5.0, 'is_last' => true], $taken(299.0, 198.0, 95.0, 0.0)['out_of_tolerance']);
         // 106, 98, 98, 98: mean 100, squares 36 + 3 · 4 = 48, √(48/3) = 4.
-        self::assertSame(4.0, $taken([294.0, 196.0, 98.0, 0.0])['spread_percent']);
-        self::assertNull($taken([294.0])['spread_percent']);
+        self::assertSame(4.0, $taken(294.0, 196.0, 98.0, 0.0)['spread_percent']);
+        self::assertNull($taken(294.0)['spread_percent']);
     }
 
     public function test_a_whole_countdown_by_the_marks_ends_at_nothing(): void
@@ -189,34 +191,28 @@ final class BatchStateTest extends TestCase
         $events = [$this->event(EventKind::Laid, ['piece' => 1, 'place' => 1], 0), $this->event(EventKind::Turned, ['piece' => 1, 'touch' => 1], $first + 7)];
         $steps = self::stepsOf(BatchState::of($planned, $events), 1);
         // The other face gets all of its own time; the first face, 7 s too long below, lies 7 s less when its turn comes again.
-        self::assertEqualsWithDelta($second - $first, $steps[0]['at'], 0.11);
-        self::assertEqualsWithDelta($third - $first - 7, $steps[1]['at'], 0.11);
-        self::assertSame(['press', 2], [$steps[0]['action'], $steps[0]['touch']]);
+        self::assertEqualsWithDelta($second - $first, $steps[0]['at']->value, 0.11);
+        self::assertEqualsWithDelta($third - $first - 7, $steps[1]['at']->value, 0.11);
+        self::assertSame(['press', 2], [$steps[0]['action']->value, $steps[0]['touch']->value]);
     }
 
     public function test_hands_press_and_lay_while_there_is_time_and_turn_when_it_is_due(): void
     {
         $planned = self::planned();
         $steps = StateJson::griddle(BatchState::of($planned, [$this->event(EventKind::Laid, ['piece' => 1, 'place' => 1], 0)]))['steps'];
-        self::assertIsArray($steps);
-        $turn = array_values(array_filter($steps, static fn (array $step): bool => $step['piece'] === 1))[0];
-        self::assertSame(['turn', 1], [$turn['action'], $turn['touch']]);
-        self::assertEqualsWithDelta($planned->touches[0]->atSeconds, $turn['at'], 0.11);
-        $lay = array_values(array_filter($steps, static fn (array $step): bool => $step['action'] === 'lay'))[0];
-        self::assertSame([2, 2], [$lay['piece'], $lay['place']]);
+        $turn = $steps->one('piece', 1);
+        self::assertSame(['turn', 1], [$turn['action']->value, $turn['touch']->value]);
+        self::assertEqualsWithDelta($planned->touches[0]->atSeconds, $turn['at']->value, 0.11);
+        $lay = $steps->one('action', 'lay');
+        self::assertSame([2, 2], [$lay['piece']->value, $lay['place']->value]);
         // One pair of hands presses for 14 s before it lays, and for neither does it leave a turn waiting.
-        self::assertGreaterThanOrEqual(14.0, $lay['at'] - $lay['shape_from']);
+        self::assertGreaterThanOrEqual(14.0, $lay['at']->number() - $lay['shape_from']->number());
     }
 
-    /**
-     * @return list<array<string, mixed>> of one piece
-     */
+    /** @return list<Said> of one piece */
     private static function stepsOf(BatchState $state, int $piece): array
     {
-        $steps = StateJson::griddle($state)['steps'];
-        self::assertIsArray($steps);
-
-        return array_values(array_filter($steps, static fn (array $step): bool => $step['piece'] === $piece));
+        return array_values(array_filter([...StateJson::griddle($state)['steps']], static fn (Said $step): bool => $step['piece']->value === $piece));
     }
 
     public function test_a_whole_griddle_run_by_the_next_action_lays_touches_and_lifts_every_piece_once(): void
@@ -226,13 +222,13 @@ final class BatchStateTest extends TestCase
         $kinds = ['lay' => EventKind::Laid, 'turn' => EventKind::Turned, 'press' => EventKind::Turned, 'lift' => EventKind::Lifted];
         for ($step = 0; $step < 200; $step++) {
             $next = StateJson::griddle(BatchState::of(self::planned(), $events))['steps'];
-            self::assertIsArray($next);
-            if ($next === []) {
+            if (count($next) === 0) {
                 break;
             }
             $action = $next[0];
             $now += 4;
-            $events[] = $this->event($kinds[$action['action']], $action['action'] === 'lay' ? ['piece' => $action['piece'], 'place' => $action['place']] : ['piece' => $action['piece'], 'touch' => $action['touch']], $now);
+            $one = $action['action']->text();
+            $events[] = $this->event($kinds[$one], ['piece' => $action['piece']->value, ...($one === 'lay' ? ['place' => $action['place']->value] : ['touch' => $action['touch']->value])], $now);
         }
         $state = BatchState::of(self::planned(), $events);
         self::assertSame(6, $state->griddle()->lifted());
@@ -245,11 +241,10 @@ final class BatchStateTest extends TestCase
         for ($note = 1; $note <= 50; $note++) {
             $state = $state->with($this->event(EventKind::Noted, ['text' => "Note $note", 'stage' => Stage::Mix], $note));
         }
-        $notes = (new StateDocument($state))->json()['notes'];
-        self::assertIsArray($notes);
+        $notes = Said::at((new StateDocument($state))->json(), 'notes');
         self::assertCount(20, $notes);
-        self::assertSame(['Note 31', 'Note 50'], [$notes[0]['text'], $notes[19]['text']]);
-        self::assertSame('mix', $notes[19]['stage']);
+        self::assertSame(['Note 31', 'Note 50'], [$notes[0]['text']->value, $notes[19]['text']->value]);
+        self::assertSame('mix', $notes[19]['stage']->value);
     }
 
     public function test_what_cannot_have_happened_is_refused_with_its_field(): void
@@ -274,8 +269,7 @@ final class BatchStateTest extends TestCase
         foreach (Bench::reference()->styles->all() as $style) {
             foreach ([[], ...$requests] as $request) {
                 $plan = Bench::sketchOf(['style' => $style->id, ...$request]);
-                /** @var array<string, mixed> $stored */
-                $stored = json_decode((string) json_encode(PlanDocument::of($plan)), true);
+                $stored = Said::json((string) json_encode(PlanDocument::of($plan)))->fields();
                 // A document tells seconds to the tenth and grams to the tenth of a milligram.
                 self::assertEqualsWithDelta(PlannedBatch::of($plan), PlanDocument::stored($stored, PlanDocument::FORMAT)->planned(), 0.06, $style->id);
             }

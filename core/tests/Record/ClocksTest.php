@@ -14,6 +14,7 @@ use StoneMill\Record\EventKind;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\School\Stage;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** What is waited for: kneading, the rest, the griddle's warming, oven and stack. */
 final class ClocksTest extends TestCase
@@ -31,8 +32,8 @@ final class ClocksTest extends TestCase
     private function ends(PlannedBatch $plan, array $events): array
     {
         $ends = [];
-        foreach ((new StateDocument(BatchState::of($plan, $events)))->json()['clocks'] as $clock) {
-            $ends[$clock['kind']] = $clock['ends_at'] === null ? null : (float) (new DateTimeImmutable($clock['ends_at']))->getTimestamp() - Entry::eleven()->getTimestamp();
+        foreach (Said::at((new StateDocument(BatchState::of($plan, $events)))->json(), 'clocks') as $clock) {
+            $ends[$clock['kind']->text()] = $clock['ends_at']->value === null ? null : (float) (new DateTimeImmutable($clock['ends_at']->text()))->getTimestamp() - Entry::eleven()->getTimestamp();
         }
 
         return $ends;

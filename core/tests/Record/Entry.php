@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Record;
 
 use DateTimeImmutable;
+use ReflectionClass;
 use StoneMill\Record\BatchEvent;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\LogTime;
@@ -17,7 +18,8 @@ final class Entry
     /** @param array<string, mixed> $fields */
     public static function of(EventKind $kind, float $second, array $fields = []): BatchEvent
     {
-        return new BatchEvent(...['id' => sprintf('00000000-0000-4000-8000-%012d', ++self::$made), 'kind' => $kind, 'at' => self::eleven($second), ...$fields]);
+        // By their names, as a log has them.
+        return (new ReflectionClass(BatchEvent::class))->newInstanceArgs(['id' => sprintf('00000000-0000-4000-8000-%012d', ++self::$made), 'kind' => $kind, 'at' => self::eleven($second), ...$fields]);
     }
 
     public static function eleven(float $second = 0.0): DateTimeImmutable

@@ -16,6 +16,7 @@ use StoneMill\Record\GriddlePiece;
 use StoneMill\Record\LogTime;
 use StoneMill\School\TurnAction;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** Wetting, brushing and pressing as the bread lies: planned by the cook, called out, logged, and eaten. */
 final class OtherTouchesTest extends TestCase
@@ -44,11 +45,11 @@ final class OtherTouchesTest extends TestCase
         ]]])['own'];
         $plain = $bake('');
         self::assertLessThan(data_get($plain, 'loss.value'), data_get($bake('wet'), 'loss.value'));
-        $uneven = static fn (array $own): float => abs((float) data_get($own, 'faces.0.shade.value') - (float) data_get($own, 'faces.0.rest_shade'));
+        $uneven = static fn (array $own): float => abs(Said::at($own, 'faces.0.shade.value')->number() - Said::at($own, 'faces.0.rest_shade')->number());
         self::assertLessThan($uneven($plain), $uneven($bake('brush')), 'fat fills the gap: the spots stand out less from the rest');
         self::assertGreaterThan(data_get($plain, 'faces.0.rest_shade'), data_get($bake('brush'), 'faces.0.rest_shade'));
-        self::assertEqualsWithDelta((float) data_get($plain, 'faces.1.shade.value'), (float) data_get($bake('brush'), 'faces.1.shade.value'), 0.005, 'the face that lies below when fat goes on the other');
-        self::assertLessThan(1.0, abs((float) data_get($bake('wet'), 'residuals.water_percent')), 'the water that was brushed on is accounted for');
+        self::assertEqualsWithDelta(Said::at($plain, 'faces.1.shade.value')->number(), Said::at($bake('brush'), 'faces.1.shade.value')->number(), 0.005, 'the face that lies below when fat goes on the other');
+        self::assertLessThan(1.0, abs(Said::at($bake('wet'), 'residuals.water_percent')->number()), 'the water that was brushed on is accounted for');
     }
 
     public function test_the_fat_that_is_brushed_on_is_weighed_and_declared(): void

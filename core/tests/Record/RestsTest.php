@@ -17,6 +17,7 @@ use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\RiseSeen;
 use StoneMill\School\RestPlace;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** A dough waits as long as the cook says and where the cook says, once or twice; what it is seen to have grown moves the clock. */
 final class RestsTest extends TestCase
@@ -84,16 +85,13 @@ final class RestsTest extends TestCase
         $at = static fn (float $seconds): DateTimeImmutable => LogTime::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), $seconds);
         $id = static fn (int $number): string => sprintf('00000000-0000-4000-8000-%012d', $number);
         $state = BatchState::of($plan, [new BatchEvent($id(1), EventKind::RestStarted, $at(0))]);
-        /** @var array{rest: array{ends_at: string}, clocks: list<array{kind: string, ends_at: string|null}>} $before */
-        $before = (new StateDocument($state))->json();
+        $before = new Said((new StateDocument($state))->json());
         $state = $state->with(new BatchEvent($id(2), EventKind::GrowthSeen, $at(600), growth: 1.4));
-        /** @var array{rest: array{ends_at: string}, clocks: list<array{kind: string, ends_at: string|null}>} $after */
-        $after = (new StateDocument($state))->json();
-        self::assertLessThan($before['rest']['ends_at'], $after['rest']['ends_at']);
-        $rise = array_column($after['clocks'], 'ends_at', 'kind')['rise'] ?? '';
-        self::assertSame(substr($after['rest']['ends_at'], 0, 19), substr((string) $rise, 0, 19), 'one clock, one number');
-        /** @var array{clocks: list<array{kind: string, ends_at: string|null}>} $second */
-        $second = (new StateDocument($state->with(new BatchEvent($id(3), EventKind::SecondRestStarted, $at(4000)))))->json();
-        self::assertSame(LogTime::format($at(4900)), array_column($second['clocks'], 'ends_at', 'kind')['second_rest'] ?? null);
+        $after = new Said((new StateDocument($state))->json());
+        self::assertLessThan($before['rest']['ends_at']->text(), $after['rest']['ends_at']->text());
+        $rise = $after['clocks']->one('kind', 'rise')['ends_at']->text();
+        self::assertSame(substr($after['rest']['ends_at']->text(), 0, 19), substr($rise, 0, 19), 'one clock, one number');
+        $second = Said::at((new StateDocument($state->with(new BatchEvent($id(3), EventKind::SecondRestStarted, $at(4000)))))->json(), 'clocks');
+        self::assertSame(LogTime::format($at(4900)), $second->one('kind', 'second_rest')['ends_at']->value);
     }
 }

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests\Record;
 
-use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Line\Step;
 use StoneMill\Plan\RequestChange;
-use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\GriddlePace;
-use StoneMill\Record\LogTime;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Tally;
 use StoneMill\School\ActionKind;
@@ -27,8 +24,8 @@ final class SignsTest extends TestCase
     private static function after(array $entries, string $style = 'pressed-masa'): BatchState
     {
         $state = BatchState::of(PlannedBatch::of(Bench::sketch($style, RequestChange::roundGriddle(460), RequestChange::pieces(6))), []);
-        foreach ($entries as $number => [$kind, $seconds, $fields]) {
-            $state = $state->with(new BatchEvent(...['id' => sprintf('00000000-0000-4000-8000-%012d', $number), 'kind' => $kind, 'at' => LogTime::later(new DateTimeImmutable('2026-03-01T11:00:00Z'), $seconds), ...$fields]));
+        foreach ($entries as [$kind, $seconds, $fields]) {
+            $state = $state->with(Entry::of($kind, $seconds, $fields));
         }
 
         return $state;
@@ -72,7 +69,7 @@ final class SignsTest extends TestCase
         $told = self::after([...$laid, [EventKind::SignSeen, $due, ['piece' => 1, 'sign' => Doneness::NotYet]]]);
         self::assertGreaterThanOrEqual($due + 4.0 - 1e-9, 12.0 + self::next($told, 1), 'the piece that was looked at');
         self::assertGreaterThan(self::next($before, 2), self::next($told, 2), 'the piece beside it');
-        self::assertNotNull(StateJson::griddle($told)['pace']);
+        self::assertNotNull(StateJson::griddle($told)['pace']->value);
     }
 
     public function test_turning_after_not_yet_says_by_itself_that_it_is_time(): void
@@ -103,11 +100,10 @@ final class SignsTest extends TestCase
     public function test_every_touch_of_every_bread_has_something_to_look_for(): void
     {
         foreach (Bench::reference()->styles->all() as $style) {
-            /** @var array{signs: list<array{look: string}>, reasons: list<string>} $griddle */
             $griddle = StateJson::griddle(self::after([], $style->id));
             self::assertCount(count($griddle['reasons']), $griddle['signs'], $style->id);
             foreach ($griddle['signs'] as $sign) {
-                self::assertNotSame('', $sign['look']);
+                self::assertNotSame('', $sign['look']->value);
             }
         }
     }

@@ -6,13 +6,13 @@ namespace StoneMill\Tests\Record;
 
 use StoneMill\Document\Record\GriddlePart;
 use StoneMill\Record\BatchState;
+use StoneMill\Tests\Said;
 
 /** A part of a state as tablets are told it. */
 final class StateJson
 {
-    /** @return array<string, mixed> */
-    public static function griddle(BatchState $state): array
+    public static function griddle(BatchState $state): Said
     {
-        return (new GriddlePart($state->griddle(), $state->griddle()->steps()))->json();
+        return new Said((new GriddlePart($state->griddle(), $state->griddle()->steps()))->json());
     }
 }

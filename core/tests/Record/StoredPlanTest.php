@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Document\Exception\NotAPlan;
 use StoneMill\Document\PlanDocument;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** A plan that came from elsewhere, damaged: it is refused by the place that is wrong, whatever is asked of it. */
 final class StoredPlanTest extends TestCase
@@ -20,9 +21,7 @@ final class StoredPlanTest extends TestCase
     #[TestWith(['ledger.0.role'])]
     public function test_a_choice_that_nobody_knows_is_named_by_its_place(string $place): void
     {
-        $plan = PlanDocument::of(Bench::sketch('pressed-masa'))->json;
-        self::assertIsString(data_get($plan, $place));
-        data_set($plan, $place, 'somersault');
+        $plan = self::spoilt($place);
         $this->expectException(NotAPlan::class);
         $this->expectExceptionMessage(sprintf('at "%s"', $place));
         PlanDocument::stored($plan, PlanDocument::FORMAT)->planned();
@@ -30,9 +29,18 @@ final class StoredPlanTest extends TestCase
 
     public function test_the_line_of_a_day_is_refused_where_it_names_a_work_that_nobody_knows(): void
     {
-        $plan = PlanDocument::of(Bench::sketch('pressed-masa'))->json;
-        data_set($plan, 'line.actions.0.kind', 'somersault');
+        $plan = self::spoilt('line.actions.0.kind');
         $this->expectException(NotAPlan::class);
         PlanDocument::stored($plan, PlanDocument::FORMAT)->line();
+    }
+
+    /** @return array<string, mixed> a plan that names a choice which nobody knows */
+    private static function spoilt(string $place): array
+    {
+        $plan = PlanDocument::of(Bench::sketch('pressed-masa'))->json;
+        Said::at($plan, $place)->text();
+        data_set($plan, $place, 'somersault');
+
+        return (new Said($plan))->fields();
     }
 }

@@ -63,7 +63,7 @@ final class TwoTabletsTest extends TestCase
                     $acknowledged = [...$acknowledged, ...$taken];
                 }
             }
-            $ids = array_map(static fn (BatchEvent $event): string => $event->id, $this->log);
+            $ids = $this->ids();
             $undone += count(array_filter($this->log, static fn (BatchEvent $event): bool => $event->kind === EventKind::Undone));
             self::assertSame($ids, array_values(array_unique($ids)), 'each entry is in the log once');
             self::assertSame([], array_diff($acknowledged, $ids), 'what was acknowledged is in the log');
@@ -155,5 +155,11 @@ final class TwoTabletsTest extends TestCase
             'at' => LogTime::ofMilliseconds(LogTime::toMilliseconds(new DateTimeImmutable('2026-03-29T00:30:00Z')) + 1000 * 25 * $moment + $seeded->int(-3000, 3000)),
             ...$fields,
         ]);
+    }
+
+    /** @return list<string> of what is in the log */
+    private function ids(): array
+    {
+        return array_map(static fn (BatchEvent $event): string => $event->id, $this->log);
     }
 }

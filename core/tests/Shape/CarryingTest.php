@@ -14,6 +14,7 @@ use StoneMill\School\Shaping;
 use StoneMill\School\WayOver;
 use StoneMill\Shape\Carrying;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** What a piece is shaped on, and how it gets onto the griddle. */
 final class CarryingTest extends TestCase
@@ -87,6 +88,6 @@ final class CarryingTest extends TestCase
         self::assertEquals(4.0, data_get($pace(), 'lay'));
         self::assertEquals(8.0, data_get($pace(RequestChange::carriedOver(WayOver::OnThePaper)), 'lay'));
         // Four presses: three more, of 5 s each.
-        self::assertEqualsWithDelta(15.0, data_get($pace(RequestChange::press(150)), 'shape') - data_get($pace(), 'shape'), 1e-6);
+        self::assertEqualsWithDelta(15.0, Said::at($pace(RequestChange::press(150)), 'shape')->number() - Said::at($pace(), 'shape')->number(), 1e-6);
     }
 }

@@ -9,6 +9,7 @@ use StoneMill\Plan\RequestChange;
 use StoneMill\School\Scald;
 use StoneMill\Shape\Pressing;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 final class HandlingTest extends TestCase
 {
@@ -27,12 +28,10 @@ final class HandlingTest extends TestCase
     public function test_the_press_limits_the_disc(): void
     {
         $wide = self::handling('pressed-masa', RequestChange::press(150));
-        self::assertIsArray($wide['press']);
-        self::assertFalse($wide['press']['fits']);
-        self::assertSame(142.0, $wide['press']['widest_mm']);
-        $fits = self::handling('pressed-masa', RequestChange::press(150), RequestChange::pieceOf(floor($wide['press']['most_grams']) - 1));
-        self::assertIsArray($fits['press']);
-        self::assertTrue($fits['press']['fits']);
+        self::assertFalse(Said::at($wide, 'press.fits')->value);
+        self::assertSame(142.0, Said::at($wide, 'press.widest_mm')->value);
+        $fits = self::handling('pressed-masa', RequestChange::press(150), RequestChange::pieceOf(floor(Said::at($wide, 'press.most_grams')->number()) - 1));
+        self::assertTrue(Said::at($fits, 'press.fits')->value);
     }
 
     public function test_a_dough_that_holds_less_must_stay_thicker(): void
@@ -51,7 +50,7 @@ final class HandlingTest extends TestCase
         self::assertSame(3, $press->presses(160), '2 · asin(0.8875) = 125.1°');
         $handling = self::handling('pressed-masa', RequestChange::pieces(4), RequestChange::pieceOf(60), RequestChange::press(150));
         self::assertSame(4, data_get($handling, 'press.presses'));
-        self::assertStringContainsString('turn it 90°', implode(' ', (array) $handling['steps']));
+        self::assertStringContainsString('turn it 90°', implode(' ', Said::at($handling, 'steps')->listed()));
     }
 
     public function test_a_ring_of_presses_leaves_no_part_of_the_round_thick(): void
@@ -86,9 +85,6 @@ final class HandlingTest extends TestCase
     /** @return array<string, mixed> */
     private static function handling(string $style, RequestChange ...$wished): array
     {
-        $handling = Bench::ask('shape', ['request' => Bench::request($style, ...$wished)->json()])['handling'];
-        self::assertIsArray($handling);
-
-        return $handling;
+        return Said::at(Bench::ask('shape', ['request' => Bench::request($style, ...$wished)->json()]), 'handling')->fields();
     }
 }

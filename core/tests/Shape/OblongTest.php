@@ -12,6 +12,7 @@ use StoneMill\Plan\Warning;
 use StoneMill\Shape\Oblong;
 use StoneMill\Shape\Pressing;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** Pieces longer than wide: the same dough, another outline. */
 final class OblongTest extends TestCase
@@ -53,7 +54,7 @@ final class OblongTest extends TestCase
         foreach (['shape.thickness_mm.value', 'portion.piece_grams.value'] as $same) {
             self::assertEquals(data_get($round, $same), data_get($long, $same), $same);
         }
-        self::assertEqualsWithDelta(2.0, data_get($long, 'shape.length_share') / data_get($long, 'shape.width_share'), 0.001);
+        self::assertEqualsWithDelta(2.0, Said::at($long, 'shape.length_share')->number() / Said::at($long, 'shape.width_share')->number(), 0.001);
         self::assertNotEquals(data_get($round, 'portrait.rim'), data_get($long, 'portrait.rim'));
         self::assertNotEquals(data_get($round, 'griddle.places'), data_get($long, 'griddle.places'));
     }

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Swap\StandIn;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** Another flour, binder, egg, fat or nut at equal binding and feel. */
 final class SwapperTest extends TestCase
@@ -17,14 +18,14 @@ final class SwapperTest extends TestCase
     {
         // 40 % egg holds 40 · 0.45 = 18 points, as much as 18 / 5 = 3.6 % psyllium husk.
         $option = self::option(['request' => ['style' => 'almond-wrap'], 'replace' => 'egg'], 'psyllium-husk');
-        self::assertEqualsWithDelta(3.6, $option['percent'], 0.01);
+        self::assertEqualsWithDelta(3.6, $option['percent']->value, 0.01);
         // The egg brought 40 · 76.2 % = 30.48 points of water. Almond takes 30 · 0.96 (to roll) = 28.8; xanthan asks 4 · 4 = 16 and gets
         // 16 · 28.8 / 44.8 = 10.29; with the husk, 3.6 · 6 = 21.6, both ask 37.6 and get 37.6 · 28.8 / 66.4 = 16.31: 6.02 more.
         $before = Bench::plan('almond-wrap');
         $ledger = $before->dough->ledger;
-        self::assertEqualsWithDelta(100 * $ledger->neededGrams() / $ledger->flourBaseGrams + 30.48 + 6.02, $option['hydration_percent'], 1.5, 'so far from the style the ledger leads');
-        self::assertEqualsWithDelta($before->dough->ledger->bindingIndex(), $option['binding_index'], 0.5);
-        self::assertContains('Without egg.', array_column($option['differences'], 'text'));
+        self::assertEqualsWithDelta(100 * $ledger->neededGrams() / $ledger->flourBaseGrams + 30.48 + 6.02, $option['hydration_percent']->value, 1.5, 'so far from the style the ledger leads');
+        self::assertEqualsWithDelta($before->dough->ledger->bindingIndex(), $option['binding_index']->value, 0.5);
+        self::assertContains('Without egg.', $option['differences']->each('text'));
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -50,23 +51,23 @@ final class SwapperTest extends TestCase
         self::assertNotSame([], $options);
         $had = array_map(static fn ($row): string => $row->line->ingredient->id, $before->dough->ledger->rows);
         foreach (array_slice($options, 0, 5) as $there) {
-            if ($there['binding_index'] > $before->dough->ledger->bindingIndex() + 0.5) {
+            if ($there['binding_index']->number() > $before->dough->ledger->bindingIndex() + 0.5) {
                 // It holds better by itself, and there was no binder to take out: the way back keeps that hold with one.
                 continue;
             }
-            if (in_array($there['ingredient'], $had, true)) {
+            if (in_array($there['ingredient']->text(), $had, true)) {
                 // Two lines have become one; the way back cannot know which part of it was which.
                 continue;
             }
             $back = array_values(array_filter(
-                self::options(['request' => $there['request'], 'replace' => $there['ingredient']]),
-                static fn (array $option): bool => $option['ingredient'] === $replace,
+                self::options(['request' => $there['request']->value, 'replace' => $there['ingredient']->value]),
+                static fn (Said $option): bool => $option['ingredient']->value === $replace,
             ))[0] ?? null;
             if ($back === null) {
                 // So far off by taste or make that it is not among the close ones on the way back.
                 continue;
             }
-            $after = Bench::planOf($back['request']);
+            $after = Bench::planOf($back['request']->value);
             $was = $before->dough->ledger->rows;
             $percent = array_column(array_map(static fn ($row): array => [$row->line->ingredient->id, $row->percent], $after->dough->ledger->rows), 1, 0);
             foreach ($was as $row) {
@@ -81,9 +82,9 @@ final class SwapperTest extends TestCase
         foreach (['pressed-masa' => 'instant-masa-fine', 'almond-wrap' => 'almond-blanched', 'oat-round' => 'oat'] as $style => $replace) {
             $index = Bench::plan($style)->dough->ledger->bindingIndex();
             foreach (self::options(['request' => ['style' => $style], 'replace' => $replace]) as $option) {
-                $even = abs($option['binding_index'] - $index) < 1.01;
-                $said = array_filter($option['differences'], static fn (array $difference): bool => str_starts_with($difference['text'], 'Holds'));
-                self::assertTrue($even || $said !== [], $option['ingredient']);
+                $even = abs($option['binding_index']->number() - $index) < 1.01;
+                $said = array_filter($option['differences']->texts('text'), static fn (string $text): bool => str_starts_with($text, 'Holds'));
+                self::assertTrue($even || $said !== [], $option['ingredient']->text());
             }
         }
     }
@@ -91,13 +92,13 @@ final class SwapperTest extends TestCase
     public function test_what_is_at_hand_comes_first(): void
     {
         $options = self::options(['request' => ['style' => 'almond-wrap'], 'replace' => 'egg', 'larder' => ['chia', 'flax']]);
-        self::assertSame([true, true, false], array_column(array_slice($options, 0, 3), 'at_hand'));
+        self::assertSame([true, true, false], array_map(static fn (Said $option): mixed => $option['at_hand']->value, array_slice($options, 0, 3)));
     }
 
     public function test_what_must_not_be_in_it_is_never_offered_and_neither_is_wheat(): void
     {
         $options = self::options(['request' => ['style' => 'almond-wrap'], 'replace' => 'almond-blanched', 'without' => ['tree_nuts', 'sesame', 'peanut']]);
-        $ids = array_column($options, 'ingredient');
+        $ids = array_map(static fn (Said $option): string => $option['ingredient']->text(), $options);
         self::assertSame([], array_intersect($ids, ['almond-whole', 'hazelnut', 'sesame', 'peanut', 'wheat']));
         self::assertContains('sunflower-seed', $ids);
     }
@@ -108,7 +109,7 @@ final class SwapperTest extends TestCase
         $options = self::options(['request' => $request, 'replace' => 'wheat']);
         self::assertNotSame([], $options);
         foreach ($options as $option) {
-            self::assertStringNotContainsString('wheat', mb_strtolower($option['gluten']));
+            self::assertStringNotContainsString('wheat', mb_strtolower($option['gluten']->text()));
         }
     }
 
@@ -116,16 +117,16 @@ final class SwapperTest extends TestCase
     {
         $request = ['style' => 'almond-wrap', 'formula' => ['lines' => [['ingredient' => 'almond-blanched', 'grams' => 180], ['ingredient' => 'xanthan', 'grams' => 7], ['ingredient' => 'egg', 'grams' => 72]]]];
         $option = self::option(['request' => $request, 'replace' => 'almond-blanched'], 'sunflower-seed');
-        $lines = array_column($option['request']['formula']['lines'], 'grams', 'ingredient');
-        self::assertEqualsWithDelta(180, $lines['sunflower-seed'], 1e-9);
-        self::assertEqualsWithDelta(72, $lines['egg'], 1e-9);
+        $lines = $option['request']['formula']['lines'];
+        self::assertEqualsWithDelta(180, $lines->one('ingredient', 'sunflower-seed')['grams']->value, 1e-9);
+        self::assertEqualsWithDelta(72, $lines->one('ingredient', 'egg')['grams']->value, 1e-9);
     }
 
     public function test_a_flour_that_is_there_already_becomes_one_line(): void
     {
         $request = ['style' => 'millet-round', 'formula' => ['lines' => [['ingredient' => 'sorghum', 'percent' => 60], ['ingredient' => 'pearl-millet', 'percent' => 40]]]];
         $option = self::option(['request' => $request, 'replace' => 'sorghum'], 'pearl-millet');
-        self::assertEqualsWithDelta(100, $option['percent'], 1e-6);
+        self::assertEqualsWithDelta(100, $option['percent']->value, 1e-6);
     }
 
     public function test_stand_ins_do_as_much_by_what_they_are_for(): void
@@ -161,24 +162,16 @@ final class SwapperTest extends TestCase
 
     /**
      * @param array<string, mixed> $document
-     * @return list<array<string, mixed>>
+     * @return list<Said>
      */
     private static function options(array $document): array
     {
-        return Bench::ask('swap', $document)['options'];
+        return Said::at(Bench::ask('swap', $document), 'options')->listed();
     }
 
-    /**
-     * @param array<string, mixed> $document
-     * @return array<string, mixed>
-     */
-    private static function option(array $document, string $ingredient): array
+    /** @param array<string, mixed> $document */
+    private static function option(array $document, string $ingredient): Said
     {
-        foreach (self::options($document) as $option) {
-            if ($option['ingredient'] === $ingredient) {
-                return $option;
-            }
-        }
-        self::fail("$ingredient is not offered.");
+        return Said::at(Bench::ask('swap', $document), 'options')->one('ingredient', $ingredient);
     }
 }
