@@ -21,21 +21,27 @@ const isNarrow = useMediaQuery('(max-width: 64rem)')
 /** At the bench and on a phone the bowl is one line that opens; what must be heeded stands above it. */
 const isFolded = computed(() => isNarrow.value || appearance.isBench)
 const containsWheat = computed(() => plan.label.gluten.status === 'contains_wheat')
+/** What went in without being weighed is unknown, not nothing. */
+const dry = computed(() => {
+  const grams = bowl.value.dough_grams - bowl.value.water_grams
+  return grams <= 0 && bowl.value.water_grams > 0 ? 'not weighed' : units.text(grams, 'g')
+})
+/** Of flour that was not weighed, as planned. */
+const hydration = computed(() => {
+  const isPlanned = bowl.value.lines.some(one => one.is_flour && !one.measured)
+  return units.text(bowl.value.hydration_percent, 'percent') + (isPlanned ? ' planned' : '')
+})
 const inALine = computed(() => {
-  const { water_grams, dough_grams, hydration_percent } = bowl.value
+  const { water_grams, dough_grams } = bowl.value
   if (dough_grams <= 0) return 'The bowl: empty'
-  const dry = units.text(dough_grams - water_grams, 'g')
   return water_grams > 0
-    ? `The bowl: ${dry} dry, ${units.text(water_grams, 'g')} water, ${units.text(hydration_percent, 'percent')}`
-    : `The bowl: ${dry} dry`
+    ? `The bowl: ${dry.value === 'not weighed' ? 'dry not weighed' : `${dry.value} dry`}, ${units.text(water_grams, 'g')} water, ${hydration.value}`
+    : `The bowl: ${dry.value} dry`
 })
 const facts = computed(() => [
-  { name: 'Flour and dry', value: units.text(bowl.value.dough_grams - bowl.value.water_grams, 'g') },
+  { name: 'Flour and dry', value: dry.value },
   { name: 'Water', value: units.text(bowl.value.water_grams, 'g') },
-  {
-    name: 'Hydration',
-    value: bowl.value.water_grams ? units.text(bowl.value.hydration_percent, 'percent') : '–',
-  },
+  { name: 'Hydration', value: bowl.value.water_grams ? hydration.value : '–' },
   {
     name: 'Dough',
     value:

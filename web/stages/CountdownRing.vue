@@ -37,7 +37,8 @@ const AROUND = 2 * Math.PI * 88
 
 <style scoped>
 .ring {
-  width: min(20rem, 80vw);
+  /* What stands under it is in sight too. */
+  width: min(20rem, 80vw, 40dvh);
   margin: 0 auto;
 }
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue'
+import { useResizeObserver } from '@vueuse/core'
+import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import type { Batch, Plan, Stage } from '@/api/types'
 import BreadPicture from '@/pictures/BreadPicture.vue'
 import { useUnits } from '@/ui/units'
@@ -19,7 +20,8 @@ async function keepInSight() {
   if (stop && course.value) course.value.scrollLeft = stop.offsetLeft - course.value.clientWidth / 3
 }
 
-onMounted(keepInSight)
+// Also when a tablet is turned round.
+useResizeObserver(course, () => void keepInSight())
 watch(() => stage, keepInSight)
 </script>
 
@@ -166,6 +168,11 @@ watch(() => stage, keepInSight)
   display: none;
 }
 
+/* All stops between header and clocks above and the bar of the act below, where they have to be narrower for that. */
+:root[data-view='bench'] .course a {
+  min-height: clamp(48px, calc((100dvh - 14.5rem) / 10), var(--target));
+}
+
 @media (max-width: 64rem) {
   .course {
     overflow-x: auto;
@@ -196,6 +203,7 @@ watch(() => stage, keepInSight)
 
   :root[data-view='bench'] .course a {
     align-items: center;
+    min-height: var(--target);
   }
 }
 </style>
