@@ -53,6 +53,18 @@ describe('answers to pure questions', () => {
     expect(await told).toBe('RIGHT')
   })
 
+  it('are gone once somebody else comes', async () => {
+    const { asked, ask, answers } = house()
+    const told = answers.of('a')
+    asked[0]?.answer('A')
+    await told
+    answers.ahead('b')
+    answers.forget()
+    expect(asked[1]?.signal?.aborted).toBe(true)
+    void answers.of('a')
+    expect(ask).toHaveBeenCalledTimes(3)
+  })
+
   it('are asked again where there was none', async () => {
     const ask = vi.fn().mockRejectedValueOnce(new Error('busy')).mockResolvedValueOnce('A')
     const answers = new Answers<string, string>(ask, 2)

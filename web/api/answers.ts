@@ -37,6 +37,12 @@ export class Answers<Question, Answer> {
       })
   }
 
+  /** Whoever comes next finds nothing of it. */
+  forget(): void {
+    this.dropGuess()
+    this.kept.clear()
+  }
+
   /** The guess, where it was the right one; it is waited for from now on, and nobody gives it up any more. */
   private guessed(key: string): Promise<Answer> | null {
     if (this.guess?.key !== key) {

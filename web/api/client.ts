@@ -67,6 +67,8 @@ export const api = {
   plan: (body: the.PlanRequest, signal?: AbortSignal) => plans.of(body, signal),
   /** Has a plan worked out that will probably be asked for next. */
   planAhead: (body: the.PlanRequest) => plans.ahead(body),
+  /** For when somebody else comes. */
+  forgetPlans: () => plans.forget(),
   compare: async (before: the.PlanRequest, after: the.PlanRequest, signal?: AbortSignal) =>
     (await asked(() => contract.POST('/compare', { body: { before, after } }), signal)).changes,
   swap: (body: the.SwapQuestion, signal?: AbortSignal) =>

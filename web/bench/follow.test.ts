@@ -65,6 +65,7 @@ const state = {
   stack: clock,
   clocks: [{ kind: 'rest', started_by: 'rest_started', seconds: 600, ends_at: null }],
   notes: [],
+  line: { ready_at: null, planned_at: null, late_seconds: null, stages: [] },
 } as unknown as BatchState
 let number = 0
 const event = (kind: BatchEvent['kind'], second: number, fields: Partial<BatchEvent> = {}): BatchEvent => ({
@@ -143,6 +144,46 @@ describe('what the server has not heard yet', () => {
   it('pauses and goes on', () => {
     expect(follow(state, [event('paused', 3)]).griddle.paused_at).toBe(iso(3))
     expect(follow(state, [event('paused', 3), event('resumed', 9)]).griddle.paused_at).toBeNull()
+  })
+})
+
+describe('when each stage comes', () => {
+  const stage = (name: string, second: number, begun_by: string | null) => ({
+    stage: name,
+    at: iso(second),
+    begun_by,
+  })
+  const resting = {
+    ...state,
+    line: {
+      ready_at: iso(5000),
+      planned_at: iso(4900),
+      late_seconds: 100,
+      stages: [
+        stage('rest', 0, 'rest_started'),
+        stage('portion', 600, 'scale_set'),
+        stage('shape', 700, null),
+        stage('griddle', 800, 'laid'),
+        stage('judge', 5000, null),
+      ],
+    },
+  } as unknown as BatchState
+
+  it('moves with what is begun, and what lies before it has no time any more', () => {
+    const { line } = follow(resting, [event('scale_set', 900, { grams: 120 })])
+    expect(line.stages.map(one => [one.stage, one.at])).toEqual([
+      ['portion', iso(900)],
+      ['shape', iso(1000)],
+      ['griddle', iso(1100)],
+      ['judge', iso(5300)],
+    ])
+    expect([line.ready_at, line.late_seconds]).toEqual([iso(5300), 400])
+  })
+
+  it('moves once with the first of several, and not with what was begun before', () => {
+    const laid = [1, 2].map(piece => event('laid', 800 + 60 * piece, { piece, place: piece }))
+    expect(follow(resting, laid).line.stages.map(one => one.at)).toEqual([iso(860), iso(5060)])
+    expect(follow(resting, [event('rest_started', 50)]).line).toEqual(resting.line)
   })
 })
 

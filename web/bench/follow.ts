@@ -9,7 +9,14 @@ export function follow(state: BatchState, unsent: BatchEvent[]): BatchState {
   const undone = new Set(unsent.flatMap(event => (event.kind === 'undone' ? [event.event] : [])))
   return unsent
     .filter(event => event.kind !== 'undone' && !undone.has(event.id))
-    .reduce((so, event) => reshaped(so, after({ ...so, clocks: running(so.clocks, event) }, event)), state)
+    .reduce(
+      (so, event) =>
+        reshaped(
+          so,
+          after({ ...so, clocks: running(so.clocks, event), line: broughtOn(so.line, event) }, event),
+        ),
+      state,
+    )
 }
 
 /** At one thickness the area of a disc goes with what a piece weighs. */
@@ -33,6 +40,22 @@ function running(clocks: BatchState['clocks'], event: BatchEvent): BatchState['c
     if (one.started_by === event.kind) return { ...one, ends_at: later(event.at, one.seconds) }
     return event.kind === 'step_done' ? { ...one, ends_at: null } : one
   })
+}
+
+/** Where such an entry begins a stage that was still to come, the rest of the line keeps its distance from it; what lies before has no time any more. */
+function broughtOn(line: BatchState['line'], event: BatchEvent): BatchState['line'] {
+  // A state that this device kept from before they were told says nothing of them.
+  const told = (line as Partial<BatchState['line']>).stages ?? []
+  const here = told.findIndex((one, index) => index > 0 && one.begun_by === event.kind)
+  const begun = told[here]
+  if (!begun) return line
+  const seconds = (Date.parse(event.at) - Date.parse(begun.at)) / 1000
+  return {
+    ...line,
+    ready_at: line.ready_at && later(line.ready_at, seconds),
+    late_seconds: line.late_seconds === null ? null : line.late_seconds + seconds,
+    stages: told.slice(here).map(one => ({ ...one, at: later(one.at, seconds) })),
+  }
 }
 
 function ticked(step: BatchState['steps'][number], event: BatchEvent): BatchState['steps'][number] {

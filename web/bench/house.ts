@@ -123,6 +123,7 @@ export const useHouse = defineStore('house', () => {
     localStorage.setItem(LEAVING, '1')
     isLeaving.value = true
     await forgetTheHouse()
+    api.forgetPlans()
     hasEnded.value = false
     session.value = NOBODY
     kitchen.value = null

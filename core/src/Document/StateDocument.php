@@ -146,7 +146,7 @@ final readonly class StateDocument
             'ready_at' => self::moment($line->readyAt()),
             'planned_at' => self::moment($planned),
             'late_seconds' => $late === null ? null : round($late),
-            'stages' => array_map(static fn (Headway $one): array => ['stage' => $one->stage->value, 'at' => self::moment($one->at)], $line->stages()),
+            'stages' => array_map(static fn (Headway $one): array => ['stage' => $one->stage->value, 'at' => self::moment($one->at), 'begun_by' => Headway::begunBy($one->stage)?->value], $line->stages()),
         ];
     }
 

@@ -14,6 +14,19 @@ final readonly class Headway
     {
     }
 
+    /** The entry by which such a stage is known to have begun; null where none tells. */
+    public static function begunBy(Stage $stage): ?EventKind
+    {
+        return match ($stage) {
+            Stage::Mix => EventKind::Poured,
+            Stage::Rest => EventKind::RestStarted,
+            Stage::Portion => EventKind::ScaleSet,
+            Stage::Griddle => EventKind::Laid,
+            Stage::Stack => EventKind::Stacked,
+            default => null,
+        };
+    }
+
     /** Null before anything was done: a stage that was only looked at tells nothing, and a batch for tomorrow may be looked at today. */
     public static function of(Tally $tally): ?self
     {

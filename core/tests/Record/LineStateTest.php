@@ -74,6 +74,27 @@ final class LineStateTest extends TestCase
         self::assertEqualsWithDelta(self::masa()->stackSeconds, $stages['judge'] - $stages['stack'], 0.1);
     }
 
+    public function test_the_entry_that_is_told_to_begin_a_stage_brings_the_work_there_and_all_after_it_keeps_its_distance(): void
+    {
+        $entries = [
+            'mix' => $this->poured(100), 'rest' => Entry::of(EventKind::RestStarted, 900), 'portion' => Entry::of(EventKind::ScaleSet, 2000, ['grams' => 600.0]),
+            'griddle' => $this->laid(4000), 'stack' => Entry::of(EventKind::Stacked, 9000),
+        ];
+        $log = [];
+        foreach ($entries as $stage => $entry) {
+            self::assertSame($entry->kind, Headway::begunBy(Stage::from($stage)));
+            $before = $this->stages($log);
+            $log[] = $entry;
+            $now = $this->stages($log);
+            self::assertSame($stage, array_key_first($now));
+            foreach ($stage === 'mix' || $stage === 'griddle' ? [] : $now as $later => $at) {
+                // Once bread lies there the griddle's own order tells; before anything was done, the plan.
+                self::assertEqualsWithDelta($before[$later] - $before[$stage], $at - $now[$stage], 0.11, "$later after $stage");
+            }
+        }
+        self::assertNull(Headway::begunBy(Stage::Shape));
+    }
+
     public function test_a_stack_that_was_begun_late_is_ready_late(): void
     {
         $stages = $this->stages([$this->poured(100), $this->laid(1200), Entry::of(EventKind::Stacked, 5000)]);

@@ -1,5 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { api } from '@/api/client'
 import type { BreadVersions, PlanRequest } from '@/api/types'
 import { MemoryStorage } from '@/bench/memoryStorage'
 import { linesOf, withAmount } from '@/ui/formula'
@@ -59,6 +60,7 @@ class House {
 
 let house: House
 beforeEach(() => {
+  api.forgetPlans()
   house = new House()
   setActivePinia(createPinia())
   vi.stubGlobal('localStorage', new MemoryStorage())
