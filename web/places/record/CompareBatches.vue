@@ -11,8 +11,9 @@ import { useMade } from './useMade'
 /** Any two batches side by side: planned and done, both bakes, both verdicts. */
 const route = useRoute()
 const { facesInWords } = useShadeWords()
-const one = useMade(() => String(route.query.a))
-const other = useMade(() => String(route.query.b))
+const one = useMade(() => String(route.query.a ?? ''))
+const other = useMade(() => String(route.query.b ?? ''))
+const areNamed = computed(() => Boolean(route.query.a && route.query.b))
 const both = computed(() =>
   [one, other].flatMap(({ batch, bakes }) =>
     batch.value ? [{ batch: batch.value, bakes: bakes.value }] : [],
@@ -25,7 +26,10 @@ const trouble = computed(() => one.trouble.value || other.trouble.value)
   <div class="compare">
     <p class="screen-only"><RouterLink :to="{ name: 'record' }">← Record</RouterLink></p>
     <h1>Two batches side by side</h1>
-    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <p v-if="!areNamed">
+      Mark two batches in the record; what was planned, done and judged of both stands here.
+    </p>
+    <p v-else-if="trouble" role="alert">{{ trouble }}</p>
     <PlannedAndDone v-if="both.length === 2" :batches="both.map(made => made.batch)" />
     <div class="compare-two">
       <section v-for="{ batch, bakes } in both" :key="batch.id" class="panel stack">
