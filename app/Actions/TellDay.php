@@ -58,7 +58,7 @@ final class TellDay
         $state = $batch->state();
         $started = $line->startsAt ?? $batch->started_at->toDateTimeImmutable();
         // A batch under way is where its log has it: a late one wants hands later than was planned.
-        $ready = $state->readyAt();
+        $ready = $state->readyBy(now()->toDateTimeImmutable());
         $starts = $ready === null ? $started : Clock::later($ready, -$line->lengthSeconds);
 
         return DayBatch::of(

@@ -65,7 +65,7 @@ const state = {
   stack: clock,
   clocks: [{ kind: 'rest', started_by: 'rest_started', seconds: 600, ends_at: null }],
   notes: [],
-  line: { ready_at: null, planned_at: null, late_seconds: null, stages: [] },
+  line: { ready_at: null, planned_at: null, late_seconds: null, waits_until: null, stages: [] },
 } as unknown as BatchState
 let number = 0
 const event = (kind: BatchEvent['kind'], second: number, fields: Partial<BatchEvent> = {}): BatchEvent => ({

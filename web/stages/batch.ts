@@ -4,6 +4,8 @@ import { mergePatch } from '@/api/mergePatch'
 import { api } from '@/api/client'
 import type { Batch, EventKind, PlanRequest, VerdictToGive } from '@/api/types'
 import { follow } from '@/bench/follow'
+import { laterBy, minutesOverdue } from '@/bench/overdue'
+import { useNow } from '@/ui/now'
 import { asWeighed } from './asWeighed'
 import { shown } from './judge/verdict'
 import { Heard } from './store/heard'
@@ -12,6 +14,8 @@ import { type Fields, Log } from './store/log'
 import { Wish } from './store/wish'
 
 const RETRY_MILLISECONDS = 3000
+/** How often it is looked whether something is overdue, which counts in minutes. */
+const OVERDUE_MILLISECONDS = 5000
 
 /** The batch on the page: what the house said of it, what was done since, what is wished of its plan, and how it was judged. */
 export const useBatch = defineStore('batch', () => {
@@ -22,12 +26,24 @@ export const useBatch = defineStore('batch', () => {
   let retrying: ReturnType<typeof setTimeout> | undefined
 
   /** What the server said, with what was done since put on top: the page never waits for it. */
-  const batch = computed<Batch | null>(
+  const told = computed<Batch | null>(
     () =>
       heard.batch.value && {
         ...heard.batch.value,
         ...(log.unsent.value ? { state: follow(heard.batch.value.state, log.waiting.value) } : {}),
         ...(judged.pending.value ? { verdict: shown(judged.pending.value.verdict) } : {}),
+      },
+  )
+  const now = useNow(OVERDUE_MILLISECONDS)
+  const overdue = computed(() =>
+    told.value && !told.value.finished_at ? minutesOverdue(told.value.state.line, now.value) : 0,
+  )
+  /** What should have begun by now and has not begins now at the soonest. */
+  const batch = computed<Batch | null>(
+    () =>
+      told.value && {
+        ...told.value,
+        state: { ...told.value.state, line: laterBy(told.value.state.line, overdue.value) },
       },
   )
   const plan = computed(() => batch.value && asWeighed(wish.preview.value ?? batch.value.plan, batch.value))

@@ -146,8 +146,17 @@ final readonly class StateDocument
             'ready_at' => self::moment($line->readyAt()),
             'planned_at' => self::moment($planned),
             'late_seconds' => $late === null ? null : round($late),
-            'stages' => array_map(static fn (Headway $one): array => ['stage' => $one->stage->value, 'at' => self::moment($one->at), 'begun_by' => Headway::begunBy($one->stage)?->value], $line->stages()),
+            'waits_until' => self::moment($line->waitsUntil()),
+            'stages' => array_map(self::stage(...), $line->stages()),
         ];
+    }
+
+    /** @return array{stage: string, at: string|null, begun_by?: string} */
+    private static function stage(Headway $one): array
+    {
+        $by = Headway::begunBy($one->stage);
+
+        return ['stage' => $one->stage->value, 'at' => self::moment($one->at), ...($by === null ? [] : ['begun_by' => $by->value])];
     }
 
     /** @return array{started_at: string|null, ends_at: string|null, seconds: int} */

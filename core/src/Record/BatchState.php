@@ -213,6 +213,14 @@ final readonly class BatchState
         return $this->line($griddle, $griddle->steps())->readyAt();
     }
 
+    /** The same by how it stands at this moment: what should have begun and has not begins now at the soonest. */
+    public function readyBy(DateTimeImmutable $now): ?DateTimeImmutable
+    {
+        $griddle = $this->griddle();
+
+        return $this->line($griddle, $griddle->steps())->readyBy($now);
+    }
+
     /** @param list<Step> $steps all that is still to be done at the griddle */
     public function line(GriddleLog $griddle, array $steps): LineState
     {

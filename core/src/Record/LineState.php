@@ -14,6 +14,9 @@ final readonly class LineState
     /** Of these nothing is entered before a piece lies on the metal: only that they were gone to. */
     private const UNTOLD = [Stage::Portion, Stage::Shape, Stage::Griddle];
 
+    /** How long a batch that goes no further is held to go on; after that it was left lying. A planning estimate: longer than hands stay at any stage that nothing is entered of. */
+    private const LEFT_LYING_SECONDS = 3 * 3600.0;
+
     private ?Headway $from;
 
     /**
@@ -57,6 +60,31 @@ final readonly class LineState
         }
 
         return $stages;
+    }
+
+    /** When all is served by how it stands at this moment: what should have begun and has not begins now at the soonest, unless the batch was left lying. */
+    public function readyBy(DateTimeImmutable $now): ?DateTimeImmutable
+    {
+        $ready = $this->readyAt();
+        $next = $this->next();
+
+        return $ready === null || $next === null || $now > $this->waitsUntil() ? $ready : LogTime::later($ready, max(0.0, LogTime::between($next->at, $now)));
+    }
+
+    /** Until then the next stage is overdue where it has not begun; null where nothing is to come that hands begin. */
+    public function waitsUntil(): ?DateTimeImmutable
+    {
+        $next = $this->next();
+
+        return $next === null ? null : LogTime::later($next->at, self::LEFT_LYING_SECONDS);
+    }
+
+    /** What hands begin next; a stack is ready by itself. */
+    private function next(): ?Headway
+    {
+        $stages = $this->stages();
+
+        return $stages === [] || $stages[0]->stage === Stage::Stack ? null : $stages[1] ?? null;
     }
 
     private function readyFrom(Headway $from): DateTimeImmutable

@@ -121,7 +121,7 @@ final class FollowedOffline
             'stage' => 'measure', 'begun' => false, 'entered' => [], 'notes' => [], 'clocks' => [],
             'bowl' => (new BowlPart($bowl))->json(), 'extras' => StateDocument::extras($state), 'feel_answers' => $answers, 'portion' => (new ScalePart($state->portions()))->json(),
             'shape' => ['diameter_mm' => ['value' => $shape, 'low' => $shape, 'high' => $shape]],
-            'line' => ['ready_at' => null, 'planned_at' => null, 'late_seconds' => null, 'stages' => []],
+            'line' => ['ready_at' => null, 'planned_at' => null, 'late_seconds' => null, 'waits_until' => null, 'stages' => []],
         ];
     }
 

@@ -95,6 +95,21 @@ final class LineStateTest extends TestCase
         self::assertNull(Headway::begunBy(Stage::Shape));
     }
 
+    public function test_what_should_have_begun_and_has_not_begins_now_at_the_soonest_unless_the_batch_was_left_lying(): void
+    {
+        $state = BatchState::of(self::masa(), [$this->poured(100)]);
+        $stages = $this->stages([$this->poured(100)]);
+        $ready = static fn (float $second): float => LogTime::between(Entry::eleven(), $state->readyBy(Entry::eleven($second)) ?? Entry::eleven());
+        self::assertEqualsWithDelta($stages['judge'], $ready($stages['rest'] - 30), 0.01, 'not yet due');
+        self::assertEqualsWithDelta($stages['judge'] + 420, $ready($stages['rest'] + 420), 0.01, 'seven minutes overdue');
+        self::assertEqualsWithDelta($stages['judge'] + 10_800, $ready($stages['rest'] + 10_800), 0.01);
+        self::assertEqualsWithDelta($stages['judge'], $ready($stages['rest'] + 10_801), 0.01, 'left lying');
+        // A stack is ready by itself, whoever looks.
+        $stack = BatchState::of(self::masa(), [$this->poured(100), $this->laid(1200), Entry::of(EventKind::Stacked, 5000)]);
+        self::assertEquals($stack->readyAt(), $stack->readyBy(Entry::eleven(9000)));
+        self::assertNull(BatchState::of(self::masa(), [])->readyBy(Entry::eleven(9000)));
+    }
+
     public function test_a_stack_that_was_begun_late_is_ready_late(): void
     {
         $stages = $this->stages([$this->poured(100), $this->laid(1200), Entry::of(EventKind::Stacked, 5000)]);
