@@ -147,14 +147,14 @@ final readonly class StateDocument
             'planned_at' => self::moment($planned),
             'late_seconds' => $late === null ? null : round($late),
             'waits_until' => self::moment($line->waitsUntil()),
-            'stages' => array_map(self::stage(...), $line->stages()),
+            'stages' => array_map(self::stage(...), $line->stages(), array_keys($line->stages())),
         ];
     }
 
-    /** @return array{stage: string, at: string|null, begun_by?: string} */
-    private static function stage(Headway $one): array
+    /** @return array{stage: string, at: string|null, begun_by?: string} of the first, where the work is, nobody asks any more what begins it */
+    private static function stage(Headway $one, int $place): array
     {
-        $by = Headway::begunBy($one->stage);
+        $by = $place === 0 ? null : Headway::begunBy($one->stage);
 
         return ['stage' => $one->stage->value, 'at' => self::moment($one->at), ...($by === null ? [] : ['begun_by' => $by->value])];
     }
