@@ -24,9 +24,18 @@ describe('a stage that should have begun', () => {
     expect(minutesOverdue({ ...line, stages: [] }, start + 20 * 60_000)).toBe(0)
   })
 
-  it('makes all that is to come as much later, and not what is going on', () => {
-    const later = laterBy(line, 7)
-    expect(later.stages.map(one => one.at)).toEqual([at(4), at(14), at(52)])
-    expect([later.ready_at, later.planned_at, later.late_seconds]).toEqual([at(52), at(45), 420])
+  it('makes all that is to come as much later, the griddle among it, and not what is going on', () => {
+    const clocks = [
+      { kind: 'preheat', ends_at: at(9) },
+      { kind: 'knead', ends_at: at(8) },
+    ]
+    const later = laterBy({ line, clocks } as unknown as BatchState, 7)
+    expect(later.line.stages.map(one => one.at)).toEqual([at(4), at(14), at(52)])
+    expect([later.line.ready_at, later.line.planned_at, later.line.late_seconds]).toEqual([
+      at(52),
+      at(45),
+      420,
+    ])
+    expect(later.clocks.map(one => one.ends_at)).toEqual([at(16), at(8)])
   })
 })

@@ -13,14 +13,21 @@ export function minutesOverdue(line: Line, now: number): number {
   return Math.max(0, Math.floor((now - Date.parse(next.at)) / MINUTE_MS))
 }
 
-/** The line with all that is still to come so many minutes later. */
-export function laterBy(line: Line, minutes: number): Line {
-  if (minutes === 0) return line
+/** The state with all that is still to come so many minutes later, and the griddle turned on as much later too. */
+export function laterBy(state: BatchState, minutes: number): BatchState {
+  if (minutes === 0) return state
+  const { line } = state
   const moved = (at: string) => new Date(Date.parse(at) + minutes * MINUTE_MS).toISOString()
   return {
-    ...line,
-    ready_at: line.ready_at && moved(line.ready_at),
-    late_seconds: line.late_seconds === null ? null : line.late_seconds + 60 * minutes,
-    stages: line.stages.map((one, index) => (index === 0 ? one : { ...one, at: moved(one.at) })),
+    ...state,
+    line: {
+      ...line,
+      ready_at: line.ready_at && moved(line.ready_at),
+      late_seconds: line.late_seconds === null ? null : line.late_seconds + 60 * minutes,
+      stages: line.stages.map((one, index) => (index === 0 ? one : { ...one, at: moved(one.at) })),
+    },
+    clocks: state.clocks.map(one =>
+      one.kind === 'preheat' && one.ends_at ? { ...one, ends_at: moved(one.ends_at) } : one,
+    ),
   }
 }

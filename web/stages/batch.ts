@@ -43,7 +43,7 @@ export const useBatch = defineStore('batch', () => {
     () =>
       told.value && {
         ...told.value,
-        state: { ...told.value.state, line: laterBy(told.value.state.line, overdue.value) },
+        state: laterBy(told.value.state, overdue.value),
       },
   )
   const plan = computed(() => batch.value && asWeighed(wish.preview.value ?? batch.value.plan, batch.value))
