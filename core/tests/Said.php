@@ -136,12 +136,7 @@ final readonly class Said implements ArrayAccess, Countable, IteratorAggregate, 
     /** The one that is listed with this value in that field. */
     public function one(string $field, mixed $value): self
     {
-        foreach ($this as $one) {
-            if ($one[$field]->value === $value) {
-                return $one;
-            }
-        }
-        Assert::fail("Nothing in $this->path has this $field.");
+        return $this->first(static fn (self $one): bool => $one[$field]->value === $value);
     }
 
     public function offsetExists(mixed $offset): bool

@@ -49,6 +49,7 @@ final class HearthTest extends TestCase
         $second = $griddles[array_key_last($griddles) ?? 0];
         $own = $start(['style' => 'millet-round', 'gear' => ['griddle' => ['shape' => 'round', 'diameter_mm' => 300, 'id' => $second['id']]]]);
         self::assertSame($second['request']['shape']->value, Said::at($own, 'request.gear.griddle.shape')->value, 'as the hearth knows it today');
+        self::assertArrayNotHasKey('diameter_mm', Said::at($own, 'request.gear.griddle')->all(), 'and not as the bread had it');
         self::assertSame($second['id']->value, Said::at($own, 'request.gear.griddle.id')->value);
     }
 

@@ -1,6 +1,7 @@
 import type { Batch, Figure, Plan, Stage, Unit } from '@/api/types'
 import { timeOfDay } from '@/ui/timeOfDay'
 import { clock, duration } from '@/ui/units'
+import { stagesTold } from './line'
 
 export const STAGE_NAMES: Record<Stage, string> = {
   choose: 'Choose',
@@ -110,8 +111,7 @@ export function afterStage(stage: Stage, plan: Plan): Stage | undefined {
 
 /** When each stage begins: as things stand once the work has begun, what is behind having no time any more; before that as planned. */
 function timesOf(batch: Batch, plan: Plan): Map<string, string> {
-  // A state that this device kept from before they were told says nothing of them.
-  const told = (batch.state.line as Partial<Batch['state']['line']>).stages ?? []
+  const told = stagesTold(batch.state.line)
   return told.length
     ? new Map(told.map(({ stage, at }) => [stage, timeOfDay(at)]))
     : plannedTimes(batch, plan)

@@ -1,5 +1,6 @@
 import type { BatchEvent, BatchState, Griddle } from '@/api/types'
 import { corrected, felt, measured, portioned, poured, scaleSet } from './followBowl'
+import { later, lineLater, stagesTold } from './line'
 
 /**
  * What the server has not heard yet, put on top of what it said: the order of work came from the core, and here it is
@@ -44,18 +45,12 @@ function running(clocks: BatchState['clocks'], event: BatchEvent): BatchState['c
 
 /** Where such an entry begins a stage that was still to come, the rest of the line keeps its distance from it; what lies before has no time any more. */
 function broughtOn(line: BatchState['line'], event: BatchEvent): BatchState['line'] {
-  // A state that this device kept from before they were told says nothing of them.
-  const told = (line as Partial<BatchState['line']>).stages ?? []
+  const told = stagesTold(line)
   const here = told.findIndex((one, index) => index > 0 && one.begun_by === event.kind)
   const begun = told[here]
   if (!begun) return line
   const seconds = (Date.parse(event.at) - Date.parse(begun.at)) / 1000
-  return {
-    ...line,
-    ready_at: line.ready_at && later(line.ready_at, seconds),
-    late_seconds: line.late_seconds === null ? null : line.late_seconds + seconds,
-    stages: told.slice(here).map(one => ({ ...one, at: later(one.at, seconds) })),
-  }
+  return lineLater({ ...line, stages: told.slice(here) }, seconds, 0)
 }
 
 function ticked(step: BatchState['steps'][number], event: BatchEvent): BatchState['steps'][number] {
@@ -66,10 +61,6 @@ function ticked(step: BatchState['steps'][number], event: BatchEvent): BatchStat
 function stoodReady(extra: BatchState['extras'][number], event: BatchEvent): BatchState['extras'][number] {
   const isIt = extra.place === event.extra && extra.ingredient === event.ingredient
   return isIt ? { ...extra, grams: event.grams ?? null } : extra
-}
-
-function later(at: string, seconds: number): string {
-  return new Date(Date.parse(at) + seconds * 1000).toISOString()
 }
 
 function after(state: BatchState, event: BatchEvent): BatchState {

@@ -21,11 +21,10 @@ const isNarrow = useMediaQuery('(max-width: 64rem)')
 /** At the bench and on a phone the bowl is one line that opens; what must be heeded stands above it. */
 const isFolded = computed(() => isNarrow.value || appearance.isBench)
 const containsWheat = computed(() => plan.label.gluten.status === 'contains_wheat')
+const dryGrams = computed(() => bowl.value.dough_grams - bowl.value.water_grams)
+const dry = computed(() => units.text(dryGrams.value, 'g'))
 /** What went in without being weighed is unknown, not nothing. */
-const dry = computed(() => {
-  const grams = bowl.value.dough_grams - bowl.value.water_grams
-  return grams <= 0 && bowl.value.water_grams > 0 ? 'not weighed' : units.text(grams, 'g')
-})
+const isUnweighed = computed(() => dryGrams.value <= 0 && bowl.value.water_grams > 0)
 /** Of flour that was not weighed, as planned. */
 const hydration = computed(() => {
   const isPlanned = bowl.value.lines.some(one => one.is_flour && !one.measured)
@@ -35,11 +34,11 @@ const inALine = computed(() => {
   const { water_grams, dough_grams } = bowl.value
   if (dough_grams <= 0) return 'The bowl: empty'
   return water_grams > 0
-    ? `The bowl: ${dry.value === 'not weighed' ? 'dry not weighed' : `${dry.value} dry`}, ${units.text(water_grams, 'g')} water, ${hydration.value}`
+    ? `The bowl: ${isUnweighed.value ? 'dry not weighed' : `${dry.value} dry`}, ${units.text(water_grams, 'g')} water, ${hydration.value}`
     : `The bowl: ${dry.value} dry`
 })
 const facts = computed(() => [
-  { name: 'Flour and dry', value: dry.value },
+  { name: 'Flour and dry', value: isUnweighed.value ? 'not weighed' : dry.value },
   { name: 'Water', value: units.text(bowl.value.water_grams, 'g') },
   { name: 'Hydration', value: bowl.value.water_grams ? hydration.value : '–' },
   {

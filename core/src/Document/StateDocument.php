@@ -141,13 +141,14 @@ final readonly class StateDocument
     private static function line(LineState $line, ?DateTimeImmutable $planned): array
     {
         $late = $line->lateSeconds();
+        $stages = $line->stages();
 
         return [
             'ready_at' => self::moment($line->readyAt()),
             'planned_at' => self::moment($planned),
             'late_seconds' => $late === null ? null : round($late),
             'waits_until' => self::moment($line->waitsUntil()),
-            'stages' => array_map(self::stage(...), $line->stages(), array_keys($line->stages())),
+            'stages' => array_map(self::stage(...), $stages, array_keys($stages)),
         ];
     }
 

@@ -68,7 +68,7 @@ final readonly class LineState
         $ready = $this->readyAt();
         $next = $this->next();
 
-        return $ready === null || $next === null || $now > $this->waitsUntil() ? $ready : LogTime::later($ready, max(0.0, LogTime::between($next->at, $now)));
+        return $ready === null || $next === null || LogTime::between($next->at, $now) > self::LEFT_LYING_SECONDS ? $ready : LogTime::later($ready, max(0.0, LogTime::between($next->at, $now)));
     }
 
     /** Until then the next stage is overdue where it has not begun; null where nothing is to come that hands begin. */

@@ -45,7 +45,7 @@ final class PracticeTest extends TestCase
     {
         $late = self::practise('steady', [['turn', 22]], 50);
         self::practise('steady', [['turn', 22]], 30);
-        self::assertEquals($late, self::practise('steady', [['turn', 22]], 50));
+        self::assertSame($late->value, self::practise('steady', [['turn', 22]], 50)->value);
     }
 
     public function test_what_is_seen_is_what_a_cook_sees(): void
