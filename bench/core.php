@@ -52,7 +52,7 @@ $long = static fn () => $sketcher->plan(PlanRequest::read($twenty, $reference));
 median($long, FEW);
 $desk = new Desk($reference, $planner);
 $forty = array_slice(array_map(static fn (Ingredient $one): string => $one->id, array_filter($reference->catalogue->all(), static fn (Ingredient $one): bool => $one->role->takesWater() && $one->id !== 'wheat')), 0, 40);
-$wishes = ['style' => 'cassava-wrap', 'larder' => array_values($forty), 'net_carbohydrate_most' => 45, 'protein_least' => 14, 'fibre_least' => 8, 'without' => ['egg'], 'goal' => 'most_protein'];
+$wishes = ['style' => 'cassava-wrap', 'larder' => $forty, 'net_carbohydrate_most' => 45, 'protein_least' => 14, 'fibre_least' => 8, 'without' => ['egg'], 'goal' => 'most_protein'];
 $clash = [...$wishes, 'net_carbohydrate_most' => 5, 'at_least' => ['cassava' => 40]];
 echo json_encode([
     'blended' => count($forty),

@@ -23,7 +23,7 @@ function plot(string $file, string $title, string $across, string $up, array $li
 {
     $xs = array_merge(...array_map(static fn (array $line): array => array_column($line['points'], 0), $lines));
     $ys = array_merge(...array_map(static fn (array $line): array => array_column($line['points'], 1), $lines));
-    [$least, $most, $top] = [0.0, nice(max($xs)), nice(max($ys))];
+    [$least, $most, $top] = [0.0, nice(max([0.0, ...$xs])), nice(max([0.0, ...$ys]))];
     $x = static fn (float $value): string => sprintf('%.1f', 60 + 440 * ($value - $least) / ($most - $least));
     $y = static fn (float $value): string => sprintf('%.1f', 300 - 260 * max(0.0, $value) / $top);
     $svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 720 350" font-family="sans-serif" font-size="13"><rect width="720" height="350" fill="#fff"/>'
@@ -114,6 +114,7 @@ plot('disc', 'A pressed disc of 1.9 mm on iron at 230 °C, turned at 20, 62 and 
 
 $round = BakeUnderWay::begin(new Bread(Bench::matter('thick-corn-round'), 15, 25.0), iron(185), new KitchenAir);
 $lines = ['centre' => [], 'shade' => [], 'lid' => [], 'oven' => []];
+$lid = null;
 for ($seconds = 0; $seconds < 480; $seconds += 5) {
     $lines['centre'][] = [(float) $seconds, $round->centreCelsius()];
     $lines['shade'][] = [(float) $seconds, 100 * Colour::shade($round->faces()[$seconds <= 240 ? 0 : 1]->spotBrownness)];
@@ -122,7 +123,7 @@ for ($seconds = 0; $seconds < 480; $seconds += 5) {
         $lid = clone $round;
         $lid->bringUnder(Above::Covered);
     }
-    if ($seconds >= 240) {
+    if ($lid !== null) {
         $lines['lid'][] = [(float) $seconds, $lid->centreCelsius()];
         $lid->lie(5);
     }

@@ -13,6 +13,7 @@ use App\Models\Lot;
 use App\Models\User;
 use Illuminate\Contracts\Console\Kernel as Artisan;
 use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -22,7 +23,17 @@ use StoneMill\Learn\WaterLesson;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 $app = require dirname(__DIR__).'/bootstrap/app.php';
+assert($app instanceof Application);
 $app->make(Artisan::class)->bootstrap();
+
+/** @param list<float> $values */
+function middle(array $values): float
+{
+    sort($values);
+
+    return $values[intdiv(count($values), 2)];
+}
+
 $work = sys_get_temp_dir().'/mill-record-'.getmypid();
 mkdir($work);
 $use = static function (string $file): void {
@@ -44,14 +55,14 @@ $get = static function (string $address) use ($app): void {
         throw new RuntimeException("$address: ".$answer->getStatusCode().' '.$answer->getContent());
     }
 };
-$bag = static fn (): mixed => Lot::query()->where('label', 'like', 'Masa, striped%')->value('uuid');
+$bag = static fn (): string => Lot::query()->where('label', 'like', 'Masa, striped%')->firstOrFail()->uuid;
 $asked = [
     'the record, newest page' => static fn () => $get('batches?done=yes'),
     'the record by words' => static fn () => $get('batches?done=yes&limit=10&words=repeat'),
     'the record by words that nobody wrote' => static fn () => $get('batches?done=yes&words=nowhere+to+be+found'),
     'the record by bag and verdict' => static fn () => $get("batches?done=yes&limit=10&verdict=good&bag={$bag()}"),
     'the record by a bag never opened' => static fn () => $get('batches?done=yes&bag=00000000-0000-4000-8000-00000000cafe'),
-    'the record by bread and griddle' => static fn () => $get('batches?done=yes&limit=10&bread='.Bread::query()->value('uuid').'&griddle='.Gear::query()->where('kind', 'griddle')->value('uuid')),
+    'the record by bread and griddle' => static fn () => $get('batches?done=yes&limit=10&bread='.Bread::query()->firstOrFail()->uuid.'&griddle='.Gear::query()->where('kind', 'griddle')->firstOrFail()->uuid),
     'a bag settling' => static fn () => $get("lots/{$bag()}/settling"),
     'the kitchen, with all that was learned' => static fn () => $get('kitchen'),
     'learning' => static fn () => (new Learn)(Kitchen::query()->firstOrFail()),
@@ -69,12 +80,7 @@ foreach ($asked as $name => $ask) {
             $times[$size][] = (hrtime(true) - $began) / 1e6;
         }
     }
-    $median = static function (array $values): float {
-        sort($values);
-
-        return $values[intdiv(count($values), 2)];
-    };
-    [$few, $many] = [$median($times[100]), $median($times[10_000])];
+    [$few, $many] = [middle($times[100]), middle($times[10_000])];
     $found[$name] = ['few_ms' => round($few, 2), 'many_ms' => round($many, 2), 'ratio' => round($many / $few, 2)];
 }
 

@@ -66,9 +66,6 @@ use App\Http\Controllers\WithdrawCalendarController;
 use App\Http\Controllers\WithdrawInvitationController;
 use App\Http\Middleware\OwnShareOnly;
 use App\Http\Middleware\WorkersOnly;
-use App\Models\Bread;
-use App\Models\Gear;
-use App\Models\Lot;
 use Illuminate\Support\Facades\Route;
 use StoneMill\Ask\Question;
 
@@ -127,9 +124,9 @@ Route::middleware(['auth', WorkersOnly::class])->group(static function (): void 
     Route::patch('kitchen', KeepKitchenController::class);
     Route::get('lots/{lot}/settling', ShowSettlingController::class);
     Route::put('lots/{lot}', KeepLotController::class);
-    Route::put('breads/{bread}/archived', ArchiveController::class)->defaults('kind', Bread::class);
-    Route::put('lots/{lot}/archived', ArchiveController::class)->defaults('kind', Lot::class);
-    Route::put('gear/{tool}/archived', ArchiveController::class)->defaults('kind', Gear::class);
+    Route::put('breads/{bread}/archived', [ArchiveController::class, 'bread']);
+    Route::put('lots/{lot}/archived', [ArchiveController::class, 'lot']);
+    Route::put('gear/{tool}/archived', [ArchiveController::class, 'tool']);
     Route::put('gear/{gear}', KeepGearController::class);
     Route::put('calibrations/{calibration}', KeepCalibrationController::class);
     Route::put('ingredients/{ingredient}', KeepOwnIngredientController::class);

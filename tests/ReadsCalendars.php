@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use StoneMill\Tests\Said;
 use Symfony\Component\Process\Process;
 
 /** A calendar as a program of another make reads it. */
@@ -26,9 +27,8 @@ trait ReadsCalendars
             PY;
         $python = new Process(['/usr/bin/python3', '-c', $script], input: $file);
         $python->mustRun();
-        /** @var list<array{uid: string, start: string, end: string, summary: string, alarms: int}> $events */
-        $events = json_decode($python->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $event = static fn (Said $event): array => ['uid' => $event['uid']->text(), 'start' => $event['start']->text(), 'end' => $event['end']->text(), 'summary' => $event['summary']->text(), 'alarms' => $event['alarms']->whole()];
 
-        return $events;
+        return array_map($event, Said::json($python->getOutput())->listed());
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Kitchen;
 use App\Models\Lot;
 use App\Models\UtcMoment;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Exchange\Row;
 use StoneMill\Learn\BatchLesson;
 use StoneMill\Learn\CalibratedSetting;
 use StoneMill\Learn\KitchenRecord;
@@ -16,8 +17,6 @@ use StoneMill\Learn\KitchenRecord;
 /**
  * What the batches of a kitchen teach, but for those that a cook left out or discarded. However many there are, so many are read as can still
  * say something: the latest of each flour, and the latest of all.
- *
- * @phpstan-import-type BatchLessonRow from BatchLesson
  */
 final class Learn
 {
@@ -41,12 +40,10 @@ final class Learn
         $rows = DB::table(DB::raw('batches INDEXED BY batches_lessons'))->whereIntegerInRaw('id', $this->telling($kitchen))->whereRaw(self::TELLS)
             ->orderBy('started_at')->orderBy('id')->get(['lesson', 'started_at']);
 
-        return array_values($rows->map(static function (object $batch): BatchLesson {
-            /** @var object{lesson: string, started_at: string} $batch */
-            /** @var BatchLessonRow $row */
-            $row = json_decode($batch->lesson, true, 8, JSON_THROW_ON_ERROR);
+        return array_values($rows->map(static function (object $found): BatchLesson {
+            $batch = Row::of($found, 'batches');
 
-            return BatchLesson::fromRow($row, UtcMoment::dayOf($batch->started_at));
+            return BatchLesson::kept($batch->text('lesson'), UtcMoment::dayOf($batch->text('started_at')));
         })->all());
     }
 

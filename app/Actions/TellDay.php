@@ -30,13 +30,12 @@ final class TellDay
         $findings = new Findings;
         $hands = Node::root(['hands' => $hands], $findings)->object(['hands'])->at('hands')->optionalInteger(1, Limits::HANDS) ?? 1;
         $findings->refuseIfAny();
-        /** @var \Illuminate\Support\Collection<int, Batch> $open */
         $open = Batch::query()->with(['revision.formula'])->where('kitchen_id', $kitchen->id)->whereNull('finished_at')->whereNull('discarded_at')
-            ->latest('started_at')->limit(LineDesk::BATCHES)->get();
+            ->latest('started_at')->limit(LineDesk::BATCHES)->get()->all();
 
-        $day = new Day(array_map(static fn (Batch $batch): DayBatch => self::batch($batch, $zone), array_values($open->all())), $hands, now()->toDateTimeImmutable());
+        $day = new Day(array_map(static fn (Batch $batch): DayBatch => self::batch($batch, $zone), array_values($open)), $hands, now()->toDateTimeImmutable());
 
-        return [...(new DayDocument($day))->json(), 'lacks' => self::shopping($kitchen, array_values($open->all()))->lacks()];
+        return [...(new DayDocument($day))->json(), 'lacks' => self::shopping($kitchen, array_values($open))->lacks()];
     }
 
     /** @param list<Batch> $open */

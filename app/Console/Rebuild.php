@@ -8,6 +8,7 @@ use App\Kitchens\BesideBatch;
 use App\Models\Batch;
 use App\Models\Bread;
 use App\Models\BreadRevision;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Document\PortraitDocument;
 use StoneMill\Plan\GivenRequest;
@@ -30,9 +31,8 @@ final class Rebuild extends OnKitchen
     protected function work(): int
     {
         $done = 0;
-        Batch::query()->with(['revision.formula', 'verdict'])->chunkById(self::AT_ONCE, function (iterable $batches) use (&$done): void {
+        Batch::query()->with(['revision.formula', 'verdict'])->chunkById(self::AT_ONCE, function (Collection $batches) use (&$done): void {
             DB::transaction(function () use ($batches, &$done): void {
-                /** @var Batch $batch */
                 foreach ($batches as $batch) {
                     $this->beside->keep($batch, $this->tell(...));
                     $done++;

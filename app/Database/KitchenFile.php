@@ -8,6 +8,7 @@ use App\Database\Exception\KitchenBusy;
 use Closure;
 use PDO;
 use PDOException;
+use StoneMill\Exchange\Row;
 
 /** One database file with its write-ahead log beside it. Nothing here goes through the framework's connection. */
 final readonly class KitchenFile
@@ -188,11 +189,11 @@ final readonly class KitchenFile
     private function isCut(): bool
     {
         $head = (string) file_get_contents($this->path, length: 100);
-        /** @var array{page: int, changes: int, pages: int, valid: int} $said */
-        $said = unpack('npage', $head, 16) + unpack('Nchanges/Npages', $head, 24) + unpack('Nvalid', $head, 92);
+        $said = Row::of([...unpack('npage', $head, 16) ?: [], ...unpack('Nchanges/Npages', $head, 24) ?: [], ...unpack('Nvalid', $head, 92) ?: []], $this->path);
         clearstatcache(true, $this->path);
+        $page = $said->whole('page');
 
-        return $said['changes'] === $said['valid'] && filesize($this->path) < $said['pages'] * ($said['page'] === 1 ? 65536 : $said['page']);
+        return $said->whole('changes') === $said->whole('valid') && filesize($this->path) < $said->whole('pages') * ($page === 1 ? 65536 : $page);
     }
 
     private function dropBeside(): void

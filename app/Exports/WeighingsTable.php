@@ -6,6 +6,7 @@ namespace App\Exports;
 
 use App\Models\Kitchen;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Exchange\Row;
 use StoneMill\Record\EventKind;
 
 /** Everything that was weighed, poured and measured at the bench, entry by entry, the oldest first. What was undone is marked and stays. */
@@ -25,9 +26,12 @@ final class WeighingsTable implements Table
         $events = DB::table('batch_events')->join('batches', 'batches.id', '=', 'batch_events.batch_id')->leftJoin('users', 'users.id', '=', 'batch_events.user_id')
             ->where('batches.kitchen_id', $kitchen->id)->whereIn('batch_events.kind', array_map(static fn (EventKind $kind): string => $kind->value, self::KINDS));
         $undone = 'EXISTS (SELECT 1 FROM batch_events later WHERE later.batch_id = batch_events.batch_id AND later.undoes = batch_events.uuid) AS is_undone';
-        foreach ($events->select(['batch_events.id', 'batches.uuid', 'happened_at', 'kind', 'ingredient', 'grams', 'water_grams', 'flour_grams', 'celsius', 'diameter_mm', 'grade', 'piece', 'pieces', 'users.name'])->selectRaw($undone)->lazyById(self::AT_ONCE, 'batch_events.id', 'id') as $event) {
-            /** @var object{uuid: string, happened_at: string, kind: string, ingredient: string|null, grams: float|null, water_grams: float|null, flour_grams: float|null, celsius: float|null, diameter_mm: float|null, grade: string|null, piece: int|null, pieces: int|null, name: string|null, is_undone: int} $event */
-            yield [$event->uuid, $event->happened_at, $event->kind, $event->ingredient, $event->grams, $event->water_grams, $event->flour_grams, $event->celsius, $event->diameter_mm, $event->grade, $event->piece, $event->pieces, $event->name, $event->is_undone === 1];
+        foreach ($events->select(['batch_events.id', 'batches.uuid', 'happened_at', 'kind', 'ingredient', 'grams', 'water_grams', 'flour_grams', 'celsius', 'diameter_mm', 'grade', 'piece', 'pieces', 'users.name'])->selectRaw($undone)->lazyById(self::AT_ONCE, 'batch_events.id', 'id') as $found) {
+            $event = Row::of($found, 'batch_events');
+            yield [
+                $event->text('uuid'), $event->text('happened_at'), $event->text('kind'), $event->optionalText('ingredient'), $event->optionalNumber('grams'), $event->optionalNumber('water_grams'), $event->optionalNumber('flour_grams'),
+                $event->optionalNumber('celsius'), $event->optionalNumber('diameter_mm'), $event->optionalText('grade'), $event->optionalWhole('piece'), $event->optionalWhole('pieces'), $event->optionalText('name'), $event->isTrue('is_undone'),
+            ];
         }
     }
 }

@@ -74,8 +74,8 @@ final class BringIn
     /** @param (callable(string): void)|null $tell */
     private function into(?Kitchen $into, ?callable $tell): void
     {
-        $said = $this->file->manifest['kitchen'];
-        $this->kitchen = $into ?? Kitchen::query()->create(['name' => $said['name'], 'cup' => $said['cup'], 'spoon' => $said['spoon']]);
+        $said = $this->file->manifest;
+        $this->kitchen = $into ?? Kitchen::query()->create(['name' => $said->kitchen, 'cup' => $said->cup?->value, 'spoon' => $said->spoon?->value]);
         foreach (Part::cases() as $part) {
             $tell === null || $tell($part->value);
             match (true) {
@@ -85,8 +85,8 @@ final class BringIn
                 default => $this->part($part),
             };
         }
-        if ($into === null || $this->file->manifest['holds'] === 'kitchen' && $this->differing === Differing::Take) {
-            $this->kitchen->update(['cup' => $said['cup'], 'spoon' => $said['spoon'], 'set_aside' => SetAside::byNumber($said['set_aside'])]);
+        if ($into === null || $said->holds === 'kitchen' && $this->differing === Differing::Take) {
+            $this->kitchen->update(['cup' => $said->cup?->value, 'spoon' => $said->spoon?->value, 'set_aside' => SetAside::byNumber($said->setAside)]);
         }
         $this->standBeside();
     }

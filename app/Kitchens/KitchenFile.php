@@ -13,8 +13,6 @@ use ZipArchive;
 /**
  * A kitchen, or a part of one, as a file: a zip with `kitchen.json`, which says what it is, a file of JSON lines for each part, and the photos.
  * The same kitchen gives the same bytes. See formats/kitchen-file.schema.json.
- *
- * @phpstan-type Manifest array{format: string, version: int, holds: string, kitchen: array{name: string, cup: string|null, spoon: string|null, set_aside: list<string>}, parts: array<string, array{rows: int, sha256: string}>}
  */
 final readonly class KitchenFile
 {
@@ -97,21 +95,20 @@ final readonly class KitchenFile
         if ($bytes > self::MOST_BYTES) {
             throw self::refused('This unpacks to more than a kitchen can be.', $bytes);
         }
-        $manifest = json_decode((string) $zip->getFromName(self::MANIFEST), true);
-        if (! is_array($manifest) || ($manifest['format'] ?? null) !== self::FORMAT || ! is_int($manifest['version'] ?? null)) {
+        $said = json_decode((string) $zip->getFromName(self::MANIFEST), true);
+        if (! is_array($said) || ($said['format'] ?? null) !== self::FORMAT || ! is_int($said['version'] ?? null)) {
             throw self::refused('This is no kitchen file.', basename($file));
         }
-        if ($manifest['version'] > self::VERSION) {
-            throw self::refused('This file is newer than this house.', $manifest['version']);
+        if ($said['version'] > self::VERSION) {
+            throw self::refused('This file is newer than this house.', $said['version']);
         }
+        $manifest = Manifest::read($said);
         foreach (Part::cases() as $part) {
-            $said = is_array($manifest['parts'] ?? null) && is_array($manifest['parts'][$part->value] ?? null) ? $manifest['parts'][$part->value] : [];
-            if (($said['sha256'] ?? null) !== self::sum($zip, "$part->value.jsonl")) {
+            if (($manifest->sums[$part->value] ?? null) !== self::sum($zip, "$part->value.jsonl")) {
                 throw self::refused('This file is damaged: a part is not as it was written.', $part->value);
             }
         }
 
-        /** @var Manifest $manifest */
         return new OpenKitchenFile($zip, $manifest);
     }
 

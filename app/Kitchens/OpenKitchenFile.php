@@ -11,7 +11,6 @@ use ZipArchive;
 /**
  * A kitchen file that was found whole.
  *
- * @phpstan-import-type Manifest from KitchenFile
  * @phpstan-import-type Row from Rows
  */
 final readonly class OpenKitchenFile
@@ -19,8 +18,7 @@ final readonly class OpenKitchenFile
     /** Bytes of a row: one that is longer is cut, and then no row. */
     private const LONGEST_LINE = 20_000_000;
 
-    /** @param Manifest $manifest */
-    public function __construct(private ZipArchive $zip, public array $manifest)
+    public function __construct(private ZipArchive $zip, public Manifest $manifest)
     {
     }
 
@@ -33,12 +31,11 @@ final readonly class OpenKitchenFile
     {
         $stream = $this->zip->getStream("$part->value.jsonl");
         for ($number = 1; $stream !== false && ($line = fgets($stream, self::LONGEST_LINE)) !== false; $number++) {
-            $row = json_decode($line, false);
-            if (! $row instanceof \stdClass) {
+            $found = json_decode($line, false);
+            if (! $found instanceof \stdClass) {
                 throw InvalidInput::at("$part->value.jsonl", 'This line is no row.', $number, 'one JSON object on each line');
             }
-            /** @var Row $row what JSON names is named by text */
-            $row = get_object_vars($row);
+            $row = Rows::named(get_object_vars($found));
             foreach ([...$part->key(), ...array_keys($part->names())] as $field) {
                 if (! array_key_exists($field, $row)) {
                     throw InvalidInput::at("$part->value.jsonl", "This line has no $field.", $number, implode(', ', $part->key()));

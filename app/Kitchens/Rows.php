@@ -37,6 +37,15 @@ final class Rows
         return array_values(array_diff(Schema::getColumnListing($part->table()), $part->left()));
     }
 
+    /**
+     * @param array<mixed> $fields
+     * @return Row what JSON or a column names is named by text
+     */
+    public static function named(array $fields): array
+    {
+        return array_combine(array_map(strval(...), array_keys($fields)), $fields);
+    }
+
     /** @param Row $row */
     public static function line(array $row): string
     {

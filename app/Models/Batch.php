@@ -137,7 +137,7 @@ final class Batch extends Model
             ],
             'shape' => $plan->shaping->value,
             'griddle' => $plan->griddleId,
-            'lesson' => $lesson->isEmpty() ? null : json_encode($lesson->toRow(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            'lesson' => $lesson->isEmpty() ? null : $lesson->toJson(),
             'words' => implode("\n", array_filter([$verdict?->notes, ...$state->noteTexts()])),
             'is_good' => $verdict?->isGood(),
         ];

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Document\VerdictDocument;
+use StoneMill\Exchange\Row;
 use StoneMill\Record\Extent;
 use StoneMill\Record\LogTime;
 use StoneMill\Record\Pliability;
@@ -16,8 +17,6 @@ use StoneMill\Record\Verdict as CoreVerdict;
 
 /**
  * What came out of a batch.
- *
- * @phpstan-type Said array{pliability: string|null, puff: string|null, shade_first: float|null, shade_second: float|null, cracks: string|null, sticking: string|null, pieces_good: int|null, pieces_second: int|null, pieces_lost: int|null, notes: string|null, score: int|null, again?: int|bool|null}
  *
  * @property int $id
  * @property int $batch_id
@@ -33,7 +32,7 @@ use StoneMill\Record\Verdict as CoreVerdict;
  * @property string|null $notes
  * @property int|null $score from 0 to 10, of all together
  * @property bool|null $again whether its cook would make it again, where that was said in so many words
- * @property list<Said>|null $halves what was said of each half, where the dough was made in two ways
+ * @property list<array<string, string|int|float|bool|null>>|null $halves what was said of each half, where the dough was made in two ways
  * @property string|null $change_id the client's identifier of the last change
  */
 final class KeptVerdict extends Model
@@ -53,32 +52,26 @@ final class KeptVerdict extends Model
 
     public function toCore(): CoreVerdict
     {
-        /** @var Said $said */
-        $said = $this->getAttributes();
-
-        return self::core($said, array_map(static fn (array $half): CoreVerdict => self::core($half, []), $this->halves ?? []));
+        return self::core(Row::of($this->getAttributes(), 'verdicts'), array_map(static fn (array $half): CoreVerdict => self::core(Row::of($half, 'halves'), []), $this->halves ?? []));
     }
 
-    /**
-     * @param Said $said
-     * @param list<CoreVerdict> $halves
-     */
-    private static function core(array $said, array $halves): CoreVerdict
+    /** @param list<CoreVerdict> $halves */
+    private static function core(Row $said, array $halves): CoreVerdict
     {
         return CoreVerdict::kept(
-            $said['pliability'] === null ? null : Pliability::from($said['pliability']),
-            $said['puff'] === null ? null : Puff::from($said['puff']),
-            $said['shade_first'] === null ? null : (float) $said['shade_first'],
-            $said['shade_second'] === null ? null : (float) $said['shade_second'],
-            $said['cracks'] === null ? null : Extent::from($said['cracks']),
-            $said['sticking'] === null ? null : Extent::from($said['sticking']),
-            $said['pieces_good'],
-            $said['pieces_second'],
-            $said['pieces_lost'],
-            $said['notes'],
-            $said['score'],
+            $said->optionalChoice('pliability', Pliability::class),
+            $said->optionalChoice('puff', Puff::class),
+            $said->optionalNumber('shade_first'),
+            $said->optionalNumber('shade_second'),
+            $said->optionalChoice('cracks', Extent::class),
+            $said->optionalChoice('sticking', Extent::class),
+            $said->optionalWhole('pieces_good'),
+            $said->optionalWhole('pieces_second'),
+            $said->optionalWhole('pieces_lost'),
+            $said->optionalText('notes'),
+            $said->optionalWhole('score'),
             $halves,
-            isset($said['again']) ? (bool) $said['again'] : null,
+            $said->optionalTruth('again'),
         );
     }
 

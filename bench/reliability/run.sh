@@ -36,7 +36,7 @@ trial hostile node bench/reliability/hostile.mjs 200
 trial share node bench/reliability/share.mjs 20
 trial growth node bench/reliability/growth.mjs 100,1000,10000 50,8000
 trial fuzz php bench/reliability/fuzz.php 500
-php bench/reliability/write.php "$work" >bench/reliability.md
+node bench/reliability/write.mjs "$work" >bench/reliability.md
 npx prettier --log-level warn --write bench/reliability.md
 cat bench/reliability.md
 rm -rf "$work"

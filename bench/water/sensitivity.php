@@ -5,6 +5,7 @@ declare(strict_types=1);
 // What each planning estimate of the water is worth: the core is copied, one constant is set to 0.8 and to 1.2 of itself, and the same
 // three doughs are planned. Prints the table of docs/model.md, "What the water rests on". Run: php bench/water/sensitivity.php
 
+use StoneMill\Exchange\Row;
 use StoneMill\Griddle\StyleTurnPlanner;
 use StoneMill\Plan\Planner;
 use StoneMill\Plan\PlanRequest;
@@ -40,10 +41,16 @@ $estimates = [
     ['heat of swelling, 12 J/g', 'Dough/Mixing.php', 'SWELLING_JOULES = ', '12.0'],
 ];
 
+require "$root/core/autoload.php";
 $copy = sys_get_temp_dir().'/mill-sensitivity-'.getmypid();
 mkdir($copy);
 exec(sprintf('cp -r %s %s', escapeshellarg("$root/core"), escapeshellarg($copy)));
-$planned = static fn (): array => (array) json_decode((string) shell_exec(sprintf('php %s --plan %s', escapeshellarg(__FILE__), escapeshellarg($copy))), true, 8, JSON_THROW_ON_ERROR);
+/** @return array<string, array{float, float, float}> water and its spread in %, and °C, by dough */
+$planned = static function () use ($copy): array {
+    $said = Row::ofJson((string) shell_exec(sprintf('php %s --plan %s', escapeshellarg(__FILE__), escapeshellarg($copy))));
+
+    return array_map($said->three(...), array_combine($said->names(), $said->names()));
+};
 
 $base = $planned();
 printf("| estimate | %s |\n| --- |%s\n", implode(' | ', array_keys($base)), str_repeat(' --- |', count($base)));

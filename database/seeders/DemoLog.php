@@ -11,6 +11,7 @@ use StoneMill\Record\BatchEvent;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\EventKind;
 use StoneMill\Record\LogTime;
+use StoneMill\School\ActionKind;
 use StoneMill\School\Stage;
 use StoneMill\School\Symptom;
 
@@ -60,21 +61,24 @@ final class DemoLog
      */
     public function cook(Batch $batch, float $minute, int $lateSeconds, float $celsius, float $calledAway = 0.0): void
     {
-        /** @var array{line: array{actions: list<array{kind: string, at_seconds: float, piece: int|null, place: int|null}>}} $plan */
-        $plan = $batch->plan;
-        $kinds = ['lay' => EventKind::Laid, 'turn' => EventKind::Turned, 'press' => EventKind::Turned, 'lift' => EventKind::Lifted];
         $first = null;
         $laid = 0;
-        foreach ($plan['line']['actions'] as $action) {
-            if (! isset($kinds[$action['kind']]) || $action['piece'] === null) {
+        foreach ($batch->document()->line()->actions as $action) {
+            $kind = match ($action->kind) {
+                ActionKind::Lay => EventKind::Laid,
+                ActionKind::Turn, ActionKind::Press => EventKind::Turned,
+                ActionKind::Lift => EventKind::Lifted,
+                default => null,
+            };
+            if ($kind === null || $action->piece === null) {
                 continue;
             }
-            $first ??= $action['at_seconds'];
-            $late = $action['kind'] === 'lay' ? 0 : $lateSeconds;
-            $fields = $action['kind'] === 'lay' ? ['piece' => $action['piece'], 'place' => $action['place']] : ['piece' => $action['piece']];
-            $at = $minute + ($action['at_seconds'] - $first + $late) / 60 + ($action['piece'] > self::READ_AFTER ? $calledAway : 0.0);
-            $this->add($kinds[$action['kind']], $at, $fields);
-            if ($action['kind'] === 'lay' && ++$laid === self::READ_AFTER) {
+            $first ??= $action->atSeconds;
+            $late = $kind === EventKind::Laid ? 0 : $lateSeconds;
+            $fields = $kind === EventKind::Laid ? ['piece' => $action->piece, 'place' => $action->place] : ['piece' => $action->piece];
+            $at = $minute + ($action->atSeconds - $first + $late) / 60 + ($action->piece > self::READ_AFTER ? $calledAway : 0.0);
+            $this->add($kind, $at, $fields);
+            if ($kind === EventKind::Laid && ++$laid === self::READ_AFTER) {
                 $this->add(EventKind::SurfaceTaken, $at + 0.05, ['celsius' => $celsius]);
             }
         }

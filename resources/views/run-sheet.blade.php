@@ -38,7 +38,7 @@
     </table>
     <ul>
         @foreach ($cautions as $caution)
-            <li>{{ $caution['text'] }}</li>
+            <li>{{ $caution }}</li>
         @endforeach
     </ul>
 </body>

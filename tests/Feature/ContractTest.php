@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Http\Controllers\PageController;
 use App\Http\ReadersUnits;
-use Illuminate\Routing\Route as RegisteredRoute;
 use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
 use StoneMill\Exchange\Exception\InvalidInput;
@@ -21,7 +20,6 @@ final class ContractTest extends TestCase
     public function test_every_route_is_described_and_everything_described_is_routed(): void
     {
         $routed = [];
-        /** @var RegisteredRoute $route */
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $method = strtolower($route->methods()[0]);
             if (! $route->isFallback && $route->getActionName() !== PageController::class) {

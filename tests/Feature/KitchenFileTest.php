@@ -137,6 +137,7 @@ final class KitchenFileTest extends TestCase
         yield 'no zip at all' => [static fn (string $file) => file_put_contents($file, 'words'), 'damaged'];
         yield 'another zip' => [static fn (string $file) => self::changed($file, static fn (ZipArchive $zip) => $zip->deleteName('kitchen.json')), 'no kitchen file'];
         yield 'a newer one' => [static fn (string $file) => self::changed($file, static fn (ZipArchive $zip) => $zip->addFromString('kitchen.json', str_replace('"version": 1', '"version": 9', (string) $zip->getFromName('kitchen.json')))), 'newer'];
+        yield 'one that names no kitchen' => [static fn (string $file) => self::changed($file, static fn (ZipArchive $zip) => $zip->addFromString('kitchen.json', str_replace('"name"', '"called"', (string) $zip->getFromName('kitchen.json')))), 'kitchen.'];
         yield 'one whose log lost a line' => [static fn (string $file) => self::changed($file, static fn (ZipArchive $zip) => $zip->addFromString('events.jsonl', substr((string) strstr((string) $zip->getFromName('events.jsonl'), "\n"), 1))), 'damaged'];
         yield 'one that was cut off' => [static fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, -400)), 'damaged'];
     }

@@ -12,23 +12,43 @@ use App\Models\Gear;
 use App\Models\Lot;
 use App\Models\UtcMoment;
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 
 /** Puts a bread, a bag or a tool away, or takes it out again. What was made with it keeps its record. */
-final class ArchiveController
+final readonly class ArchiveController
 {
-    public function __invoke(Request $request, KitchenDocument $document, string $id, string $kind): JsonResponse
+    public function __construct(private KitchenDocument $document)
+    {
+    }
+
+    public function bread(Request $request, string $bread): JsonResponse
+    {
+        return $this->put($request, Bread::query(), $bread);
+    }
+
+    public function lot(Request $request, string $lot): JsonResponse
+    {
+        return $this->put($request, Lot::query(), $lot);
+    }
+
+    public function tool(Request $request, string $tool): JsonResponse
+    {
+        return $this->put($request, Gear::query(), $tool);
+    }
+
+    /** @param Builder<Bread>|Builder<Lot>|Builder<Gear> $all */
+    private function put(Request $request, Builder $all, string $id): JsonResponse
     {
         $findings = new Findings;
         $isArchived = Node::root(Body::of($request), $findings)->object(['archived'])->at('archived')->boolean();
         $findings->refuseIfAny();
-        /** @var class-string<Bread|Gear|Lot> $kind */
-        $one = $kind::query()->where('kitchen_id', CurrentKitchen::user($request)->kitchen_id)->where('uuid', $id)->firstOrFail();
+        $one = $all->where('kitchen_id', CurrentKitchen::user($request)->kitchen_id)->where('uuid', $id)->firstOrFail();
         $one->update(['archived_at' => $isArchived ? UtcMoment::kept(new DateTimeImmutable) : null]);
 
-        return new JsonResponse($document->of(CurrentKitchen::of($request)));
+        return new JsonResponse($this->document->of(CurrentKitchen::of($request)));
     }
 }

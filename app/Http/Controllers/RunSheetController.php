@@ -34,10 +34,8 @@ final class RunSheetController
         $findings = new Findings;
         $paper = Node::root(Address::of($request), $findings)->object(['paper', 'offset_minutes', 'zone', ...ReadersUnits::FIELDS])->at('paper')->optionalChoice(Paper::class) ?? Paper::A4;
         $findings->refuseIfAny();
-        /** @var list<array{text: string}> $cautions */
-        $cautions = $found->plan['cautions'] ?? [];
-
-        $said = ['sheet' => $sheet, 'clock' => $units->clock(), 'cautions' => $cautions, 'portrait' => $found->plan['portrait'] ?? null];
+        $plan = $found->document();
+        $said = ['sheet' => $sheet, 'clock' => $units->clock(), 'cautions' => $plan->cautions(), 'portrait' => $plan->portrait()];
 
         return Pdf::onOnePage(static fn (float $points): View => view('run-sheet', [...$said, 'points' => $points]), self::POINTS, $paper->value, 'run-sheet.pdf');
     }

@@ -10,14 +10,11 @@ use App\Models\LogEntry;
 use Illuminate\Support\Facades\DB;
 use StoneMill\Document\StateDocument;
 use StoneMill\Document\VerdictDocument;
+use StoneMill\Exchange\Row;
 use StoneMill\Learn\BatchLesson;
 use StoneMill\Record\LogTime;
 
-/**
- * A batch as the interface sees it.
- *
- * @phpstan-import-type BatchLessonRow from BatchLesson
- */
+/** A batch as the interface sees it. */
 final class BatchDocument
 {
     /** @return array<string, mixed> with its whole log */
@@ -110,21 +107,17 @@ final class BatchDocument
     /** @return list<string> */
     private static function taught(Batch $batch): array
     {
-        if ($batch->lesson === null) {
-            return [];
-        }
-        /** @var BatchLessonRow $row */
-        $row = json_decode($batch->lesson, true, 8, JSON_THROW_ON_ERROR);
-
-        return BatchLesson::fromRow($row, 0)->inWords();
+        return $batch->lesson === null ? [] : BatchLesson::kept($batch->lesson, 0)->inWords();
     }
 
     /** @return list<array{said_at: string, cook: string|null, verdict: mixed}> everything that was ever said of it, the first first */
     private static function verdicts(Batch $batch): array
     {
-        return array_values(DB::table('verdict_history')->where('batch_id', $batch->id)->orderBy('id')->get()->map(static function (object $row): array {
-            /** @var object{said_at: string, user_id: int|null, verdict: string} $row */
-            return ['said_at' => $row->said_at, 'cook' => $row->user_id === null ? null : (string) $row->user_id, 'verdict' => json_decode($row->verdict, true, 8, JSON_THROW_ON_ERROR)];
+        return array_values(DB::table('verdict_history')->where('batch_id', $batch->id)->orderBy('id')->get()->map(static function (object $found): array {
+            $row = Row::of($found, 'verdict_history');
+            $cook = $row->optionalWhole('user_id');
+
+            return ['said_at' => $row->text('said_at'), 'cook' => $cook === null ? null : (string) $cook, 'verdict' => json_decode($row->text('verdict'), true, 8, JSON_THROW_ON_ERROR)];
         })->all());
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Ask;
 
 use StoneMill\Dough\WeighedLine;
-use StoneMill\Exchange\JsonText;
+use StoneMill\Exchange\Facts;
 use StoneMill\Line\Clock;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\Planner;
@@ -26,10 +26,12 @@ final readonly class AgainstPractice
 
     public static function shipped(Reference $reference, Planner $planner): self
     {
-        /** @var array{breads: list<array{style: string, moisture_percent: array{float, float}}>} $rows */
-        $rows = JsonText::decoded((string) file_get_contents(dirname(__DIR__, 2).'/data/practice.json'));
+        $moistures = [];
+        foreach (Facts::of('practice')->rows('breads') as $bread) {
+            $moistures[$bread->text('style')] = $bread->range('moisture_percent');
+        }
 
-        return new self($reference, $planner, array_column($rows['breads'], 'moisture_percent', 'style'));
+        return new self($reference, $planner, $moistures);
     }
 
     /** @return list<list<string>> a row a bread, in the order of the headings */

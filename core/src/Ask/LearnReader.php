@@ -45,22 +45,27 @@ final readonly class LearnReader
     public static function read(Node $root): self
     {
         $root->object(['lessons', 'bags', 'heat', 'hands', 'calibrations']);
-        $some = static fn (string $field, int $most, callable $read): array => $root->at($field)->isAbsent() ? [] : array_map($read(...), $root->at($field)->items(1, $most));
         $lessons = [
-            ...$some('lessons', self::LESSONS, static fn (Node $node): BatchLesson => new BatchLesson(0, self::water($node), null, null)),
-            ...$some('heat', self::LESSONS, static fn (Node $node): BatchLesson => new BatchLesson(0, null, self::heat($node), null)),
-            ...$some('hands', self::LESSONS, static fn (Node $node): BatchLesson => new BatchLesson(0, null, null, self::hand($node))),
+            ...array_map(static fn (Node $node): BatchLesson => new BatchLesson(0, self::water($node), null, null), self::some($root, 'lessons', self::LESSONS)),
+            ...array_map(static fn (Node $node): BatchLesson => new BatchLesson(0, null, self::heat($node), null), self::some($root, 'heat', self::LESSONS)),
+            ...array_map(static fn (Node $node): BatchLesson => new BatchLesson(0, null, null, self::hand($node)), self::some($root, 'hands', self::LESSONS)),
         ];
-        $calibrations = $some('calibrations', self::CALIBRATIONS, self::calibration(...));
-        $bags = $some('bags', self::BAGS, static fn (Node $node): array => ['flour' => $node->object(['flour', 'bag'])->at('flour')->text(self::LONGEST_NAME), 'bag' => $node->at('bag')->text(self::LONGEST_NAME)]);
+        $calibrations = array_map(self::calibration(...), self::some($root, 'calibrations', self::CALIBRATIONS));
+        $bags = array_map(
+            static fn (Node $node): array => ['flour' => $node->object(['flour', 'bag'])->at('flour')->text(self::LONGEST_NAME), 'bag' => $node->at('bag')->text(self::LONGEST_NAME)],
+            self::some($root, 'bags', self::BAGS),
+        );
         if ($lessons === [] && $calibrations === []) {
             $root->refuse('There is nothing to learn from.', 'at least one of lessons, heat, hands, calibrations');
         }
 
-        /** @var list<BatchLesson> $lessons */
-        /** @var list<CalibratedSetting> $calibrations */
-        /** @var list<array{flour: string, bag: string}> $bags */
         return new self(new KitchenRecord($lessons, $calibrations), $bags);
+    }
+
+    /** @return list<Node> of a list that may be left out, but not be empty */
+    private static function some(Node $root, string $field, int $most): array
+    {
+        return $root->at($field)->isAbsent() ? [] : $root->at($field)->items(1, $most);
     }
 
     private static function water(Node $node): WaterLesson

@@ -16,12 +16,12 @@ use StoneMill\Document\Plan\MixPart;
 use StoneMill\Document\Plan\PortionPart;
 use StoneMill\Document\Plan\RestPart;
 use StoneMill\Document\Plan\ShapePart;
-use StoneMill\Document\Plan\Stored;
 use StoneMill\Document\Plan\StoredBatch;
 use StoneMill\Document\Plan\StoredLine;
 use StoneMill\Document\Plan\UpToDate;
 use StoneMill\Document\Plan\WarningPart;
 use StoneMill\Document\Plan\WaterPart;
+use StoneMill\Exchange\Row;
 use StoneMill\Label\Caution;
 use StoneMill\Line\SheetFacts;
 use StoneMill\Plan\BatchPlan;
@@ -109,19 +109,30 @@ final readonly class PlanDocument implements JsonSerializable
     /** What the log of a batch follows. */
     public function planned(): PlannedBatch
     {
-        return StoredBatch::planned(Stored::document($this->json));
+        return StoredBatch::planned($this->row());
     }
 
     /** What a run sheet tells. */
     public function sheet(): SheetFacts
     {
-        return StoredLine::sheet(Stored::document($this->json));
+        return StoredLine::sheet($this->row());
     }
 
     /** The line of work, as other batches of the day meet it. */
     public function line(): StoredLine
     {
-        return StoredLine::of(Stored::document($this->json)->at('line'));
+        return StoredLine::of($this->row()->row('line'));
+    }
+
+    /** @return list<string> that stand beside its work, in words */
+    public function cautions(): array
+    {
+        return array_map(static fn (Row $caution): string => $caution->text('text'), $this->row()->optionalRows('cautions'));
+    }
+
+    private function row(): Row
+    {
+        return Row::of($this->json, 'plan');
     }
 
     /** @return array<string, mixed>|null what the bread will look like; null of a plan from before that was told */

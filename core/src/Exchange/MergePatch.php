@@ -29,6 +29,38 @@ final class MergePatch
     }
 
     /**
+     * The same, with every object that the patch empties left out: written down, PHP's empty array would be a list.
+     *
+     * @param array<string, mixed> $document
+     * @param array<string, mixed> $patch
+     * @return array<string, mixed>
+     */
+    public static function appliedWithoutEmptied(array $document, array $patch): array
+    {
+        return self::withoutEmptied(self::applied($document, $patch), $patch);
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     * @param array<string, mixed> $patch
+     * @return array<string, mixed>
+     */
+    private static function withoutEmptied(array $document, array $patch): array
+    {
+        foreach ($patch as $field => $value) {
+            $part = $document[$field] ?? null;
+            $left = self::isObject($part) && self::isObject($value) ? self::withoutEmptied($part, $value) : $part;
+            if ($left === [] && $value !== null) {
+                unset($document[$field]);
+            } elseif ($left !== $part) {
+                $document[$field] = $left;
+            }
+        }
+
+        return $document;
+    }
+
+    /**
      * One patch that does what two do, one after the other. Where the first takes a whole object away and the second writes into it,
      * no patch can say both, and what stood in it before stays.
      *

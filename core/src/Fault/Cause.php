@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace StoneMill\Fault;
 
+use StoneMill\Exchange\Row;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\School\Symptom;
 
-/**
- * Why a bread can go wrong.
- *
- * @phpstan-type CauseRow array{id: string, name: string, says: string, usual: string, when: list<string>, makes: array<string, string>, speaks_for: list<string>, speaks_against: list<string>, look: string, now: list<string>, next: list<string>}
- */
+/** Why a bread can go wrong. */
 final readonly class Cause
 {
     /**
@@ -38,21 +35,21 @@ final readonly class Cause
     ) {
     }
 
-    /** @param CauseRow $row of core/data/causes.json */
-    public static function ofRow(array $row): self
+    /** @param Row $row of core/data/causes.json */
+    public static function ofRow(Row $row): self
     {
         return new self(
-            $row['id'],
-            $row['name'],
-            $row['says'],
-            Usual::from($row['usual']),
-            array_map(BreadKind::from(...), $row['when']),
-            array_map(Makes::from(...), $row['makes']),
-            array_map(Signal::from(...), $row['speaks_for']),
-            array_map(Signal::from(...), $row['speaks_against']),
-            $row['look'],
-            array_map(NowAct::from(...), $row['now']),
-            array_map(NextChange::from(...), $row['next']),
+            $row->text('id'),
+            $row->text('name'),
+            $row->text('says'),
+            $row->choice('usual', Usual::class),
+            $row->choices('when', BreadKind::class),
+            $row->row('makes')->allChoices(Makes::class),
+            $row->choices('speaks_for', Signal::class),
+            $row->choices('speaks_against', Signal::class),
+            $row->text('look'),
+            $row->choices('now', NowAct::class),
+            $row->choices('next', NextChange::class),
         );
     }
 

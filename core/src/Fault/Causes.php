@@ -4,41 +4,29 @@ declare(strict_types=1);
 
 namespace StoneMill\Fault;
 
+use StoneMill\Exchange\Facts;
+use StoneMill\Exchange\Row;
 use StoneMill\Plan\BatchPlan;
 use StoneMill\School\Symptom;
 
-/**
- * The causes that ship, read from the rows of core/data/causes.json.
- *
- * @phpstan-import-type CauseRow from Cause
- */
-final readonly class Causes
+/** The causes that ship, read from the rows of core/data/causes.json. */
+final class Causes
 {
+    private static ?self $shipped = null;
+
     /** @param array<string, Cause> $all by id */
-    private function __construct(private array $all)
+    private function __construct(private readonly array $all)
     {
     }
 
     /** Read once a run. */
     public static function shipped(): self
     {
-        /** @var self|null $shipped */
-        static $shipped = null;
-
-        return $shipped ??= self::fromFile();
+        return self::$shipped ??= self::read(Facts::of('causes')->rows('causes'));
     }
 
-    private static function fromFile(): self
-    {
-        $text = (string) file_get_contents(dirname(__DIR__, 2).'/data/causes.json');
-        /** @var array{causes: list<CauseRow>} $decoded */
-        $decoded = (array) json_decode($text, true, 8, JSON_THROW_ON_ERROR);
-
-        return self::read($decoded['causes']);
-    }
-
-    /** @param list<CauseRow> $rows */
-    public static function read(array $rows): self
+    /** @param list<Row> $rows */
+    private static function read(array $rows): self
     {
         $causes = array_map(Cause::ofRow(...), $rows);
 

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace StoneMill\Label;
 
+use StoneMill\Exchange\Row;
 use StoneMill\School\Stage;
 
-/**
- * The shipped cautions and the rule which of them a batch shows.
- *
- * @phpstan-type CautionRow array{id: string, stage: string, when: string, text: string}
- */
+/** The shipped cautions and the rule which of them a batch shows. */
 final readonly class Cautions
 {
     /** @param list<Caution> $cautions */
@@ -18,11 +15,11 @@ final readonly class Cautions
     {
     }
 
-    /** @param list<CautionRow> $rows */
-    public static function read(array $rows): self
+    /** @param list<Row> $rows */
+    public static function of(array $rows): self
     {
         return new self(array_map(
-            static fn (array $row): Caution => new Caution($row['id'], Stage::from($row['stage']), Hazard::from($row['when']), $row['text']),
+            static fn (Row $row): Caution => new Caution($row->text('id'), $row->choice('stage', Stage::class), $row->choice('when', Hazard::class), $row->text('text')),
             $rows,
         ));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Learn;
 
+use StoneMill\Exchange\Row;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Verdict;
@@ -11,12 +12,6 @@ use StoneMill\Record\Verdict;
 /**
  * All that one batch teaches: of the water of its bags, of the griddle that it lay on, of the hands that made it. Kept beside the batch, so
  * that nobody reads its log again to learn from it.
- *
- * @phpstan-import-type LessonRow from WaterLesson
- * @phpstan-import-type HeatRow from HeatLesson
- * @phpstan-import-type HandRow from HandLesson
- *
- * @phpstan-type BatchLessonRow array{water?: LessonRow, heat?: HeatRow, hand?: HandRow}
  */
 final readonly class BatchLesson
 {
@@ -41,24 +36,26 @@ final readonly class BatchLesson
         return [...($this->water?->inWords() ?? []), ...($this->heat?->inWords() ?? []), ...($this->hand?->inWords() ?? [])];
     }
 
-    /** @return BatchLessonRow */
-    public function toRow(): array
+    public function toJson(): string
     {
-        return [
+        return json_encode([
             ...($this->water === null ? [] : ['water' => $this->water->toRow()]),
             ...($this->heat === null ? [] : ['heat' => $this->heat->toRow()]),
             ...($this->hand === null ? [] : ['hand' => $this->hand->toRow()]),
-        ];
+        ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 
-    /** @param BatchLessonRow $row */
-    public static function fromRow(array $row, int $day): self
+    /** @param string $json of toJson() */
+    public static function kept(string $json, int $day): self
     {
+        $row = Row::ofJson($json, 'lesson');
+        [$water, $heat, $hand] = array_map($row->optionalRow(...), ['water', 'heat', 'hand']);
+
         return new self(
             $day,
-            isset($row['water']) ? WaterLesson::fromRow($row['water'], $day) : null,
-            isset($row['heat']) ? HeatLesson::fromRow($row['heat'], $day) : null,
-            isset($row['hand']) ? HandLesson::fromRow($row['hand'], $day) : null,
+            $water === null ? null : WaterLesson::ofRow($water, $day),
+            $heat === null ? null : HeatLesson::ofRow($heat, $day),
+            $hand === null ? null : HandLesson::ofRow($hand, $day),
         );
     }
 }

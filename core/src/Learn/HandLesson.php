@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace StoneMill\Learn;
 
+use StoneMill\Exchange\Row;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\PlannedBatch;
 
 /**
  * What one batch says of the hands that made it: how even its pieces came off the scale, how wide its discs came out of press or palms, what
  * stayed on bowl and hands, and how long portioning and shaping took.
- *
- * @phpstan-type HandRow array{cook: string|null, shape: string, even: array{int, float}|null, thick: array{int, float}|null, lost: float|null, portion: list<float>, shaping: list<float>}
  */
 final readonly class HandLesson
 {
@@ -78,7 +77,7 @@ final readonly class HandLesson
         ]));
     }
 
-    /** @return HandRow */
+    /** @return array{cook: string|null, shape: string, even: array{int, float}|null, thick: array{int, float}|null, lost: float|null, portion: list<float>, shaping: list<float>} */
     public function toRow(): array
     {
         return [
@@ -87,17 +86,19 @@ final readonly class HandLesson
         ];
     }
 
-    /** @param HandRow $row */
-    public static function fromRow(array $row, int $day): self
+    public static function ofRow(Row $row, int $day): self
     {
+        $even = $row->optionalRow('even');
+        $thick = $row->optionalRow('thick');
+
         return new self(
-            $row['cook'],
-            $row['shape'],
-            $row['even'] === null ? null : [$row['even'][0], (float) $row['even'][1]],
-            $row['thick'] === null ? null : [$row['thick'][0], (float) $row['thick'][1]],
-            $row['lost'] === null ? null : (float) $row['lost'],
-            array_map(floatval(...), $row['portion']),
-            array_map(floatval(...), $row['shaping']),
+            $row->optionalText('cook'),
+            $row->text('shape'),
+            $even === null ? null : [$even->whole('0'), $even->number('1')],
+            $thick === null ? null : [$thick->whole('0'), $thick->number('1')],
+            $row->optionalNumber('lost'),
+            $row->numbers('portion'),
+            $row->numbers('shaping'),
             $day,
         );
     }

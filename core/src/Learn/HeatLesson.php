@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Learn;
 
 use StoneMill\Bake\Colour;
+use StoneMill\Exchange\Row;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\PlannedBatch;
 use StoneMill\Record\Verdict;
@@ -12,8 +13,6 @@ use StoneMill\Record\Verdict;
 /**
  * What one batch says of its griddle and of its bread on it: what a thermometer read, empty and under load; how the judged shades lie
  * beside those that the plan expected, each face at the time it really lay; what the stack weighed.
- *
- * @phpstan-type HeatRow array{griddle: string|null, setting: string|null, style: string, planned: float, held: float, empty: list<float>, working: list<float>, colour: float|null, doubt: float, loss: float|null}
  */
 final readonly class HeatLesson
 {
@@ -92,7 +91,7 @@ final readonly class HeatLesson
         ]));
     }
 
-    /** @return HeatRow */
+    /** @return array{griddle: string|null, setting: string|null, style: string, planned: float, held: float, empty: list<float>, working: list<float>, colour: float|null, doubt: float, loss: float|null} */
     public function toRow(): array
     {
         return [
@@ -103,20 +102,19 @@ final readonly class HeatLesson
         ];
     }
 
-    /** @param HeatRow $row */
-    public static function fromRow(array $row, int $day): self
+    public static function ofRow(Row $row, int $day): self
     {
         return new self(
-            $row['griddle'],
-            $row['setting'],
-            $row['style'],
-            (float) $row['planned'],
-            (float) $row['held'],
-            array_map(floatval(...), $row['empty']),
-            array_map(floatval(...), $row['working']),
-            $row['colour'] === null ? null : (float) $row['colour'],
-            (float) $row['doubt'],
-            $row['loss'] === null ? null : (float) $row['loss'],
+            $row->optionalText('griddle'),
+            $row->optionalText('setting'),
+            $row->text('style'),
+            $row->number('planned'),
+            $row->number('held'),
+            $row->numbers('empty'),
+            $row->numbers('working'),
+            $row->optionalNumber('colour'),
+            $row->number('doubt'),
+            $row->optionalNumber('loss'),
             $day,
         );
     }

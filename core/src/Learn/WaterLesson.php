@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace StoneMill\Learn;
 
+use StoneMill\Exchange\Row;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\PlannedBatch;
 
 /**
  * What one batch says of water: by how many points of the flour base the need that it revealed lies beside what catalogue and practice
  * said, how surely, of which flours from which bags, by whose hand, and with how much of their starch swollen by heat.
- *
- * @phpstan-type LessonRow array{parts: list<array{flour: string, bag: string|null, share: float}>, points: float, deviation: float, cook: string|null, flour?: float, swollen?: float}
  */
 final readonly class WaterLesson
 {
@@ -51,15 +50,16 @@ final readonly class WaterLesson
         return [sprintf('Its dough took %.1f points %s water than its kind, ± %.1f.', abs($this->points), $this->points >= 0 ? 'more' : 'less', $this->deviation)];
     }
 
-    /** @return LessonRow */
+    /** @return array{parts: list<array{flour: string, bag: string|null, share: float}>, points: float, deviation: float, cook: string|null, flour?: float, swollen?: float} */
     public function toRow(): array
     {
         return ['parts' => $this->parts, 'points' => round($this->points, 4), 'deviation' => round($this->deviation, 4), 'cook' => $this->cook, 'flour' => round($this->flourGrams, 1), 'swollen' => round($this->swollen, 4)];
     }
 
-    /** @param LessonRow $row */
-    public static function fromRow(array $row, int $day): self
+    public static function ofRow(Row $row, int $day): self
     {
-        return new self($row['parts'], (float) $row['points'], (float) $row['deviation'], $row['cook'], $day, (float) ($row['flour'] ?? 0), (float) ($row['swollen'] ?? 0));
+        $part = static fn (Row $part): array => ['flour' => $part->text('flour'), 'bag' => $part->optionalText('bag'), 'share' => $part->number('share')];
+
+        return new self(array_map($part, $row->rows('parts')), $row->number('points'), $row->number('deviation'), $row->optionalText('cook'), $day, $row->optionalNumber('flour') ?? 0.0, $row->optionalNumber('swollen') ?? 0.0);
     }
 }

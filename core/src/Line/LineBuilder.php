@@ -109,7 +109,7 @@ final class LineBuilder
         $cookings = [];
         $lifted = [];
         $before = 0;
-        /** @var array<string, Cooking> $known lots of one size are cooked in one order, and are looked for once */
+        // Lots of one size are cooked in one order, and are looked for once.
         $known = [];
         foreach ($lots as $index => $pieces) {
             if ($index > 0) {

@@ -111,8 +111,7 @@ final readonly class LinearBelief
                 }
             }
         }
-        /** @var list<list<float>> $matrix */
-        $precision = Cholesky::of($matrix);
+        $precision = Cholesky::of(array_map(array_values(...), $matrix));
 
         return [$precision, $precision->solve(array_values($right))];
     }

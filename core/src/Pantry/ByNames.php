@@ -4,41 +4,34 @@ declare(strict_types=1);
 
 namespace StoneMill\Pantry;
 
+use StoneMill\Exchange\Row;
 use StoneMill\Measure\Spread;
 
-/**
- * What cooks call the ingredients of a catalogue, and what one of those that are counted weighs. Reference facts, core/data/names.json.
- *
- * @phpstan-type NameRows array{
- *   names: array<string, list<string>>,
- *   either: array<string, non-empty-list<string>>,
- *   pieces: array{grams: array<string, array{likely: float, low: float, high: float, small?: float, medium?: float, large?: float}>},
- *   hand_amounts: array{millilitres: array<string, array{float, float, float}>},
- * }
- */
+/** What cooks call the ingredients of a catalogue, and what one of those that are counted weighs. Reference facts, core/data/names.json. */
 final readonly class ByNames
 {
-    /** @param NameRows $rows */
-    private function __construct(private array $rows)
+    private function __construct(private Row $names, private Row $either, private Row $gramsOfOne, private Row $millilitresOfHand)
     {
     }
 
-    /** @param NameRows $rows */
-    public static function of(array $rows): self
+    public static function of(Row $facts): self
     {
-        return new self($rows);
+        return new self($facts->row('names'), $facts->row('either'), $facts->row('pieces')->row('grams'), $facts->row('hand_amounts')->row('millilitres'));
     }
 
     /**
      * What each name may mean, the likeliest first: one ingredient, or several where cooks use one word for all of them.
      *
-     * @return array<string, non-empty-list<string>> ids by name in small letters
+     * @return array<string, list<string>> ids by name in small letters
      */
     public function meanings(): array
     {
-        $meanings = $this->rows['either'];
-        foreach ($this->rows['names'] as $id => $names) {
-            foreach ($names as $name) {
+        $meanings = [];
+        foreach ($this->either->names() as $name) {
+            $meanings[$name] = $this->either->texts($name);
+        }
+        foreach ($this->names->names() as $id) {
+            foreach ($this->names->texts($id) as $name) {
                 $meanings[$name] = [$id];
             }
         }
@@ -53,26 +46,25 @@ final readonly class ByNames
      */
     public function gramsOfOne(string $id, ?string $size = null): ?Spread
     {
-        $row = $this->rows['pieces']['grams'][$id] ?? null;
-        if ($row === null) {
-            return null;
-        }
-        $named = $size === null ? null : ($row[$size] ?? null);
+        $row = $this->gramsOfOne->optionalRow($id);
+        $named = $size === null ? null : $row?->optionalNumber($size);
 
-        return $named === null ? Spread::of($row['low'], $row['likely'], $row['high']) : Spread::exactly($named);
+        return match (true) {
+            $row === null => null,
+            $named !== null => Spread::exactly($named),
+            default => Spread::of($row->number('low'), $row->number('likely'), $row->number('high')),
+        };
     }
 
     /** mL of what a hand takes: a pinch, a thumb, a handful; null where that is no such word. */
     public function millilitresOfHand(string $word): ?Spread
     {
-        $row = $this->rows['hand_amounts']['millilitres'][$word] ?? null;
-
-        return $row === null ? null : Spread::of(...$row);
+        return $this->millilitresOfHand->has($word) ? Spread::of(...$this->millilitresOfHand->three($word)) : null;
     }
 
     /** @return list<string> */
     public function handWords(): array
     {
-        return array_keys($this->rows['hand_amounts']['millilitres']);
+        return $this->millilitresOfHand->names();
     }
 }

@@ -5,28 +5,24 @@ declare(strict_types=1);
 namespace StoneMill\Pantry;
 
 use StoneMill\Exchange\Node;
+use StoneMill\Exchange\Row;
 use StoneMill\Pantry\Exception\UnknownIngredient;
 
-/**
- * Every ingredient that a formula can name. Rows become ingredients when they are asked for: a plan uses a
- * handful of them.
- *
- * @phpstan-import-type IngredientRow from IngredientRows
- */
+/** Every ingredient that a formula can name. Rows become ingredients when they are asked for: a plan uses a handful of them. */
 final class Catalogue
 {
     /** @var array<string, Ingredient> */
     private array $read = [];
 
-    /** @param array<string, IngredientRow> $rows by id */
+    /** @param array<string, Row> $rows by id */
     private function __construct(private readonly array $rows)
     {
     }
 
-    /** @param list<IngredientRow> $rows */
+    /** @param list<Row> $rows */
     public static function of(array $rows): self
     {
-        return new self(array_column($rows, null, 'id'));
+        return new self(Row::by('id', $rows));
     }
 
     /**

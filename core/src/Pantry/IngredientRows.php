@@ -4,59 +4,50 @@ declare(strict_types=1);
 
 namespace StoneMill\Pantry;
 
+use StoneMill\Exchange\Row;
 use StoneMill\Measure\Spread;
 
-/**
- * Turns a row of core/data/ingredients.json into an ingredient.
- *
- * @phpstan-type Band array{float, float, float}
- * @phpstan-type IngredientRow array{
- *   id: string, name: string, role: string, allergens: list<string>, gluten: string, source: string,
- *   per_100_g: array{water: float, protein: float, fat: float, carbohydrate: float, fibre: float, ash: float, sugars: float, salt: float, energy_kj: float},
- *   bulk_density_g_per_ml: array<string, Band>,
- *   absorption_g_per_g: array{cold: Band, hot: Band},
- *   swelling_celsius: array{onset: float, peak: float, end: float}|null,
- *   grain: string|null,
- *   binding_per_percent: array{cold: float, hot: float},
- *   family: string, note: string, free_water_share: float, most_percent: float, cautions: list<string>, source_kind: string, tint: string|null, smoke_celsius?: float
- * }
- */
+/** Turns a row of core/data/ingredients.json into an ingredient. */
 final class IngredientRows
 {
-    /** @param IngredientRow $row */
-    public static function read(array $row): Ingredient
+    public static function read(Row $row): Ingredient
     {
-        $swelling = $row['swelling_celsius'];
+        $swelling = $row->optionalRow('swelling_celsius');
+        $densities = $row->row('bulk_density_g_per_ml');
+        $absorption = $row->row('absorption_g_per_g');
+        $binding = $row->row('binding_per_percent');
 
         return new Ingredient(
-            id: $row['id'],
-            name: $row['name'],
-            role: Role::from($row['role']),
-            composition: Composition::per100Grams($row['per_100_g']),
-            bulkDensity: array_map(self::band(...), $row['bulk_density_g_per_ml']),
-            coldAbsorption: self::band($row['absorption_g_per_g']['cold']),
-            hotAbsorption: self::band($row['absorption_g_per_g']['hot']),
-            swelling: $swelling === null ? null : Swelling::between($swelling['onset'], $swelling['peak'], $swelling['end']),
-            grain: $row['grain'] === null ? null : Grain::from($row['grain']),
-            coldBinding: $row['binding_per_percent']['cold'],
-            hotBinding: $row['binding_per_percent']['hot'],
-            allergens: array_map(Allergen::from(...), $row['allergens']),
-            gluten: GlutenNature::from($row['gluten']),
-            source: $row['source'],
-            family: Family::from($row['family']),
-            note: $row['note'],
-            freeWaterShare: (float) $row['free_water_share'],
-            mostPercent: (float) $row['most_percent'],
-            cautions: $row['cautions'],
-            sourceKind: SourceKind::from($row['source_kind']),
-            tint: $row['tint'],
-            smokeCelsius: $row['smoke_celsius'] ?? null,
+            id: $row->text('id'),
+            name: $row->text('name'),
+            role: $row->choice('role', Role::class),
+            composition: self::composition($row->row('per_100_g')),
+            bulkDensity: array_combine($densities->names(), array_map(static fn (string $state): Spread => Spread::of(...$densities->three($state)), $densities->names())),
+            coldAbsorption: Spread::of(...$absorption->three('cold')),
+            hotAbsorption: Spread::of(...$absorption->three('hot')),
+            swelling: $swelling === null ? null : Swelling::between($swelling->number('onset'), $swelling->number('peak'), $swelling->number('end')),
+            grain: $row->optionalChoice('grain', Grain::class),
+            coldBinding: $binding->number('cold'),
+            hotBinding: $binding->number('hot'),
+            allergens: $row->choices('allergens', Allergen::class),
+            gluten: $row->choice('gluten', GlutenNature::class),
+            source: $row->text('source'),
+            family: $row->choice('family', Family::class),
+            note: $row->text('note'),
+            freeWaterShare: $row->number('free_water_share'),
+            mostPercent: $row->number('most_percent'),
+            cautions: $row->texts('cautions'),
+            sourceKind: $row->choice('source_kind', SourceKind::class),
+            tint: $row->optionalText('tint'),
+            smokeCelsius: $row->optionalNumber('smoke_celsius'),
         );
     }
 
-    /** @param Band $band */
-    private static function band(array $band): Spread
+    private static function composition(Row $row): Composition
     {
-        return Spread::of($band[0], $band[1], $band[2]);
+        return Composition::per100Grams([
+            'water' => $row->number('water'), 'protein' => $row->number('protein'), 'fat' => $row->number('fat'), 'carbohydrate' => $row->number('carbohydrate'), 'fibre' => $row->number('fibre'),
+            'ash' => $row->number('ash'), 'sugars' => $row->number('sugars'), 'salt' => $row->number('salt'), 'energy_kj' => $row->number('energy_kj'),
+        ]);
     }
 }

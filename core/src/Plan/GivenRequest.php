@@ -64,10 +64,9 @@ final readonly class GivenRequest
         ]]);
     }
 
-    /** Parts that a change empties are left out: written down, an empty array would be a list. */
     public function with(RequestChange $change): self
     {
-        return new self(self::withoutEmptied(MergePatch::applied($this->document, $change->patch()), $change->patch()));
+        return new self(MergePatch::appliedWithoutEmptied($this->document, $change->patch()));
     }
 
     /** @param array<array-key, mixed> $gear by tool, in place of what stood there */
@@ -160,25 +159,5 @@ final readonly class GivenRequest
     public function json(): array
     {
         return $this->document;
-    }
-
-    /**
-     * @param array<string, mixed> $document
-     * @param array<array-key, mixed> $patch
-     * @return array<string, mixed>
-     */
-    private static function withoutEmptied(array $document, array $patch): array
-    {
-        foreach ($document as $field => $part) {
-            if (is_array($part) && is_array($patch[$field] ?? null) && ! array_is_list($patch[$field])) {
-                /** @var array<string, mixed> $part */
-                $document[$field] = self::withoutEmptied($part, $patch[$field]);
-            }
-            if ($document[$field] === [] && isset($patch[$field])) {
-                unset($document[$field]);
-            }
-        }
-
-        return $document;
     }
 }

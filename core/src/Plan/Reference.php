@@ -4,87 +4,56 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
+use StoneMill\Exchange\Facts;
+use StoneMill\Exchange\Row;
 use StoneMill\Label\Cautions;
 use StoneMill\Pantry\ByNames;
 use StoneMill\Pantry\Catalogue;
-use StoneMill\Pantry\IngredientRows;
 use StoneMill\Style\Schools;
 use StoneMill\Style\Styles;
 
-/**
- * The reference facts that ship with the core. core/data is part of the code, so reading it here is the
- * one place where the core touches a file.
- *
- * @phpstan-import-type IngredientRow from IngredientRows
- * @phpstan-import-type StyleRow from Styles
- * @phpstan-import-type CautionRow from Cautions
- * @phpstan-import-type SchoolRow from Schools
- * @phpstan-import-type NameRows from ByNames
- *
- * @phpstan-type Facts array{ingredients: list<IngredientRow>, styles: list<StyleRow>, cautions: list<CautionRow>}
- */
+/** The reference facts that ship with the core. */
 final readonly class Reference
 {
+    /** Each in a file of core/data, under its own name. */
+    private const PARTS = ['ingredients', 'styles', 'cautions'];
+
     public function __construct(public Catalogue $catalogue, public Styles $styles, public Cautions $cautions)
     {
     }
 
     public static function shipped(): self
     {
-        return self::from(self::facts());
+        return self::from(array_map(Facts::of(...), array_combine(self::PARTS, self::PARTS)));
     }
 
     /** @param string $file of PHP that returns what facts() gives: quicker to read than core/data */
     public static function compiled(string $file): self
     {
-        /** @var Facts $facts */
-        $facts = require $file;
-
-        return self::from($facts);
+        return self::from(Row::of(require $file, $file)->all());
     }
 
-    /** @param Facts $facts as facts() gives them, perhaps kept in a form that is quicker to read */
-    public static function from(array $facts): self
-    {
-        return new self(Catalogue::of($facts['ingredients']), Styles::read($facts['styles']), Cautions::read($facts['cautions']));
-    }
-
-    /** @return Facts the rows of core/data */
+    /** @return array<string, mixed> the rows of core/data, to be kept in a form that is quicker to read */
     public static function facts(): array
     {
-        /** @var array{ingredients: list<IngredientRow>} $ingredients */
-        $ingredients = self::decoded('ingredients');
-        /** @var array{styles: list<StyleRow>} $styles */
-        $styles = self::decoded('styles');
-        /** @var array{cautions: list<CautionRow>} $cautions */
-        $cautions = self::decoded('cautions');
-
-        return ['ingredients' => $ingredients['ingredients'], 'styles' => $styles['styles'], 'cautions' => $cautions['cautions']];
+        return array_map(static fn (string $part): mixed => Facts::decoded($part), array_combine(self::PARTS, self::PARTS));
     }
 
     /** What cooks call the ingredients, which no plan needs: only who reads what they wrote. */
     public static function names(): ByNames
     {
-        /** @var NameRows $names */
-        $names = self::decoded('names');
-
-        return ByNames::of($names);
+        return ByNames::of(Facts::of('names'));
     }
 
     /** The schools of the work, which no plan needs: only who chooses among them. */
     public static function schools(): Schools
     {
-        /** @var array{schools: list<SchoolRow>} $schools */
-        $schools = self::decoded('schools');
-
-        return Schools::read($schools['schools']);
+        return Schools::of(Facts::of('schools')->rows('schools'));
     }
 
-    /** @return array<mixed> */
-    private static function decoded(string $name): array
+    /** @param array<string, Row> $facts by part */
+    private static function from(array $facts): self
     {
-        $path = dirname(__DIR__, 2).'/data/'.$name.'.json';
-
-        return (array) json_decode((string) file_get_contents($path), true, 32, JSON_THROW_ON_ERROR);
+        return new self(Catalogue::of($facts['ingredients']->rows('ingredients')), Styles::of($facts['styles']->rows('styles')), Cautions::of($facts['cautions']->rows('cautions')));
     }
 }

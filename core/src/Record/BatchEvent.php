@@ -7,6 +7,7 @@ namespace StoneMill\Record;
 use DateTimeImmutable;
 use StoneMill\Dough\FeelGrade;
 use StoneMill\Exchange\Node;
+use StoneMill\Exchange\Row;
 use StoneMill\Griddle\OwnTurns;
 use StoneMill\Plan\Limits;
 use StoneMill\School\Doneness;
@@ -17,8 +18,6 @@ use StoneMill\School\Symptom;
 /**
  * One thing that happened, with a client-made identifier, so that sending it twice records it once. A turn or lift
  * may say which touch of its piece it is meant to be, so that two cooks who do the same one record it once.
- *
- * @phpstan-type EventRow array{id: string, kind: string, at: int, stage?: string, ingredient?: string, grams?: float, water_grams?: float, flour_grams?: float, celsius?: float, grade?: string, pieces?: int, piece?: int, place?: int, touch?: int, text?: string, diameter_mm?: float, symptom?: string, cause?: string, extra?: string, step?: string, sign?: string, growth?: float}
  */
 final readonly class BatchEvent
 {
@@ -87,13 +86,13 @@ final readonly class BatchEvent
         );
     }
 
-    /** Reads an event from outside; what is wrong with it goes to the findings of the node. */
     /** Whether it is a touch of the plan; what is brushed or pressed on the side says of no touch that it was that one. */
     public function isPlannedTouch(): bool
     {
         return $this->kind->isTouch() && ($this->kind->action() === null || $this->touch !== null);
     }
 
+    /** Reads an event from outside; what is wrong with it goes to the findings of the node. */
     public static function read(Node $node): self
     {
         $kind = $node->at('kind')->choice(EventKind::class);
@@ -132,7 +131,7 @@ final readonly class BatchEvent
         );
     }
 
-    /** @return EventRow as the contract has it: what it does not carry is not there */
+    /** @return array<string, string|int|float> as the contract has it: what it does not carry is not there */
     public function toRow(): array
     {
         return array_filter([
@@ -161,32 +160,31 @@ final readonly class BatchEvent
         ], static fn (string|int|float|null $value): bool => $value !== null);
     }
 
-    /** @param EventRow $row */
-    public static function fromRow(array $row): self
+    public static function ofRow(Row $row): self
     {
         return new self(
-            id: $row['id'],
-            kind: EventKind::from($row['kind']),
-            at: LogTime::ofMilliseconds($row['at']),
-            stage: isset($row['stage']) ? Stage::from($row['stage']) : null,
-            ingredient: $row['ingredient'] ?? null,
-            grams: $row['grams'] ?? null,
-            waterGrams: $row['water_grams'] ?? null,
-            flourGrams: $row['flour_grams'] ?? null,
-            celsius: $row['celsius'] ?? null,
-            grade: isset($row['grade']) ? FeelGrade::from($row['grade']) : null,
-            pieces: $row['pieces'] ?? null,
-            piece: $row['piece'] ?? null,
-            place: $row['place'] ?? null,
-            touch: $row['touch'] ?? null,
-            text: $row['text'] ?? null,
-            diameterMillimetres: $row['diameter_mm'] ?? null,
-            symptom: isset($row['symptom']) ? Symptom::from($row['symptom']) : null,
-            cause: $row['cause'] ?? null,
-            extra: isset($row['extra']) ? ExtraPlace::from($row['extra']) : null,
-            step: $row['step'] ?? null,
-            sign: isset($row['sign']) ? Doneness::from($row['sign']) : null,
-            growth: $row['growth'] ?? null,
+            id: $row->text('id'),
+            kind: $row->choice('kind', EventKind::class),
+            at: LogTime::ofMilliseconds($row->whole('at')),
+            stage: $row->optionalChoice('stage', Stage::class),
+            ingredient: $row->optionalText('ingredient'),
+            grams: $row->optionalNumber('grams'),
+            waterGrams: $row->optionalNumber('water_grams'),
+            flourGrams: $row->optionalNumber('flour_grams'),
+            celsius: $row->optionalNumber('celsius'),
+            grade: $row->optionalChoice('grade', FeelGrade::class),
+            pieces: $row->optionalWhole('pieces'),
+            piece: $row->optionalWhole('piece'),
+            place: $row->optionalWhole('place'),
+            touch: $row->optionalWhole('touch'),
+            text: $row->optionalText('text'),
+            diameterMillimetres: $row->optionalNumber('diameter_mm'),
+            symptom: $row->optionalChoice('symptom', Symptom::class),
+            cause: $row->optionalText('cause'),
+            extra: $row->optionalChoice('extra', ExtraPlace::class),
+            step: $row->optionalText('step'),
+            sign: $row->optionalChoice('sign', Doneness::class),
+            growth: $row->optionalNumber('growth'),
         );
     }
 }

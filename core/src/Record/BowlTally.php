@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use StoneMill\Dough\FeelGrade;
+use StoneMill\Exchange\Row;
 
-/**
- * What went into the bowl so far, and how it felt.
- *
- * @phpstan-type BowlRow array{lines: array<string, float>, poured: float, water: float, flour: float, feel: string|null, last_feel: string|null, celsius: float|null, corrections: int, count: int|null, by: string|null}
- */
+/** What went into the bowl so far, and how it felt. */
 final readonly class BowlTally
 {
     /**
@@ -62,7 +59,7 @@ final readonly class BowlTally
         );
     }
 
-    /** @return BowlRow */
+    /** @return array{lines: array<string, float>, poured: float, water: float, flour: float, feel: string|null, last_feel: string|null, celsius: float|null, corrections: int, count: int|null, by: string|null} */
     public function toRow(): array
     {
         return [
@@ -71,22 +68,19 @@ final readonly class BowlTally
         ];
     }
 
-    /** @param BowlRow $row */
-    public static function fromRow(array $row): self
+    public static function ofRow(Row $row): self
     {
-        $grade = static fn (?string $name): ?FeelGrade => $name === null ? null : FeelGrade::from($name);
-
         return new self(
-            array_map(floatval(...), $row['lines']),
-            $row['poured'],
-            $row['water'],
-            $row['flour'],
-            $grade($row['feel']),
-            $grade($row['last_feel']),
-            $row['celsius'],
-            $row['corrections'],
-            $row['count'],
-            $row['by'],
+            $row->row('lines')->allNumbers(),
+            $row->number('poured'),
+            $row->number('water'),
+            $row->number('flour'),
+            $row->optionalChoice('feel', FeelGrade::class),
+            $row->optionalChoice('last_feel', FeelGrade::class),
+            $row->optionalNumber('celsius'),
+            $row->whole('corrections'),
+            $row->optionalWhole('count'),
+            $row->optionalText('by'),
         );
     }
 }

@@ -5,16 +5,10 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\Exchange\Row;
 use StoneMill\School\Stage;
 
-/**
- * Where the cook has been and is, and which clocks run.
- *
- * @phpstan-import-type NoteRow from Note
- * @phpstan-import-type EventRow from BatchEvent
- *
- * @phpstan-type CourseRow array{entered: list<string>, stage: string|null, furthest: array{string, int}|null, started: array<string, int>, undoable: EventRow|null, grown: array{float, int}|null, notes: list<NoteRow>}
- */
+/** Where the cook has been and is, and which clocks run. */
 final readonly class CourseTally
 {
     /** Of the notes the latest go along with every answer; all of them stand in the log. */
@@ -66,7 +60,7 @@ final readonly class CourseTally
         return $this->started[$kind->value] ?? null;
     }
 
-    /** @return CourseRow */
+    /** @return array{entered: list<string>, stage: string|null, furthest: array{string, int}|null, started: array<string, int>, undoable: array<string, string|int|float>|null, grown: array{float, int}|null, notes: list<array<string, string|int|null>>} */
     public function toRow(): array
     {
         return [
@@ -80,17 +74,18 @@ final readonly class CourseTally
         ];
     }
 
-    /** @param CourseRow $row */
-    public static function fromRow(array $row): self
+    public static function ofRow(Row $row): self
     {
+        [$furthest, $undoable, $grown] = [$row->optionalRow('furthest'), $row->optionalRow('undoable'), $row->optionalRow('grown')];
+
         return new self(
-            array_map(Stage::from(...), $row['entered']),
-            $row['stage'] === null ? null : Stage::from($row['stage']),
-            $row['furthest'] === null ? null : new Headway(Stage::from($row['furthest'][0]), LogTime::ofMilliseconds($row['furthest'][1])),
-            array_map(LogTime::ofMilliseconds(...), $row['started']),
-            $row['undoable'] === null ? null : BatchEvent::fromRow($row['undoable']),
-            $row['grown'] === null ? null : [(float) $row['grown'][0], LogTime::ofMilliseconds($row['grown'][1])],
-            array_map(Note::fromRow(...), $row['notes']),
+            $row->choices('entered', Stage::class),
+            $row->optionalChoice('stage', Stage::class),
+            $furthest === null ? null : new Headway($furthest->choice('0', Stage::class), LogTime::ofMilliseconds($furthest->whole('1'))),
+            array_map(LogTime::ofMilliseconds(...), $row->row('started')->allWholes()),
+            $undoable === null ? null : BatchEvent::ofRow($undoable),
+            $grown === null ? null : [$grown->number('0'), LogTime::ofMilliseconds($grown->whole('1'))],
+            array_map(Note::ofRow(...), $row->rows('notes')),
         );
     }
 

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace StoneMill\Record;
 
-/**
- * What was weighed that is no part of the dough, in g by place and ingredient.
- *
- * @phpstan-type ExtrasRow array<string, float>
- */
+use StoneMill\Exchange\Row;
+
+/** What was weighed that is no part of the dough, in g by place and ingredient. */
 final readonly class ExtrasTally
 {
     /** @param array<string, float> $grams by place and ingredient */
@@ -34,16 +32,15 @@ final readonly class ExtrasTally
         return $this->grams[self::key($place, $ingredient)] ?? null;
     }
 
-    /** @return ExtrasRow */
+    /** @return array<string, float> */
     public function toRow(): array
     {
         return $this->grams;
     }
 
-    /** @param ExtrasRow $row */
-    public static function fromRow(array $row): self
+    public static function ofRow(Row $row): self
     {
-        return new self(array_map(floatval(...), $row));
+        return new self($row->allNumbers());
     }
 
     private static function key(string $place, string $ingredient): string

@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\Exchange\Row;
 use StoneMill\Griddle\OwnTurns;
 use StoneMill\Griddle\TurnWindow;
 
-/**
- * One piece on the griddle: where, since when, touched when, and when next.
- *
- * @phpstan-type PieceRow array{n: int, place: int, laid: int, touched: list<int>, touches: int, last: int, lifted: bool}
- */
+/** One piece on the griddle: where, since when, touched when, and when next. */
 final readonly class GriddlePiece
 {
     /** However late a face was turned, it lies at least so long the next time: hands need it between two touches. */
@@ -60,7 +57,7 @@ final readonly class GriddlePiece
         return new self($this->piece, $this->place, $this->laidAt, $kept, $this->touches + 1, $at, $lifted);
     }
 
-    /** @return PieceRow */
+    /** @return array{n: int, place: int, laid: int, touched: list<int>, touches: int, last: int, lifted: bool} */
     public function toRow(): array
     {
         return [
@@ -70,17 +67,16 @@ final readonly class GriddlePiece
         ];
     }
 
-    /** @param PieceRow $row */
-    public static function fromRow(array $row): self
+    public static function ofRow(Row $row): self
     {
         return new self(
-            $row['n'],
-            $row['place'],
-            LogTime::ofMilliseconds($row['laid']),
-            array_map(LogTime::ofMilliseconds(...), $row['touched']),
-            $row['touches'],
-            LogTime::ofMilliseconds($row['last']),
-            $row['lifted'],
+            $row->whole('n'),
+            $row->whole('place'),
+            LogTime::ofMilliseconds($row->whole('laid')),
+            array_map(LogTime::ofMilliseconds(...), $row->wholes('touched')),
+            $row->whole('touches'),
+            LogTime::ofMilliseconds($row->whole('last')),
+            $row->isTrue('lifted'),
         );
     }
 

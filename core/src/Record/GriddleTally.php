@@ -5,17 +5,10 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\Exchange\Row;
 use StoneMill\School\Doneness;
 
-/**
- * What lies where on the griddle, since when, and when it was touched.
- *
- * @phpstan-import-type PieceRow from GriddlePiece
- * @phpstan-import-type ProbeRow from Probe
- * @phpstan-import-type SignRow from SignSeen
- *
- * @phpstan-type GriddleRow array{pieces: list<PieceRow>, since: int|null, paused: int|null, probe: ProbeRow|null, surface: array{float, int}|null, oven: array{int, int|null}, readings: list<array{float, bool}>, signs: list<SignRow>}
- */
+/** What lies where on the griddle, since when, and when it was touched. */
 final readonly class GriddleTally
 {
     private const READINGS = 40;
@@ -60,7 +53,7 @@ final readonly class GriddleTally
         }, $event->kind === EventKind::SurfaceTaken ? [...array_slice($this->readings, 1 - self::READINGS), [(float) $event->celsius, $this->isLoaded()]] : $this->readings, $this->signsWith($event));
     }
 
-    /** @return GriddleRow */
+    /** @return array{pieces: list<array<string, int|bool|list<int>>>, since: int|null, paused: int|null, probe: array<string, int|float|null>|null, surface: array{float, int}|null, oven: array{int, int|null}, readings: list<array{float, bool}>, signs: list<array<string, int|float|string>>} */
     public function toRow(): array
     {
         return [
@@ -75,24 +68,21 @@ final readonly class GriddleTally
         ];
     }
 
-    /** @param GriddleRow $row */
-    public static function fromRow(array $row): self
+    public static function ofRow(Row $row): self
     {
-        $pieces = [];
-        foreach ($row['pieces'] as $piece) {
-            $pieces[$piece['n']] = GriddlePiece::fromRow($piece);
-        }
+        $pieces = array_map(GriddlePiece::ofRow(...), $row->rows('pieces'));
+        [$probe, $surface, $oven] = [$row->optionalRow('probe'), $row->optionalRow('surface'), $row->row('oven')];
 
         return new self(
-            $pieces,
-            $row['since'] === null ? null : LogTime::ofMilliseconds($row['since']),
-            $row['paused'] === null ? null : LogTime::ofMilliseconds($row['paused']),
-            $row['probe'] === null ? null : Probe::fromRow($row['probe']),
-            $row['surface'] === null ? null : [$row['surface'][0], LogTime::ofMilliseconds($row['surface'][1])],
-            $row['oven'][0],
-            $row['oven'][1] === null ? null : LogTime::ofMilliseconds($row['oven'][1]),
-            array_map(static fn (array $one): array => [(float) $one[0], $one[1]], $row['readings']),
-            array_map(SignSeen::fromRow(...), $row['signs']),
+            array_combine(array_map(static fn (GriddlePiece $piece): int => $piece->piece, $pieces), $pieces),
+            LogTime::inRow($row, 'since'),
+            LogTime::inRow($row, 'paused'),
+            $probe === null ? null : Probe::ofRow($probe),
+            $surface === null ? null : [$surface->number('0'), LogTime::ofMilliseconds($surface->whole('1'))],
+            $oven->whole('0'),
+            LogTime::inRow($oven, '1'),
+            array_map(static fn (Row $reading): array => [$reading->number('0'), $reading->isTrue('1')], $row->rows('readings')),
+            array_map(SignSeen::ofRow(...), $row->rows('signs')),
         );
     }
 

@@ -6,6 +6,7 @@ namespace StoneMill\Record;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use StoneMill\Exchange\Row;
 
 /** Moments of the log: always UTC, to the millisecond. */
 final class LogTime
@@ -33,6 +34,14 @@ final class LogTime
         $rest = ($milliseconds % 1000 + 1000) % 1000;
 
         return new DateTimeImmutable(sprintf('@%d.%03d', intdiv($milliseconds - $rest, 1000), $rest));
+    }
+
+    /** As a row keeps it, in milliseconds of the epoch; null where it does not. */
+    public static function inRow(Row $row, string $field): ?DateTimeImmutable
+    {
+        $milliseconds = $row->optionalWhole($field);
+
+        return $milliseconds === null ? null : self::ofMilliseconds($milliseconds);
     }
 
     public static function format(DateTimeImmutable $moment): string

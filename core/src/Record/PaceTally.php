@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\Exchange\Row;
 
-/**
- * Seconds between pieces that were done one after the other with nothing between: off the scale, onto the griddle.
- *
- * @phpstan-type PaceRow array{portion: list<float>, shape: list<float>, kind: string|null, at: int|null, by: string|null}
- */
+/** Seconds between pieces that were done one after the other with nothing between: off the scale, onto the griddle. */
 final readonly class PaceTally
 {
     /** Somebody who takes longer was doing something else. */
@@ -51,21 +48,20 @@ final readonly class PaceTally
         );
     }
 
-    /** @return PaceRow */
+    /** @return array{portion: list<float>, shape: list<float>, kind: string|null, at: int|null, by: string|null} */
     public function toRow(): array
     {
         return ['portion' => $this->portionSeconds, 'shape' => $this->shapeSeconds, 'kind' => $this->kind?->value, 'at' => $this->at === null ? null : LogTime::toMilliseconds($this->at), 'by' => $this->by];
     }
 
-    /** @param PaceRow $row */
-    public static function fromRow(array $row): self
+    public static function ofRow(Row $row): self
     {
         return new self(
-            array_map(floatval(...), $row['portion']),
-            array_map(floatval(...), $row['shape']),
-            $row['kind'] === null ? null : EventKind::from($row['kind']),
-            $row['at'] === null ? null : LogTime::ofMilliseconds($row['at']),
-            $row['by'],
+            $row->numbers('portion'),
+            $row->numbers('shape'),
+            $row->optionalChoice('kind', EventKind::class),
+            LogTime::inRow($row, 'at'),
+            $row->optionalText('by'),
         );
     }
 

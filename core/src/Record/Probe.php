@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\Exchange\Row;
 
 /**
  * What a probe in the middle of a bread says: done or not, and about how long still. Two readings give the pace; the
  * middle comes nearer to the boiling point by a like share in like times:
  *
  *   T(t) = T_b − (T_b − T_0) · exp(−t / τ), with T_b just under 100 °C
- *
- * @phpstan-type ProbeRow array{piece: int, at: int, celsius: float, tau: float|null}
  */
 final readonly class Probe
 {
@@ -43,16 +42,15 @@ final readonly class Probe
         return new self($piece, $at, $celsius, $tau);
     }
 
-    /** @return ProbeRow */
+    /** @return array{piece: int, at: int, celsius: float, tau: float|null} */
     public function toRow(): array
     {
         return ['piece' => $this->piece, 'at' => LogTime::toMilliseconds($this->at), 'celsius' => $this->celsius, 'tau' => $this->tau];
     }
 
-    /** @param ProbeRow $row */
-    public static function fromRow(array $row): self
+    public static function ofRow(Row $row): self
     {
-        return new self($row['piece'], LogTime::ofMilliseconds($row['at']), $row['celsius'], $row['tau']);
+        return new self($row->whole('piece'), LogTime::ofMilliseconds($row->whole('at')), $row->number('celsius'), $row->optionalNumber('tau'));
     }
 
     /** Seconds from this moment until the middle should be as hot as is wanted; below 0 where it was when it was measured. */

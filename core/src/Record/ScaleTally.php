@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace StoneMill\Record;
 
-/**
- * What the scale showed while pieces were taken off it, how wide the discs were measured, what the stack weighed.
- *
- * @phpstan-type ScaleRow array{readings: list<float>, count: int|null, discs: list<float>, stack: float|null}
- */
+use StoneMill\Exchange\Row;
+
+/** What the scale showed while pieces were taken off it, how wide the discs were measured, what the stack weighed. */
 final readonly class ScaleTally
 {
     /** More than this nobody measures of one batch. */
@@ -40,15 +38,14 @@ final readonly class ScaleTally
         };
     }
 
-    /** @return ScaleRow */
+    /** @return array{readings: list<float>, count: int|null, discs: list<float>, stack: float|null} */
     public function toRow(): array
     {
         return ['readings' => $this->readings, 'count' => $this->count, 'discs' => $this->discMillimetres, 'stack' => $this->stackGrams];
     }
 
-    /** @param ScaleRow $row */
-    public static function fromRow(array $row): self
+    public static function ofRow(Row $row): self
     {
-        return new self(array_map(floatval(...), $row['readings']), $row['count'], array_map(floatval(...), $row['discs']), $row['stack']);
+        return new self($row->numbers('readings'), $row->optionalWhole('count'), $row->numbers('discs'), $row->optionalNumber('stack'));
     }
 }

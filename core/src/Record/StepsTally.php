@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace StoneMill\Record;
 
 use DateTimeImmutable;
+use StoneMill\Exchange\Row;
 
-/**
- * Which steps on the way into the dough were begun, and which are done.
- *
- * @phpstan-type StepsRow array{begun: array<string, int>, done: array<string, int>}
- */
+/** Which steps on the way into the dough were begun, and which are done. */
 final readonly class StepsTally
 {
     /**
@@ -35,15 +32,14 @@ final readonly class StepsTally
         };
     }
 
-    /** @return StepsRow */
+    /** @return array{begun: array<string, int>, done: array<string, int>} */
     public function toRow(): array
     {
         return ['begun' => array_map(LogTime::toMilliseconds(...), $this->begun), 'done' => array_map(LogTime::toMilliseconds(...), $this->done)];
     }
 
-    /** @param StepsRow $row */
-    public static function fromRow(array $row): self
+    public static function ofRow(Row $row): self
     {
-        return new self(array_map(LogTime::ofMilliseconds(...), $row['begun']), array_map(LogTime::ofMilliseconds(...), $row['done']));
+        return new self(array_map(LogTime::ofMilliseconds(...), $row->row('begun')->allWholes()), array_map(LogTime::ofMilliseconds(...), $row->row('done')->allWholes()));
     }
 }

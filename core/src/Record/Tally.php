@@ -4,21 +4,13 @@ declare(strict_types=1);
 
 namespace StoneMill\Record;
 
-use JsonException;
+use StoneMill\Exchange\Exception\BrokenRow;
+use StoneMill\Exchange\Row;
 
 /**
  * What a log adds up to, carried forward entry by entry so that the next one need not read all before it. It knows nothing of the
  * plan: the same log gives the same tally under any. An undo is the one entry that cannot be added; it takes
  * the log without what was undone.
- *
- * @phpstan-import-type BowlRow from BowlTally
- * @phpstan-import-type ScaleRow from ScaleTally
- * @phpstan-import-type GriddleRow from GriddleTally
- * @phpstan-import-type CourseRow from CourseTally
- * @phpstan-import-type PaceRow from PaceTally
- * @phpstan-import-type FaultRow from FaultTally
- * @phpstan-import-type ExtrasRow from ExtrasTally
- * @phpstan-import-type StepsRow from StepsTally
  */
 final readonly class Tally
 {
@@ -59,25 +51,29 @@ final readonly class Tally
         ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 
-    /** Null where it was kept by another version, or not at all: the log then says it. */
+    /** Null where it was kept by another version, not whole, or not at all: the log then says it. */
     public static function fromText(?string $text): ?self
     {
         try {
-            /** @var array{format?: int, bowl: BowlRow, scale: ScaleRow, griddle: GriddleRow, course: CourseRow, pace: PaceRow, faults: list<FaultRow>, extras: ExtrasRow, steps: StepsRow} $rows */
-            $rows = (array) json_decode($text ?? '{}', true, 16, JSON_THROW_ON_ERROR);
-        } catch (JsonException) {
+            $rows = $text === null ? null : Row::ofJson($text);
+
+            return $rows === null || $rows->optionalWhole('format') !== self::FORMAT ? null : self::ofRow($rows);
+        } catch (BrokenRow) {
             return null;
         }
+    }
 
-        return ($rows['format'] ?? null) !== self::FORMAT ? null : new self(
-            BowlTally::fromRow($rows['bowl']),
-            ScaleTally::fromRow($rows['scale']),
-            GriddleTally::fromRow($rows['griddle']),
-            CourseTally::fromRow($rows['course']),
-            PaceTally::fromRow($rows['pace']),
-            FaultTally::fromRow($rows['faults']),
-            ExtrasTally::fromRow($rows['extras']),
-            StepsTally::fromRow($rows['steps']),
+    private static function ofRow(Row $rows): self
+    {
+        return new self(
+            BowlTally::ofRow($rows->row('bowl')),
+            ScaleTally::ofRow($rows->row('scale')),
+            GriddleTally::ofRow($rows->row('griddle')),
+            CourseTally::ofRow($rows->row('course')),
+            PaceTally::ofRow($rows->row('pace')),
+            FaultTally::ofRows($rows->rows('faults')),
+            ExtrasTally::ofRow($rows->row('extras')),
+            StepsTally::ofRow($rows->row('steps')),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\School;
 
 use StoneMill\Exchange\Node;
+use StoneMill\Exchange\Row;
 
 /** The choices that practitioners disagree on, one for each step of the work. */
 final readonly class Method
@@ -44,20 +45,19 @@ final readonly class Method
         );
     }
 
-    /** @param array<string, string> $row */
-    public static function fromRow(array $row): self
+    public static function ofRow(Row $row): self
     {
         return new self(
-            WaterSchool::from($row['water']),
-            Scald::from($row['scald']),
-            Knead::from($row['knead']),
-            Rest::from($row['rest']),
-            Measuring::from($row['measure']),
-            Fat::from($row['fat']),
-            Shaping::from($row['shape']),
-            Grease::from($row['grease']),
-            TurnSchool::from($row['turns']),
-            After::from($row['after']),
+            $row->choice('water', WaterSchool::class),
+            $row->choice('scald', Scald::class),
+            $row->choice('knead', Knead::class),
+            $row->choice('rest', Rest::class),
+            $row->choice('measure', Measuring::class),
+            $row->choice('fat', Fat::class),
+            $row->choice('shape', Shaping::class),
+            $row->choice('grease', Grease::class),
+            $row->choice('turns', TurnSchool::class),
+            $row->choice('after', After::class),
         );
     }
 

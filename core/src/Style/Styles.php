@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Style;
 
 use StoneMill\Exchange\Node;
+use StoneMill\Exchange\Row;
 use StoneMill\Griddle\StylePlan;
 use StoneMill\Griddle\UsualBaking;
 use StoneMill\Measure\Spread;
@@ -16,35 +17,21 @@ use StoneMill\School\Texture;
 use StoneMill\School\TurnAction;
 use StoneMill\Style\Exception\UnknownStyle;
 
-/**
- * The shipped bread styles, read from the rows of core/data/styles.json.
- *
- * @phpstan-type PlanRow array{reference_celsius: float, reference_mm: float, turns: list<array{action: string, at_seconds: float}>, lift: float, finish_seconds?: int}
- * @phpstan-type StyleRow array{
- *   id: string, name: string, purpose: string, texture: string, formula: list<array{ingredient: string, percent: float}>,
- *   method: array<string, string>, hydration_percent: array{float, float}, water_celsius: array{float, float},
- *   pieces: array{count: int, grams: float, grams_range: array{float, float}, thickness_mm: float, thickness_range_mm: array{float, float}},
- *   air_share: float, cooked_diameter_factor: float, binding_needed: float, gummy_above: float, preheat_seconds: int,
- *   stack_seconds: int, uncovered_seconds: int,
- *   griddle: array{surface_celsius: array{float, float, float}, weight_loss_percent: array{float, float, float}, shade: array{float, float, float}, colouring: float, turn_plans: array<string, PlanRow>},
- *   source: string, uses: non-empty-list<string>, swollen_wanted: float|null, weakens: bool,
- *   ahead?: list<array{kind: string, hand_seconds: int, wait_seconds: array{int, int, int}}>
- * }
- */
+/** The shipped bread styles, read from the rows of core/data/styles.json when they are asked for. */
 final class Styles
 {
     /** @var array<string, Style> */
     private array $read = [];
 
-    /** @param array<string, StyleRow> $rows by id */
+    /** @param array<string, Row> $rows by id */
     private function __construct(private readonly array $rows)
     {
     }
 
-    /** @param list<StyleRow> $rows */
-    public static function read(array $rows): self
+    /** @param list<Row> $rows */
+    public static function of(array $rows): self
     {
-        return new self(array_column($rows, null, 'id'));
+        return new self(Row::by('id', $rows));
     }
 
     /** @throws UnknownStyle If there is none of that name. */
@@ -81,59 +68,67 @@ final class Styles
         return array_map(fn (string $id): Style => $this->style($id), $this->ids());
     }
 
-    /** @param StyleRow $row */
-    private static function styleOf(array $row): Style
+    private static function styleOf(Row $row): Style
     {
-        $pieces = $row['pieces'];
-        $griddle = $row['griddle'];
+        $pieces = $row->row('pieces');
+        $texture = $row->choice('texture', Texture::class);
 
         return new Style(
-            id: $row['id'],
-            name: $row['name'],
-            purpose: $row['purpose'],
-            texture: Texture::from($row['texture']),
-            formula: $row['formula'],
-            method: Method::fromRow($row['method']),
-            hydrationBand: self::range($row['hydration_percent']),
-            waterCelsius: self::range($row['water_celsius']),
-            pieceCount: $pieces['count'],
-            pieceGrams: $pieces['grams'],
-            pieceGramsBand: self::range($pieces['grams_range']),
-            thicknessMillimetres: $pieces['thickness_mm'],
-            thicknessBand: self::range($pieces['thickness_range_mm']),
-            airShare: $row['air_share'],
-            cookedDiameterFactor: $row['cooked_diameter_factor'],
-            bindingNeeded: $row['binding_needed'],
-            gummyAbove: $row['gummy_above'],
-            preheatSeconds: $row['preheat_seconds'],
-            stackSeconds: $row['stack_seconds'],
-            uncoveredSeconds: $row['uncovered_seconds'],
-            baking: new UsualBaking(
-                $row['name'],
-                Spread::of(...$griddle['surface_celsius']),
-                Spread::of(...$griddle['weight_loss_percent']),
-                Spread::of(...$griddle['shade']),
-                $griddle['colouring'],
-                array_map(self::turnPlan(...), $griddle['turn_plans']),
-                Texture::from($row['texture']) === Texture::Batter,
-            ),
-            source: $row['source'],
-            uses: array_map(Purpose::from(...), $row['uses']),
-            swollenWanted: $row['swollen_wanted'],
-            weakens: $row['weakens'],
-            ahead: array_map(static fn (array $step): AheadStep => new AheadStep(ActionKind::from($step['kind']), (float) $step['hand_seconds'], $step['wait_seconds']), $row['ahead'] ?? []),
+            id: $row->text('id'),
+            name: $row->text('name'),
+            purpose: $row->text('purpose'),
+            texture: $texture,
+            formula: array_map(static fn (Row $line): array => ['ingredient' => $line->text('ingredient'), 'percent' => $line->number('percent')], $row->rows('formula')),
+            method: Method::ofRow($row->row('method')),
+            hydrationBand: self::range($row->range('hydration_percent')),
+            waterCelsius: self::range($row->range('water_celsius')),
+            pieceCount: $pieces->whole('count'),
+            pieceGrams: $pieces->number('grams'),
+            pieceGramsBand: self::range($pieces->range('grams_range')),
+            thicknessMillimetres: $pieces->number('thickness_mm'),
+            thicknessBand: self::range($pieces->range('thickness_range_mm')),
+            airShare: $row->number('air_share'),
+            cookedDiameterFactor: $row->number('cooked_diameter_factor'),
+            bindingNeeded: $row->number('binding_needed'),
+            gummyAbove: $row->number('gummy_above'),
+            preheatSeconds: $row->whole('preheat_seconds'),
+            stackSeconds: $row->whole('stack_seconds'),
+            uncoveredSeconds: $row->whole('uncovered_seconds'),
+            baking: self::usualBaking($row->text('name'), $row->row('griddle'), $texture),
+            source: $row->text('source'),
+            uses: $row->someChoices('uses', Purpose::class),
+            swollenWanted: $row->optionalNumber('swollen_wanted'),
+            weakens: $row->isTrue('weakens'),
+            ahead: array_map(self::aheadStep(...), $row->optionalRows('ahead')),
         );
     }
 
-    /** @param PlanRow $row */
-    private static function turnPlan(array $row): StylePlan
+    private static function usualBaking(string $name, Row $griddle, Texture $texture): UsualBaking
+    {
+        return new UsualBaking(
+            $name,
+            Spread::of(...$griddle->three('surface_celsius')),
+            Spread::of(...$griddle->three('weight_loss_percent')),
+            Spread::of(...$griddle->three('shade')),
+            $griddle->number('colouring'),
+            array_map(self::turnPlan(...), $griddle->row('turn_plans')->all()),
+            $texture === Texture::Batter,
+        );
+    }
+
+    private static function turnPlan(Row $row): StylePlan
     {
         $turns = array_map(
-            static fn (array $turn): array => ['action' => TurnAction::from($turn['action']), 'seconds' => (float) $turn['at_seconds']],
-            $row['turns'],
+            static fn (Row $turn): array => ['action' => $turn->choice('action', TurnAction::class), 'seconds' => $turn->number('at_seconds')],
+            $row->rows('turns'),
         );
 
-        return new StylePlan($row['reference_celsius'], $row['reference_mm'], $turns, $row['lift'], $row['finish_seconds'] ?? 0);
+        return new StylePlan($row->number('reference_celsius'), $row->number('reference_mm'), $turns, $row->number('lift'), $row->optionalWhole('finish_seconds') ?? 0);
+    }
+
+    private static function aheadStep(Row $step): AheadStep
+    {
+        return new AheadStep($step->choice('kind', ActionKind::class), $step->number('hand_seconds'), $step->three('wait_seconds'));
     }
 
     /** @param array{float, float} $range */

@@ -94,9 +94,7 @@ final readonly class Analysis
         }
         [$better, $worse] = $this->asItCounts($this->valuesOf($best), $this->valuesOf($second));
 
-        /** @var non-empty-list<float> $worse */
-        /** @var non-empty-list<float> $better */
-        return new TwoGroups($worse, $better);
+        return $better === [] || $worse === [] ? null : new TwoGroups($worse, $better);
     }
 
     /**

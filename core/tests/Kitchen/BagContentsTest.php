@@ -9,7 +9,9 @@ use StoneMill\Document\PlanDocument;
 use StoneMill\Kitchen\BagContents;
 use StoneMill\Kitchen\Shopping;
 use StoneMill\Measure\Unit;
+use StoneMill\Plan\BatchPlan;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** What is left in a bag, what a batch says of it, and what is to be bought. */
 final class BagContentsTest extends TestCase
@@ -28,18 +30,18 @@ final class BagContentsTest extends TestCase
         $request = ['style' => 'pressed-masa', 'formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'percent' => 100, 'lot' => 'sack'], ['ingredient' => 'salt', 'percent' => 1.2]]]];
         $with = static fn (?float $left): array => [...$request, 'lots' => ['sack' => ['certified_gluten_free' => true, ...($left === null ? [] : ['left_grams' => $left])]]];
         $plan = Bench::sketchOf($with(null));
-        self::assertSame([], self::short(PlanDocument::of($plan)->json));
+        self::assertSame([], self::short($plan));
         $flour = $plan->dough->ledger->rows[0]->line->grams;
-        self::assertSame([], self::short(PlanDocument::of(Bench::sketchOf($with($flour)))->json), 'just enough is enough');
+        self::assertSame([], self::short(Bench::sketchOf($with($flour))), 'just enough is enough');
 
         // 200 g in the bag of the 264 g that 14 pieces take: 14 · 200 / 264 = 10.6, so ten whole ones.
-        $short = self::short(PlanDocument::of(Bench::sketchOf($with(200.0)))->json);
+        $short = self::short(Bench::sketchOf($with(200.0)));
         self::assertCount(1, $short);
-        self::assertSame([200.0, round($flour, 4), Unit::Gram->value], [$short[0]['value'], $short[0]['limit'], $short[0]['unit']]);
-        self::assertSame(['pieces' => ['count' => (int) floor(14 * 200 / $flour), 'eaters' => null]], $short[0]['mend']['change'] ?? null);
-        self::assertStringContainsString('enough for 10 of 14 pieces', $short[0]['text']);
+        self::assertSame([200.0, round($flour, 4), Unit::Gram->value], [$short[0]['value']->number(), $short[0]['limit']->number(), $short[0]['unit']->text()]);
+        self::assertSame(['pieces' => ['count' => (int) floor(14 * 200 / $flour), 'eaters' => null]], $short[0]['mend']['change']->value);
+        self::assertStringContainsString('enough for 10 of 14 pieces', $short[0]['text']->text());
         $mended = Bench::sketchOf([...$with(200.0), 'pieces' => ['count' => 10]]);
-        self::assertSame([], self::short(PlanDocument::of($mended)->json), 'what it offers is mended by it');
+        self::assertSame([], self::short($mended), 'what it offers is mended by it');
     }
 
     public function test_what_several_batches_take_together_is_held_against_all_bags_and_what_nobody_weighed_is_not_guessed(): void
@@ -58,15 +60,9 @@ final class BagContentsTest extends TestCase
         self::assertSame([], (new Shopping([], ['teff' => 1.0]))->lacks());
     }
 
-    /**
-     * @param array<string, mixed> $plan
-     * @return list<array{id: string, text: string, value: float, limit: float, unit: string, mend: array{change: array<string, mixed>}|null}> warnings of bags
-     */
-    private static function short(array $plan): array
+    /** @return list<Said> warnings of bags */
+    private static function short(BatchPlan $plan): array
     {
-        /** @var list<array{id: string, text: string, value: float, limit: float, unit: string, mend: array{change: array<string, mixed>}|null}> $warnings */
-        $warnings = $plan['warnings'];
-
-        return array_values(array_filter($warnings, static fn (array $warning): bool => str_starts_with($warning['id'], 'bag-short')));
+        return array_values(array_filter(Said::at(PlanDocument::of($plan)->json, 'warnings')->listed(), static fn (Said $warning): bool => str_starts_with($warning['id']->text(), 'bag-short')));
     }
 }

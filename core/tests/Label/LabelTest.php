@@ -12,18 +12,13 @@ use StoneMill\Plan\BatchPlan;
 use StoneMill\Plan\RequestChange;
 use StoneMill\School\TurnSchool;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 final class LabelTest extends TestCase
 {
-    /**
-     * @return array{per_piece: array<string, array{value: float}>, per_100_g: array<string, array{value: float}>, allergens: list<array{id: string}>, gluten: array{status: string, uncertified: list<string>}}
-     */
-    private static function label(BatchPlan $plan): array
+    private static function label(BatchPlan $plan): Said
     {
-        /** @var array{per_piece: array<string, array{value: float}>, per_100_g: array<string, array{value: float}>, allergens: list<array{id: string}>, gluten: array{status: string, uncertified: list<string>}} $label */
-        $label = (new LabelPart($plan->label))->json(1);
-
-        return $label;
+        return new Said((new LabelPart($plan->label))->json(1));
     }
 
     public function test_the_heaviest_stands_first_and_what_somebody_cannot_have_is_marked(): void
@@ -40,24 +35,24 @@ final class LabelTest extends TestCase
         // 250 g flour (70.5 g carbohydrate per 100) + 300 g water: 176.25 g in 550 g; a 55 g piece holds 17.625 g.
         // It leaves the griddle 16 % lighter: 46.2 g, which is 38.15 g of carbohydrate per 100 g as eaten.
         $label = self::label(Bench::plan('pressed-masa', RequestChange::weighed(['instant-masa-fine' => 250, 'water' => 300]), RequestChange::pieces(10), RequestChange::weightLoss(16)));
-        $share = $label['per_piece']['grams']['value'] / 46.2;
-        self::assertEqualsWithDelta(17.625 * $share, $label['per_piece']['carbohydrate_grams']['value'], 0.01);
-        self::assertEqualsWithDelta(38.15, $label['per_100_g']['carbohydrate_grams']['value'], 0.01);
+        $share = $label['per_piece']['grams']['value']->number() / 46.2;
+        self::assertEqualsWithDelta(17.625 * $share, $label['per_piece']['carbohydrate_grams']['value']->number(), 0.01);
+        self::assertEqualsWithDelta(38.15, $label['per_100_g']['carbohydrate_grams']['value']->number(), 0.01);
     }
 
     public function test_both_ways_to_count_carbohydrate_agree_on_what_is_net(): void
     {
         $facts = self::label(Bench::plan('almond-wrap'))['per_100_g'];
         self::assertEqualsWithDelta(
-            $facts['net_carbohydrate_grams']['value'],
-            $facts['total_carbohydrate_grams']['value'] - $facts['fibre_grams']['value'],
+            $facts['net_carbohydrate_grams']['value']->number(),
+            $facts['total_carbohydrate_grams']['value']->number() - $facts['fibre_grams']['value']->number(),
             1e-3,
         );
     }
 
     public function test_allergens_are_each_named_once(): void
     {
-        $allergens = array_column(self::label(Bench::plan('almond-wrap'))['allergens'], 'id');
+        $allergens = self::label(Bench::plan('almond-wrap'))['allergens']->texts('id');
         self::assertSame(['egg', 'tree_nuts'], $allergens);
     }
 
@@ -65,16 +60,16 @@ final class LabelTest extends TestCase
     {
         $lines = [['ingredient' => 'sorghum', 'grams' => 200, 'lot' => 'a'], ['ingredient' => 'tapioca-starch', 'grams' => 60], ['ingredient' => 'salt', 'grams' => 2]];
         $half = self::label(Bench::planOf(['style' => 'millet-round', 'formula' => ['lines' => $lines], 'lots' => ['a' => ['certified_gluten_free' => true]]]));
-        self::assertSame(GlutenStatus::CrossContactUnknown->value, $half['gluten']['status']);
-        self::assertSame(['Tapioca starch'], $half['gluten']['uncertified']);
+        self::assertSame(GlutenStatus::CrossContactUnknown->value, $half['gluten']['status']->value);
+        self::assertSame(['Tapioca starch'], $half['gluten']['uncertified']->value);
 
         $lines[1]['lot'] = 'b';
         $all = self::label(Bench::planOf(['style' => 'millet-round', 'formula' => ['lines' => $lines], 'lots' => ['a' => ['certified_gluten_free' => true], 'b' => ['certified_gluten_free' => true]]]));
-        self::assertSame(GlutenStatus::AllCertified->value, $all['gluten']['status']);
+        self::assertSame(GlutenStatus::AllCertified->value, $all['gluten']['status']->value);
 
         $lines[1] = ['ingredient' => 'wheat', 'grams' => 60, 'lot' => 'b'];
         $wheat = self::label(Bench::planOf(['style' => 'millet-round', 'formula' => ['lines' => $lines], 'lots' => ['a' => ['certified_gluten_free' => true], 'b' => ['certified_gluten_free' => true]]]));
-        self::assertSame(GlutenStatus::ContainsWheat->value, $wheat['gluten']['status']);
+        self::assertSame(GlutenStatus::ContainsWheat->value, $wheat['gluten']['status']->value);
     }
 
     public function test_cautions_come_with_what_makes_them_needed(): void

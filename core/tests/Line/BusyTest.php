@@ -18,7 +18,6 @@ final class BusyTest extends TestCase
         $seeded = new Seeded(71);
         for ($case = 0; $case < 60; $case++) {
             $busy = new Busy;
-            /** @var array<int, int> $taken until, by from */
             $taken = [];
             for ($move = 0; $move < 80; $move++) {
                 if ($taken !== [] && $seeded->int(0, 3) === 0) {

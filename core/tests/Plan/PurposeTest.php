@@ -13,6 +13,7 @@ use StoneMill\School\ExtraPlace;
 use StoneMill\School\Purpose;
 use StoneMill\School\Stage;
 use StoneMill\Tests\Bench;
+use StoneMill\Tests\Said;
 
 /** What a bread is for decides how it is made, and what is done with it after. */
 final class PurposeTest extends TestCase
@@ -23,13 +24,19 @@ final class PurposeTest extends TestCase
         return Bench::planOf(['style' => $style, 'formula' => ['extras' => $extras], ...$purpose === null ? [] : ['purpose' => $purpose->value]]);
     }
 
-    /** @return list<array{id: string, stage: string, name: string, check: string, ingredients: list<string>, seconds: int}> */
+    /** @return list<Said> steps once the bread is off */
     private static function after(BatchPlan $plan): array
     {
-        /** @var array{steps: list<array{id: string, stage: string, name: string, check: string, ingredients: list<string>, seconds: int}>} $document */
-        $document = PlanDocument::of($plan)->json;
+        return array_values(array_filter(Said::at(PlanDocument::of($plan)->json, 'steps')->listed(), static fn (Said $step): bool => $step['stage']->value === Stage::Stack->value));
+    }
 
-        return array_values(array_filter($document['steps'], static fn (array $step): bool => $step['stage'] === Stage::Stack->value));
+    /**
+     * @param list<Said> $steps
+     * @return list<string>
+     */
+    private static function ids(array $steps): array
+    {
+        return array_map(static fn (Said $step): string => $step['id']->text(), $steps);
     }
 
     private static function shade(BatchPlan $plan): float
@@ -69,7 +76,7 @@ final class PurposeTest extends TestCase
             foreach (Purpose::cases() as $purpose) {
                 $steps = self::after(Bench::sketch($style->id, RequestChange::purpose($purpose), RequestChange::beside('fresh-cheese', ExtraPlace::After, 20)));
                 self::assertNotSame([], $steps, "$style->id $purpose->value");
-                self::assertSame(count($steps), count(array_unique(array_column($steps, 'id'))));
+                self::assertSame(count($steps), count(array_unique(self::ids($steps))));
             }
         }
     }
@@ -77,22 +84,22 @@ final class PurposeTest extends TestCase
     public function test_a_folded_bread_is_filled_and_melted_with_its_amount_and_its_time(): void
     {
         $steps = self::after(self::plan(Purpose::Fold, extras: [['ingredient' => 'fresh-cheese', 'place' => 'after', 'grams_each' => 22.5], ['ingredient' => 'butter', 'place' => 'after', 'grams_each' => 2]]));
-        self::assertSame(['fold', 'melt', 'brush'], array_column($steps, 'id'));
-        self::assertStringContainsString('22.5 g fresh cheese', $steps[0]['name']);
-        self::assertSame(90, $steps[1]['seconds']);
+        self::assertSame(['fold', 'melt', 'brush'], self::ids($steps));
+        self::assertStringContainsString('22.5 g fresh cheese', $steps[0]['name']->text());
+        self::assertSame(90, $steps[1]['seconds']->value);
     }
 
     public function test_a_split_bread_warns_of_its_steam_where_it_is_split(): void
     {
         $split = self::after(self::plan(Purpose::Split, 'thick-corn-round'))[0];
-        self::assertSame('split', $split['id']);
-        self::assertStringContainsString('burns', $split['check']);
+        self::assertSame('split', $split['id']->value);
+        self::assertStringContainsString('burns', $split['check']->text());
     }
 
     public function test_chips_bake_longer_the_thicker_they_are(): void
     {
         // 300 s and 180 s for each of 1.76 mm.
         $plan = self::plan(Purpose::Crisp);
-        self::assertSame((int) round(300 + 180 * $plan->disc->thicknessMillimetres), self::after($plan)[1]['seconds']);
+        self::assertSame((int) round(300 + 180 * $plan->disc->thicknessMillimetres), self::after($plan)[1]['seconds']->value);
     }
 }

@@ -6,8 +6,8 @@ namespace StoneMill\Tests\Record;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use StoneMill\Document\Exception\NotAPlan;
 use StoneMill\Document\PlanDocument;
+use StoneMill\Exchange\Exception\BrokenRow;
 use StoneMill\Tests\Bench;
 use StoneMill\Tests\Said;
 
@@ -22,15 +22,15 @@ final class StoredPlanTest extends TestCase
     public function test_a_choice_that_nobody_knows_is_named_by_its_place(string $place): void
     {
         $plan = self::spoilt($place);
-        $this->expectException(NotAPlan::class);
-        $this->expectExceptionMessage(sprintf('at "%s"', $place));
+        $this->expectException(BrokenRow::class);
+        $this->expectExceptionMessage("plan.$place");
         PlanDocument::stored($plan, PlanDocument::FORMAT)->planned();
     }
 
     public function test_the_line_of_a_day_is_refused_where_it_names_a_work_that_nobody_knows(): void
     {
         $plan = self::spoilt('line.actions.0.kind');
-        $this->expectException(NotAPlan::class);
+        $this->expectException(BrokenRow::class);
         PlanDocument::stored($plan, PlanDocument::FORMAT)->line();
     }
 

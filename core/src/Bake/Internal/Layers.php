@@ -57,6 +57,9 @@ final class Layers
     /** @var array<int, float> nothing of each layer */
     private readonly array $none;
 
+    /** @var array<int, float>|null by whole °C, over the one at 60 °C; worked out once a run */
+    private static ?array $diffusivityShape = null;
+
     /** @var array<int, float> m²/s by whole °C */
     private readonly array $diffusivity;
 
@@ -418,13 +421,11 @@ final class Layers
     /** @return array<int, float> by whole °C */
     private static function diffusivities(float $atSixty): array
     {
-        /** @var array<int, float>|null $shape */
-        static $shape = null;
-        $shape ??= array_map(
+        self::$diffusivityShape ??= array_map(
             static fn (int $celsius): float => exp(self::DIFFUSIVITY_KELVIN * (1 / 333.15 - 1 / ($celsius + 273.15))),
             range(0, self::HOTTEST),
         );
 
-        return array_map(static fn (float $each): float => $atSixty * $each, $shape);
+        return array_map(static fn (float $each): float => $atSixty * $each, self::$diffusivityShape);
     }
 }

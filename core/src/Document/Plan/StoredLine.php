@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Document\Plan;
 
 use DateTimeImmutable;
+use StoneMill\Exchange\Row;
 use StoneMill\Line\Action;
 use StoneMill\Line\SheetFacts;
 use StoneMill\Line\SheetLine;
@@ -20,59 +21,61 @@ final readonly class StoredLine
     {
     }
 
-    public static function of(Stored $line): self
+    public static function of(Row $line): self
     {
-        return new self(self::moment($line->at('starts_at')), $line->at('length_seconds')->int(), array_map(self::action(...), $line->at('actions')->all()));
+        return new self(self::moment($line, 'starts_at'), $line->whole('length_seconds'), array_map(self::action(...), $line->optionalRows('actions')));
     }
 
-    public static function moment(Stored $moment): ?DateTimeImmutable
+    public static function moment(Row $row, string $field): ?DateTimeImmutable
     {
-        return $moment->isNothing() ? null : new DateTimeImmutable($moment->text());
+        $text = $row->optionalText($field);
+
+        return $text === null ? null : new DateTimeImmutable($text);
     }
 
-    public static function sheet(Stored $plan): SheetFacts
+    public static function sheet(Row $plan): SheetFacts
     {
-        [$water, $shape, $griddle] = [$plan->at('water'), $plan->at('shape'), $plan->at('griddle')];
-        $line = self::of($plan->at('line'));
-        $keep = $plan->at('stack.keep');
+        [$water, $shape, $griddle] = [$plan->part('water'), $plan->part('shape'), $plan->part('griddle')];
+        $line = self::of($plan->row('line'));
+        $keep = $plan->part('stack.keep');
 
         return new SheetFacts(
-            bread: $plan->at('style.name')->text(),
-            eaters: sprintf('%s. %s', $plan->at('label.gluten.words')->text(), $plan->at('label.contains')->text()),
-            lines: array_map(static fn (Stored $one): SheetLine => new SheetLine($one->at('name')->text(), $one->at('grams')->float(), ''), $plan->at('ledger')->all()),
-            extras: array_map(static fn (Stored $one): SheetLine => new SheetLine($one->at('name')->text(), $one->at('grams')->float(), $one->at('words')->text()), $plan->at('extras')->all()),
-            steps: array_map(StoredBatch::step(...), $plan->at('steps')->all()),
-            firstPourGrams: $water->at('first_pour_grams.value')->float(),
-            reserveGrams: $water->at('reserve_grams.value')->float(),
-            waterCelsius: $water->at('celsius.value')->float(),
-            restWords: $plan->at('rest.words')->text(''),
-            count: $plan->at('portion.count')->int(),
-            pieceGrams: $plan->at('portion.piece_grams.value')->float(),
-            diameterMillimetres: $shape->at('diameter_mm.value')->float(),
-            thicknessMillimetres: $shape->at('thickness_mm.value')->float(),
-            lengthShare: $shape->at('length_share')->float(1.0),
-            widthShare: $shape->at('width_share')->float(1.0),
-            surfaceCelsius: $griddle->at('surface_celsius.value')->float(),
-            touches: [...array_map(StoredBatch::touch(...), $griddle->at('turns')->all()), StoredBatch::touch($griddle->at('lift'))],
-            finish: $griddle->at('finish')->choice(Finish::class),
-            places: count($griddle->at('places')->all()),
+            bread: $plan->text('style.name'),
+            eaters: sprintf('%s. %s', $plan->text('label.gluten.words'), $plan->text('label.contains')),
+            lines: array_map(static fn (Row $one): SheetLine => new SheetLine($one->text('name'), $one->number('grams'), ''), $plan->optionalRows('ledger')),
+            extras: array_map(static fn (Row $one): SheetLine => new SheetLine($one->text('name'), $one->number('grams'), $one->text('words')), $plan->optionalRows('extras')),
+            steps: array_map(StoredBatch::step(...), $plan->optionalRows('steps')),
+            firstPourGrams: $water->number('first_pour_grams.value'),
+            reserveGrams: $water->number('reserve_grams.value'),
+            waterCelsius: $water->number('celsius.value'),
+            restWords: $plan->optionalText('rest.words') ?? '',
+            count: $plan->whole('portion.count'),
+            pieceGrams: $plan->number('portion.piece_grams.value'),
+            diameterMillimetres: $shape->number('diameter_mm.value'),
+            thicknessMillimetres: $shape->number('thickness_mm.value'),
+            lengthShare: $shape->optionalNumber('length_share') ?? 1.0,
+            widthShare: $shape->optionalNumber('width_share') ?? 1.0,
+            surfaceCelsius: $griddle->number('surface_celsius.value'),
+            touches: [...array_map(StoredBatch::touch(...), $griddle->optionalRows('turns')), StoredBatch::touch($griddle->row('lift'))],
+            finish: $griddle->choice('finish', Finish::class),
+            places: count($griddle->optionalRows('places')),
             actions: $line->actions,
             lengthSeconds: $line->lengthSeconds,
-            keeping: implode(' ', array_map(static fn (Stored $one): string => $one->at('words')->text(), $keep->at('lines')->all())),
-            warmMinutes: $keep->at('warm_minutes.value')->int(0),
+            keeping: implode(' ', array_map(static fn (Row $one): string => $one->text('words'), $keep->optionalRows('lines'))),
+            warmMinutes: $keep->optionalWhole('warm_minutes.value') ?? 0,
         );
     }
 
-    private static function action(Stored $action): Action
+    private static function action(Row $action): Action
     {
         return new Action(
-            $action->at('kind')->choice(ActionKind::class),
-            Stage::tryFrom($action->at('stage')->text()),
-            $action->at('at_seconds')->float(),
-            $action->at('until_seconds')->float(),
-            $action->at('hands')->isNothing() ? null : $action->at('hands')->int(),
-            $action->at('piece')->isNothing() ? null : $action->at('piece')->int(),
-            $action->at('place')->isNothing() ? null : $action->at('place')->int(),
+            $action->choice('kind', ActionKind::class),
+            Stage::tryFrom($action->text('stage')),
+            $action->number('at_seconds'),
+            $action->number('until_seconds'),
+            $action->optionalWhole('hands'),
+            $action->optionalWhole('piece'),
+            $action->optionalWhole('place'),
         );
     }
 }

@@ -328,9 +328,7 @@ final class Placer
 
     private function rollBack(int $mark): void
     {
-        while (count($this->placed) > $mark) {
-            /** @var Task $task */
-            $task = array_pop($this->placed);
+        foreach (array_reverse(array_splice($this->placed, $mark)) as $task) {
             $this->hands[$task['hands'] - 1]->release($task['from']);
             if ($task['kind'] === ActionKind::Shape && $this->work->pressed) {
                 $this->press->release($task['from']);

@@ -10,7 +10,7 @@ use StoneMill\School\ExtraPlace;
 use StoneMill\School\GoesIn;
 
 /** What the words around a name say: how it comes in, where it goes, how warm it is. */
-final readonly class Phrases
+final class Phrases
 {
     /** °C that a word for water means. Planning estimates. */
     private const WARMTH = [
@@ -37,6 +37,9 @@ final readonly class Phrases
 
     /** Words that say how something is and not what it is. */
     private const MODIFIERS = 'fresh finely fine freshly coarsely coarse ground milled organic good quality best certified gluten free large medium small big little ripe raw plain dried dry warm warmed very hot hottish boiling boiled just cold iced ice lukewarm luke tepid hand room temperature cool tap filtered melted softened soft softish chopped grated minced diced sliced crushed peeled mashed cooked sifted roughly thinly thickly beaten whisked lightly well drained rinsed squeezed toasted roasted about approx approximately around circa roughly of the and or an for to with in from at on more extra plus optional taste your my some each heaped heaping rounded generous scant level levelled leveled packed firmly loosely white yellow blue red brown black green dark light whole wholegrain wholemeal stone superfine unsalted salted virgin refined unrefined natural pure powdered powder cut cubed into cube bit piece pea sized size soaked overnight needed necessary desired required as if you like it is by feel enough few such any other off leaf leave stalk stem removed deseeded seed juice puree left over leftover store bought homemade home made own usual house neutral tasting not too that this then it make dough them until combined together may be use using used fat full low thick stirred strained cream mild strong sharp crumbled shredded torn picked washed patted thawed frozen tinned canned tin can unblanched blanched skin untreated sweet type kind quick easy rubbed in folded kneaded dissolved browned stage top half halved preferably ideally weighed weight measured spooned scooped brim full up total divided plus say between gram ml tbsp tsp cup per piece person half one two three four';
+
+    /** @var array<string, int>|null as keys; worked out once a run */
+    private static ?array $modifiers = null;
 
     public static function celsius(string $text): ?float
     {
@@ -82,10 +85,8 @@ final readonly class Phrases
 
     public static function isModifier(string $word): bool
     {
-        /** @var array<string, int>|null $words */
-        static $words = null;
-        $words ??= array_flip(array_map(Words::stem(...), explode(' ', self::MODIFIERS)));
+        self::$modifiers ??= array_flip(array_map(Words::stem(...), explode(' ', self::MODIFIERS)));
 
-        return isset($words[$word]);
+        return isset(self::$modifiers[$word]);
     }
 }
