@@ -6,8 +6,8 @@ declare(strict_types=1);
 require dirname(__DIR__, 2).'/core/autoload.php';
 
 $sources = dirname(__DIR__, 2).'/core/src';
-/** @var SplFileInfo $file */
-foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($sources, FilesystemIterator::SKIP_DOTS)) as $file) {
-    $class = 'StoneMill\\'.strtr(substr($file->getPathname(), strlen($sources) + 1, -4), '/', '\\');
+$found = new RecursiveIteratorIterator(new RecursiveDirectoryIterator($sources, FilesystemIterator::SKIP_DOTS));
+foreach (array_keys(iterator_to_array($found)) as $file) {
+    $class = 'StoneMill\\'.strtr(substr((string) $file, strlen($sources) + 1, -4), '/', '\\');
     class_exists($class) || interface_exists($class) || enum_exists($class);
 }
