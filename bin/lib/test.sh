@@ -64,18 +64,21 @@ part() {
     names+=("$name")
 }
 
-# One part beside others, since it has one core's work only: begun, and told of once it is waited for.
+# A part beside others, since it keeps no two cores busy: begun here, told of where it is waited for.
+declare -A beside_pid beside_began
 beside() {
-    beside_began=$SECONDS
-    "$@" >"$logs/beside" 2>&1 &
-    beside_pid=$!
+    local name=$1
+    shift
+    beside_began[$name]=$SECONDS
+    "$@" >"$logs/beside $name" 2>&1 &
+    beside_pid[$name]=$!
 }
-told_beside() { cat "$logs/beside"; return "$1"; }
+told_beside() { cat "$logs/beside $1"; return "$2"; }
 beside_done() {
     local failed_with=0 took
-    wait "$beside_pid" || failed_with=$?
-    took=$((SECONDS - beside_began))
-    part "$1" told_beside "$failed_with"
+    wait "${beside_pid[$1]}" || failed_with=$?
+    took=$((SECONDS - beside_began[$1]))
+    part "$1" told_beside "$1" "$failed_with"
     results[-1]="${results[-1]%,*}, within $took s beside others"
 }
 
@@ -90,8 +93,9 @@ browser_tests() {
 built() { { wants web || npm run --silent types; } && npx vite build && node bin/lib/service-worker.mjs && web_fingerprint >public/build/.mill-stamp; }
 
 if wants core || wants feature; then
-    part 'Code style (PHP)' vendor/bin/pint --test
+    beside 'Code style (PHP)' vendor/bin/pint --test
     part 'Static analysis and floors' vendor/bin/phpstan analyse --no-progress --memory-limit=3G
+    beside_done 'Code style (PHP)'
 fi
 # Without PHP's compiler to machine code, which would be a third quicker: it has been seen to refuse what is right (docs/architecture.md).
 php_tests() { vendor/bin/paratest --processes "$(nproc)" --no-progress "$@"; }
@@ -107,14 +111,18 @@ if wants web; then
     part 'The contract is valid OpenAPI' valid_contract
     # Types are written anew from the contract by this, and read by what follows.
     part 'Front-end types' npm run --silent check
-    beside npm run --silent lint
-    part 'Front-end unit tests' npx vitest run
 fi
+# Before any house that serves it is opened.
 if wants web || wants browser; then part 'Build' built; fi
-if wants web; then beside_done 'Front-end lint'; fi
+if wants web; then beside 'Front-end lint' npm run --silent lint; fi
+if wants attack; then beside 'The house under attack, short form' bash bench/reliability/run.sh small; fi
+if wants web; then
+    part 'Front-end unit tests' npx vitest run
+    beside_done 'Front-end lint'
+fi
 if wants attack; then
+    beside_done 'The house under attack, short form'
     part 'A house as deploy/ has it' node --test tests/house/
-    part 'The house under attack, short form' bash bench/reliability/run.sh small
 fi
 if wants browser; then part 'Browser tests' browser_tests; fi
 

@@ -1,17 +1,22 @@
-import type { Page } from '@playwright/test'
+import type { CDPSession, Page } from '@playwright/test'
 import { signIn, startStyle, tool } from './bench'
+import { settled } from './settled'
 import { expect, test } from './test'
 
-/** What to do and the way on never leave the screen, whatever the size, the view or the bread. */
-const SIZES = [
-  { name: 'desk', width: 1280, height: 800 },
-  { name: 'tablet upright', width: 820, height: 1180 },
-  { name: 'tablet', width: 1180, height: 820 },
-  { name: 'phone', width: 360, height: 780 },
+/**
+ * What to do and the way on never leave the screen, whatever the size, the view or the bread; and no stage is taller than two screens at
+ * the desk, or than one and a half at the bench.
+ */
+const SIZES = {
+  desk: { width: 1280, height: 800 },
+  'tablet upright': { width: 820, height: 1180 },
+  tablet: { width: 1180, height: 820 },
+  phone: { width: 360, height: 780 },
   // What is left of a desk for a page whose letters are twice as large.
-  { name: 'desk at 200 %', width: 640, height: 400 },
-]
-const DESK = { width: 1280, height: 800 }
+  'desk at 200 %': { width: 640, height: 400 },
+} as const
+type Size = keyof typeof SIZES
+const ALL = Object.keys(SIZES) as Size[]
 /** Every texture, school of turning, way of shaping and of the water. */
 const STYLES = [
   'pressed-masa',
@@ -25,28 +30,47 @@ const STYLES = [
   'cassava-wrap',
   'teff-batter-round',
 ]
-const LOOKS = [
-  { name: 'light', press: [], sizes: SIZES },
+/** Of those, the ones whose every view of a stage is looked at too: the longest formula, and an oven. */
+const EVERY_VIEW = ['almond-wrap', 'raised-round', 'thick-corn-round']
+const VIEWS: Record<string, string[]> = {
+  choose: ['When', 'What is in it', 'How much'],
+  griddle: ['Plan the heat', 'What if', 'Work'],
+}
+const LOOKS: { name: string; press: string[]; sizes: Size[] }[] = [
+  { name: 'light', press: [], sizes: ALL },
   // Colours move nothing: the widest and the narrowest say whether one of them did.
-  { name: 'dark', press: ['Dark'], sizes: SIZES.filter(size => ['desk', 'phone'].includes(size.name)) },
-  { name: 'bench', press: ['Bench view', 'Dark'], sizes: SIZES },
+  { name: 'dark', press: ['Dark'], sizes: ['desk', 'phone'] },
+  { name: 'bench', press: ['Bench view', 'Dark'], sizes: ALL },
 ]
+/** A hair's breadth more is none. */
+const AT_THE_DESK = 2.01
+const AT_THE_BENCH = 1.51
+/** Four cautions and an oven leave a phone this much over. */
+const WITH_AN_OVEN_ON_A_PHONE = 1.57
 
-async function expectActInSight(page: Page, what: string): Promise<number> {
-  const bar = page.getByRole('group', { name: 'What to do now' })
-  await expect(bar).toBeVisible()
-  const seen = await bar.evaluate(element => {
-    const isInside = (one: Element) => {
-      const box = one.getBoundingClientRect()
-      return (
-        box.top >= 0 &&
-        box.bottom <= window.innerHeight + 1 &&
-        box.left >= 0 &&
-        box.right <= window.innerWidth + 1
-      )
-    }
-    const boxes = [...element.querySelectorAll('a, button')]
-      .filter(one => one.getClientRects().length > 0 && !one.querySelector('button'))
+function most(style: string, stage: string, size: Size, look: string): number {
+  if (look !== 'bench') return size === 'desk' ? AT_THE_DESK : Infinity
+  if (size === 'desk at 200 %') return Infinity
+  const withAnOven = style === 'thick-corn-round' && stage === 'griddle' && size === 'phone'
+  return withAnOven ? WITH_AN_OVEN_ON_A_PHONE : AT_THE_BENCH
+}
+
+/** How the page lies once it is laid out anew, which what depends on the width is a frame later. */
+async function seen(page: Page, device: CDPSession, size: Size) {
+  await device.send('Emulation.setDeviceMetricsOverride', {
+    ...SIZES[size],
+    deviceScaleFactor: 1,
+    mobile: false,
+  })
+  return page.evaluate(async () => {
+    await new Promise(drawn => requestAnimationFrame(() => requestAnimationFrame(drawn)))
+    const bar = document.querySelector('[role="group"][aria-label="What to do now"]')
+    if (!bar?.checkVisibility()) return null
+    const isInside = ({ top, bottom, left, right }: DOMRect) =>
+      top >= 0 && bottom <= window.innerHeight + 1 && left >= 0 && right <= window.innerWidth + 1
+    const shown = [...bar.querySelectorAll('a, button')].filter(one => one.getClientRects().length > 0)
+    const boxes = shown
+      .filter(one => !one.querySelector('button'))
       .map(one => ({ words: one.textContent.trim(), box: one.getBoundingClientRect() }))
     const overlaps = boxes.flatMap((one, index) =>
       boxes
@@ -59,18 +83,15 @@ async function expectActInSight(page: Page, what: string): Promise<number> {
         .map(other => `${one.words} | ${other.words}`),
     )
     return {
+      width: window.innerWidth,
       overlaps,
-      hidden: [element, ...element.querySelectorAll('a, button')]
-        .filter(one => one.getClientRects().length > 0 && !isInside(one))
+      hidden: [bar, ...shown]
+        .filter(one => !isInside(one.getBoundingClientRect()))
         .map(one => one.textContent.trim()),
       sideways: document.documentElement.scrollWidth - window.innerWidth,
       screens: document.documentElement.scrollHeight / window.innerHeight,
     }
   })
-  expect(seen.hidden, `${what}: all of the act is on the screen`).toEqual([])
-  expect(seen.overlaps, `${what}: nothing lies over the act`).toEqual([])
-  expect(seen.sideways, `${what}: nothing scrolls sideways`).toBeLessThanOrEqual(0)
-  return seen.screens
 }
 
 for (const style of STYLES) {
@@ -79,31 +100,36 @@ for (const style of STYLES) {
   }) => {
     await signIn(page)
     await startStyle(page, style)
+    const device = await page.context().newCDPSession(page)
     const course = page.getByRole('navigation', { name: 'Course' }).getByRole('link')
     const stages = await course.count()
     expect(stages).toBeGreaterThan(6)
     for (const look of LOOKS) {
+      await seen(page, device, 'desk')
       for (const press of look.press) await tool(page, press)
-      for (let stage = 0; stage < stages; stage++) {
-        await course.nth(stage).click()
-        await expect(course.nth(stage)).toHaveAttribute('aria-current', 'step')
-        await expect(page.getByRole('heading', { level: 1 })).not.toBeEmpty()
-        const name = new URL(page.url()).pathname.split('/').at(-1) ?? ''
-        for (const size of look.sizes) {
-          await page.setViewportSize(size)
-          // What depends on the width is laid out anew in the next frame.
-          await page.evaluate(
-            () => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done))),
-          )
-          const screens = await expectActInSight(page, `${name}, ${size.name}, ${look.name}`)
-          if (size.name === 'desk' && look.name !== 'bench')
-            expect(screens, `${name}: no taller than two screens at the desk`).toBeLessThanOrEqual(2)
-          if (size.name.startsWith('tablet') && look.name === 'bench')
-            expect(screens, `${name}: one screen and a half at the bench, ${size.name}`).toBeLessThanOrEqual(
-              1.5,
+      for (let index = 0; index < stages; index++) {
+        await seen(page, device, 'desk')
+        await course.nth(index).click()
+        await expect(course.nth(index)).toHaveAttribute('aria-current', 'step')
+        const stage = new URL(page.url()).pathname.split('/').at(-1) ?? ''
+        const views = EVERY_VIEW.includes(style) && look.name !== 'dark' ? VIEWS[stage] : undefined
+        for (const view of views ?? ['']) {
+          if (view) await page.getByText(view, { exact: true }).first().click()
+          await settled(page)
+          for (const size of look.sizes) {
+            const what = `${stage} ${view}, ${size}, ${look.name}`
+            const found = await seen(page, device, size)
+            expect(found, `${what}: what to do now is there, and so is all of it`).toMatchObject({
+              width: SIZES[size].width,
+              hidden: [],
+              overlaps: [],
+            })
+            expect(found?.sideways, `${what}: nothing scrolls sideways`).toBeLessThanOrEqual(0)
+            expect(found?.screens, `${what}: in so many screens`).toBeLessThanOrEqual(
+              most(style, stage, size, look.name),
             )
+          }
         }
-        await page.setViewportSize(DESK)
       }
     }
   })

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test'
+import { settled } from './settled'
 import { expect, test } from './test'
 import {
   expectAccessible,
@@ -44,7 +45,7 @@ for (const [name, viewport] of [
     await openBread(page, 'Almond wraps')
     for (const panel of PANELS) {
       await page.getByRole('radio', { name: panel, exact: true }).check()
-      await page.waitForTimeout(400)
+      await settled(page)
       await looked()
     }
     await page.goto('/breads')

@@ -1,24 +1,16 @@
 import type { Kitchen } from '../../web/api/types'
-import { everyBread, signIn, startStyle, tool } from './bench'
+import { everyBread, signIn, startStyle } from './bench'
+import { settled } from './settled'
 import { expect, test } from './test'
 
 /** A hair's breadth more is none. */
 const TWO_SCREENS = 2.01
-const AT_THE_BENCH = 1.51
-/** Four cautions and an oven leave a phone this much over. */
-const WITH_AN_OVEN_ON_A_PHONE = 1.57
-const BENCH = [
-  { width: 1280, height: 800 },
-  { width: 1180, height: 820 },
-  { width: 820, height: 1180 },
-]
-const PHONE = { width: 360, height: 780 }
 
 test('no place and no way to change a formula is taller than two screens at the desk', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 800 })
   await signIn(page)
   const screens = async (what: string) => {
-    await page.waitForLoadState('networkidle')
+    await settled(page)
     // What is asked anew with a view may stand beside its predecessor for a moment.
     await expect
       .poll(() => page.evaluate(() => document.documentElement.scrollHeight / window.innerHeight), {
@@ -82,7 +74,7 @@ test('Today is two screens however much is under way and however many breads the
     await startStyle(page, style)
   await page.goto('/')
   await expect(page.getByRole('heading', { name: 'The day' })).toBeVisible()
-  await page.waitForLoadState('networkidle')
+  await settled(page)
   const tall = await page.evaluate(() => document.documentElement.scrollHeight / window.innerHeight)
   expect(tall).toBeLessThanOrEqual(TWO_SCREENS)
   await expect(page.getByRole('button', { name: /^Start / })).toHaveCount(4)
@@ -94,51 +86,4 @@ test('Today is two screens however much is under way and however many breads the
   await expect(page.getByRole('button', { name: /^Start / })).toHaveCount(
     before.breads.filter(one => !one.archived).length + 6,
   )
-})
-
-const TABS: Record<string, string[]> = {
-  choose: ['How much', 'When', 'What is in it'],
-  griddle: ['Work', 'Plan the heat', 'What if'],
-}
-const STAGES = ['choose', 'measure', 'water', 'mix', 'rest', 'portion', 'shape', 'griddle', 'stack', 'judge']
-
-test('no stage and no view of one is taller than two screens at the desk, or than one and a half at the bench', async ({
-  page,
-}) => {
-  test.setTimeout(240_000)
-  await signIn(page)
-  for (const style of ['almond-wrap', 'raised-round', 'thick-corn-round']) {
-    await startStyle(page, style)
-    const batch = page.url().replace(/choose$/, '')
-    const screens = async (size: { width: number; height: number }, most: number, what: string) => {
-      await page.setViewportSize(size)
-      await expect
-        .poll(() => page.evaluate(() => document.documentElement.scrollHeight / window.innerHeight), {
-          message: `${style}: ${what} at ${size.width}`,
-        })
-        .toBeLessThanOrEqual(most)
-    }
-    for (const stage of STAGES) {
-      await page.goto(`${batch}${stage}`)
-      for (const tab of TABS[stage] ?? ['']) {
-        if (tab) await page.getByText(tab, { exact: true }).first().click()
-        await page.waitForLoadState('networkidle')
-        await screens({ width: 1280, height: 800 }, TWO_SCREENS, `${stage} ${tab}`)
-      }
-    }
-    await tool(page, 'Bench view')
-    for (const stage of STAGES) {
-      await page.goto(`${batch}${stage}`)
-      for (const tab of TABS[stage] ?? ['']) {
-        if (tab) await page.getByText(tab, { exact: true }).first().click()
-        await page.waitForLoadState('networkidle')
-        for (const size of BENCH) await screens(size, AT_THE_BENCH, `${stage} ${tab}`)
-        const phone =
-          style === 'thick-corn-round' && stage === 'griddle' ? WITH_AN_OVEN_ON_A_PHONE : AT_THE_BENCH
-        await screens(PHONE, phone, `${stage} ${tab}`)
-      }
-    }
-    await page.setViewportSize({ width: 1280, height: 800 })
-    await tool(page, 'Bench view')
-  }
 })

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test'
+import { settled } from './settled'
 import { expect, test } from './test'
 import { expectAccessible, listenForComplaints, ownClock, signIn, signInAt, start, tool, view } from './bench'
 import { House } from './house'
@@ -27,7 +28,7 @@ async function space(page: Page) {
   const written = page.waitForResponse(answer => answer.url().endsWith('/events') && answer.ok())
   await page.keyboard.press('Space')
   await written
-  await page.waitForTimeout(60)
+  await settled(page)
 }
 
 /** Space while the house is away: what is unsent grows by one. */
@@ -175,7 +176,7 @@ test('a pedal does the next thing, and during a pause nothing new is laid', asyn
   await expect(says(page)).toHaveText('Turn 1')
   for (let touches = 0; touches < 4; touches++) {
     await page.keyboard.press('F9')
-    await page.waitForTimeout(250)
+    await settled(page)
   }
   await expect(says(page)).toHaveText('Paused')
   await page.keyboard.press('F9')

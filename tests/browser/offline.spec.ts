@@ -141,7 +141,6 @@ async function expectPrepared(page: Page, house: House) {
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
   await page.goto(house.address)
   await expect(page.getByRole('button', { name: 'Start Soft rice rounds' })).toBeVisible()
-  await page.waitForLoadState('networkidle')
   await expect
     .poll(() =>
       page.evaluate(

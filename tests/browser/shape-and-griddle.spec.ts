@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test'
+import { settled } from './settled'
 import { expect, test } from './test'
 import { expectAccessible, listenForComplaints, signIn, start, tool, view } from './bench'
 
@@ -7,6 +8,12 @@ async function atStage(page: Page, stage: string) {
   await start(page, 'Everyday masa discs')
   await page.goto(page.url().replace(/\/[a-z]+$/, `/${stage}`))
 }
+
+/** Once the house has planned the batch anew. */
+const planned = (page: Page) =>
+  page.waitForResponse(
+    answer => answer.request().method() === 'PATCH' && /\/batches\/[^/]+$/.test(answer.url()),
+  )
 
 const picture = (page: Page, title: string) => page.getByRole('img', { name: new RegExp(`^${title}:`) })
 
@@ -30,10 +37,11 @@ test('the inside of the bread follows the sliders, and the cook’s own times st
   const first = page.getByRole('slider', { name: 'Turn 1' })
   for (let times = 0; times < 14; times++) await first.press('ArrowLeft')
   await expect(page.getByText('Turned before the first face had set')).toBeVisible()
+  const kept = planned(page)
   await page.getByRole('button', { name: 'Cook by these times' }).click()
   await expect(page.getByText('This batch is cooked by your times.')).toBeVisible()
   const own = await first.getAttribute('aria-valuetext')
-  await page.waitForTimeout(800)
+  await kept
   await page.reload()
   await expect(page.getByRole('slider', { name: 'Turn 1' })).toHaveAttribute('aria-valuetext', own ?? '')
   await page.getByRole('button', { name: "Back to the model's plan" }).click()
@@ -114,7 +122,7 @@ test('practice: too soon is stuck, and the picture shows what was done', async (
   await expect(page.getByRole('timer')).not.toHaveText('0:00')
   await page.keyboard.press('Space')
   await expect(page.getByRole('img', { name: /First face up/ })).toBeVisible()
-  await page.waitForTimeout(1500)
+  await expect(page.getByRole('timer')).toHaveText(/0:0[1-9]/)
   await page.getByRole('button', { name: 'Lift' }).click()
   await expect(page.getByText('What it did')).toBeVisible()
   await expect(page.getByText(/of 100/)).toBeVisible()
@@ -155,8 +163,9 @@ test('the hearth: a griddle is put in, read while it warms, and a batch on it kn
 
   await page.goto('/')
   await start(page, 'Everyday masa discs')
+  const kept = planned(page)
   await page.getByRole('radio', { name: 'Clay over coals' }).check()
-  await page.waitForTimeout(900)
+  await kept
   await page.goto(page.url().replace(/\/[a-z]+$/, '/griddle'))
   await expect(page.getByText('Embers raked flat')).toBeVisible()
   await expectAccessible(page)
@@ -168,7 +177,7 @@ for (const place of ['hearth', 'practice']) {
     await signIn(page)
     await page.goto(`/${place}`)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
-    await page.waitForTimeout(600)
+    await settled(page)
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360)
     await expectAccessible(page)
     await tool(page, 'Dark')

@@ -8,24 +8,16 @@ import {
 } from '@playwright/test'
 import { atFirst } from './chromium'
 import { House } from './house'
+import { follow, stopFollowing } from './settled'
 
 export { expect } from '@playwright/test'
 
 const FIRST_PORT = 8510
 const LOOK_MS = 5000
 
-/** What a browser has asked for and not been given, as it goes. */
-function unanswered(context: BrowserContext): Set<Request> {
-  const under = new Set<Request>()
-  context.on('request', one => under.add(one))
-  context.on('requestfinished', one => under.delete(one))
-  context.on('requestfailed', one => under.delete(one))
-  return under
-}
-
 /** Of a test that failed, where its pages stood and what they waited for: a page that hung is closed before anybody looks at it. */
 async function tellOf(context: BrowserContext, test: TestInfo, under: Set<Request>) {
-  for (const told of ['request', 'requestfinished', 'requestfailed']) context.removeAllListeners(told)
+  stopFollowing(context)
   if (test.status === test.expectedStatus) return
   for (const one of under) console.log(`-- not answered: ${one.method()} ${one.url()}`)
   for (const page of context.pages()) {
@@ -52,7 +44,7 @@ export const test = base.extend<
   ],
   context: async ({ context, alone, tablet, home }, use, test) => {
     if (alone) {
-      const under = unanswered(context)
+      const under = follow(context)
       await use(context)
       await tellOf(context, test, under)
       return
@@ -65,7 +57,7 @@ export const test = base.extend<
     })
     await page.close()
     await tablet.clearCookies()
-    const under = unanswered(tablet)
+    const under = follow(tablet)
     await use(tablet)
     await tellOf(tablet, test, under)
     await tablet.unrouteAll()
