@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Cache\KeptAfterwards;
 use App\Cache\MemorySlots;
 use App\Database\KitchenConnector;
 use App\Database\KitchenDoor;
@@ -62,7 +63,7 @@ final class MillServiceProvider extends ServiceProvider
     /** A server remembers for as long as it runs: the next may have other rules. */
     private static function memory(Application $app, int $slots): Memory
     {
-        return new Memory(is_string(config('cache.stores.memory.path')) ? new MemorySlots($app->make(Factory::class)->store('memory'), $slots) : null);
+        return new Memory(is_string(config('cache.stores.memory.path')) ? new KeptAfterwards(new MemorySlots($app->make(Factory::class)->store('memory'), $slots), $app) : null);
     }
 
     /** Database, log, sessions and copies are read by nobody but the one who runs this. */

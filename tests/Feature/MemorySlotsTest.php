@@ -53,8 +53,11 @@ final class MemorySlotsTest extends TestCase
         $planner = $this->app->make(Planner::class);
         $first = $planner->plan($request);
         $again = $planner->plan($request);
+        $this->app->terminate();
+        $later = $planner->plan($request);
         self::assertSame($first->turns, $again->turns);
         self::assertSame($first->line->timeline, $again->line->timeline);
+        self::assertSame($first->turns, $later->turns, 'what was written down once the answer was on its way');
         self::assertSame(json_encode(PlanDocument::of($plain)->json), json_encode(PlanDocument::of($again)->json));
     }
 
