@@ -6,7 +6,6 @@ namespace Tests;
 
 use App\Actions\NewBread;
 use App\Models\Kitchen;
-use App\Models\Membership;
 use App\Models\Role;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
@@ -38,7 +37,7 @@ abstract class TestCase extends FrameworkTestCase
     protected function cook(): User
     {
         if (self::$demo === []) {
-            $this->seed(DemoKitchen::class);
+            $this->seed();
             self::$demo = self::rows();
         } else {
             self::putBack(self::$demo);
@@ -75,10 +74,8 @@ abstract class TestCase extends FrameworkTestCase
     /** A cook of another kitchen in the same house, signed in from here on. */
     protected function otherCook(): User
     {
-        $kitchen = Kitchen::query()->create(['name' => 'Next door']);
-        app(NewBread::class)($kitchen, self::uuid(), 'Their rounds', GivenRequest::ofStyle('rice-round'));
-        $other = User::query()->create(['kitchen_id' => $kitchen->id, 'name' => 'neighbour', 'password' => 'long enough here']);
-        Membership::query()->create(['kitchen_id' => $kitchen->id, 'user_id' => $other->id, 'role' => Role::Owner]);
+        $other = User::factory()->for(Kitchen::factory())->with(Role::Owner)->create(['name' => 'neighbour']);
+        app(NewBread::class)($other->kitchen, self::uuid(), 'Their rounds', GivenRequest::ofStyle('rice-round'));
         $this->actingAs($other);
 
         return $other;

@@ -6,7 +6,6 @@ namespace App\Database;
 
 use App\Database\Exception\UnusableKitchen;
 use Closure;
-use Database\Seeders\DemoKitchen;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 
@@ -171,7 +170,7 @@ final readonly class KitchenKeeper
         chmod($staged->path, 0600);
         $this->migrate($staged);
         if ($withDemo) {
-            $this->at($staged, fn (): int => $this->artisan->call('db:seed', ['--class' => DemoKitchen::class, '--force' => true]));
+            $this->at($staged, fn (): int => $this->artisan->call('db:seed', ['--force' => true]));
         }
         $staged->gather();
         rename($staged->path, $kitchen->path);

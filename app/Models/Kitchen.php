@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\KitchenFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -17,6 +19,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Kitchen extends Model
 {
+    /** @use HasFactory<KitchenFactory> */
+    use HasFactory;
+
     protected $guarded = [];
 
     protected $attributes = ['set_aside' => '[]'];

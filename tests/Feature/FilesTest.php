@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Models\Batch;
 use App\Models\Bread;
 use App\Models\Lot;
-use App\Models\Membership;
 use App\Models\Role;
 use App\Models\Trial;
 use App\Models\User;
@@ -110,12 +109,10 @@ final class FilesTest extends TestCase
 
     public function test_a_whole_kitchen_is_given_to_its_owners_and_the_rest_to_whoever_has_a_place_in_it(): void
     {
-        $kitchen = $this->cook()->kitchen_id;
+        $kitchen = $this->cook()->kitchen;
         $addresses = $this->addresses();
         foreach ([Role::Cook, Role::Guest] as $role) {
-            $user = User::query()->create(['kitchen_id' => $kitchen, 'name' => "a $role->value", 'password' => 'long enough here']);
-            Membership::query()->create(['kitchen_id' => $kitchen, 'user_id' => $user->id, 'role' => $role]);
-            $this->actingAs($user);
+            $this->actingAs(User::factory()->for($kitchen)->with($role)->create());
             $refused = $this->get('/exports/kitchen.zip', ['Accept' => 'application/json'])->assertForbidden();
             self::assertStringContainsString('owner', (string) $refused->getContent());
             foreach (['/exports/{kind}/{id}.zip', '/exports/{table}.csv', '/breads/{bread}/recipe-card.pdf'] as $path) {

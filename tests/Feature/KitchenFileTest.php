@@ -90,7 +90,7 @@ final class KitchenFileTest extends TestCase
         $cook = $this->cook();
         $file = $this->written($cook->kitchen);
         $this->emptyHouse();
-        $kitchen = Kitchen::query()->create(['name' => 'Another']);
+        $kitchen = Kitchen::factory()->create();
         $report = BringIn::from(KitchenFile::open($file), $kitchen, Differing::Take, true, app(Reference::class))->toArray();
         self::assertGreaterThan(10, $report['parts']['events']['new']);
         self::assertSame([0, 0, 0], [DB::table('batches')->count(), DB::table('lots')->count(), DB::table('users')->count()]);
@@ -123,9 +123,9 @@ final class KitchenFileTest extends TestCase
         file_put_contents($file, $this->get("/exports/batches/$uuid.zip")->assertOk()->assertDownload('stone-mill-batch.zip')->streamedContent());
         self::assertSame(1, iterator_count(KitchenFile::open($file)->rows(Part::Batches)));
         $this->emptyHouse();
-        $kitchen = Kitchen::query()->create(['name' => 'Another']);
-        User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $cook->name, 'password' => 'a long enough one']);
-        User::query()->firstOrCreate(['name' => 'second'], ['kitchen_id' => $kitchen->id, 'password' => 'a long enough one']);
+        $kitchen = Kitchen::factory()->create();
+        User::factory()->for($kitchen)->create(['name' => $cook->name]);
+        User::query()->where('name', 'second')->exists() || User::factory()->for($kitchen)->create(['name' => 'second']);
         $this->broughtIn($file, $kitchen);
         self::assertSame([1, 1, 0], [DB::table('batches')->count(), DB::table('formulas')->count(), DB::table('lots')->count()]);
         self::assertNotNull(DB::table('batches')->value('summary'));
@@ -164,7 +164,7 @@ final class KitchenFileTest extends TestCase
     {
         $cook = $this->cook();
         $file = $this->written($cook->kitchen);
-        $other = Kitchen::query()->create(['name' => 'Another']);
+        $other = Kitchen::factory()->create();
         try {
             $this->broughtIn($file, $other);
             self::fail('taken');

@@ -154,7 +154,7 @@ final class LearningTest extends TestCase
     {
         $cook = $this->cook();
         $this->forget();
-        $second = User::query()->create(['name' => 'second cook', 'password' => 'another-word-here', 'kitchen_id' => $cook->kitchen_id]);
+        $second = User::factory()->for($cook->kitchen)->create();
         foreach ([[$cook, 0.0], [$second, -7.0]] as [$who, $points]) {
             $this->actingAs($who);
             for ($batch = 0; $batch < 5; $batch++) {

@@ -9,6 +9,7 @@ use App\Models\Kitchen;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\User;
+use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -111,7 +112,7 @@ final class PeopleTest extends TestCase
         DB::table('batch_events')->insert(['batch_id' => DB::table('batches')->where('uuid', $batch['id'])->value('id'), 'user_id' => $gone->id, 'uuid' => Uuid::uuid4()->toString(), 'kind' => 'noted', 'happened_at' => '2026-03-02 09:00:00', 'recorded_at' => '2026-03-02 09:00:00', 'text' => 'left behind']);
         $this->deleteJson("/api/v1/people/{$gone->id}")->assertOk();
         $this->deleteJson('/api/v1/session');
-        $refused = $this->postJson('/api/v1/session', ['name' => 'gone', 'password' => 'long enough here'])->assertForbidden();
+        $refused = $this->postJson('/api/v1/session', ['name' => 'gone', 'password' => UserFactory::PASSWORD])->assertForbidden();
         Contract::assertHolds('problem.schema.json', (string) $refused->getContent());
         $this->getJson('/api/v1/kitchen')->assertUnauthorized();
         self::assertSame('gone', DB::table('batch_events')->join('users', 'users.id', '=', 'user_id')->where('text', 'left behind')->value('users.name'));
@@ -311,7 +312,7 @@ final class PeopleTest extends TestCase
         foreach (['private.sqlite', '..', 'kitchen-2026-03-02-033000.sqlite'] as $other) {
             $this->postJson("/api/v1/copies/$other/restored")->assertNotFound();
         }
-        Kitchen::query()->create(['name' => 'Another']);
+        Kitchen::factory()->create();
         self::assertFalse($this->getJson('/api/v1/copies')->json('may_restore'));
         $this->postJson('/api/v1/copies/kitchen-2026-03-01-033000.sqlite/restored')->assertForbidden();
         Membership::query()->where('user_id', $owner->id)->update(['role' => Role::Cook]);
@@ -332,10 +333,6 @@ final class PeopleTest extends TestCase
 
     private function member(string $name, Role $role): User
     {
-        $kitchen = User::query()->where('name', 'cook')->value('kitchen_id');
-        $user = User::query()->create(['kitchen_id' => $kitchen, 'name' => $name, 'password' => 'long enough here']);
-        Membership::query()->create(['kitchen_id' => $kitchen, 'user_id' => $user->id, 'role' => $role]);
-
-        return $user;
+        return User::factory()->for(User::query()->where('name', 'cook')->firstOrFail()->kitchen)->with($role)->create(['name' => $name]);
     }
 }
