@@ -10,50 +10,22 @@ final class MergePatch
     /**
      * @param array<string, mixed> $document
      * @param array<string, mixed> $patch
+     * @param bool $leavesEmptied as the RFC has it; otherwise an object that the patch empties goes too, since PHP would write it down as a list
      * @return array<string, mixed>
      */
-    public static function applied(array $document, array $patch): array
+    public static function applied(array $document, array $patch, bool $leavesEmptied = true): array
     {
         foreach ($patch as $field => $value) {
             if ($value === null) {
                 unset($document[$field]);
             } elseif (self::isObject($value)) {
                 $before = $document[$field] ?? [];
-                $document[$field] = self::applied(self::isObject($before) ? $before : [], $value);
+                $document[$field] = self::applied(self::isObject($before) ? $before : [], $value, $leavesEmptied);
+                if ($document[$field] === [] && ! $leavesEmptied) {
+                    unset($document[$field]);
+                }
             } else {
                 $document[$field] = $value;
-            }
-        }
-
-        return $document;
-    }
-
-    /**
-     * The same, with every object that the patch empties left out: written down, PHP's empty array would be a list.
-     *
-     * @param array<string, mixed> $document
-     * @param array<string, mixed> $patch
-     * @return array<string, mixed>
-     */
-    public static function appliedWithoutEmptied(array $document, array $patch): array
-    {
-        return self::withoutEmptied(self::applied($document, $patch), $patch);
-    }
-
-    /**
-     * @param array<string, mixed> $document
-     * @param array<string, mixed> $patch
-     * @return array<string, mixed>
-     */
-    private static function withoutEmptied(array $document, array $patch): array
-    {
-        foreach ($patch as $field => $value) {
-            $part = $document[$field] ?? null;
-            $left = self::isObject($part) && self::isObject($value) ? self::withoutEmptied($part, $value) : $part;
-            if ($left === [] && $value !== null) {
-                unset($document[$field]);
-            } elseif ($left !== $part) {
-                $document[$field] = $left;
             }
         }
 

@@ -66,7 +66,7 @@ final readonly class GivenRequest
 
     public function with(RequestChange $change): self
     {
-        return new self(MergePatch::appliedWithoutEmptied($this->document, $change->patch()));
+        return new self(MergePatch::applied($this->document, $change->patch(), leavesEmptied: false));
     }
 
     /** @param array<array-key, mixed> $gear by tool, in place of what stood there */

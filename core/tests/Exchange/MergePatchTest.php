@@ -26,4 +26,12 @@ final class MergePatchTest extends TestCase
     {
         self::assertSame($result, json_encode(MergePatch::applied(Said::json($document)->fields(), Said::json($patch)->fields())));
     }
+
+    #[TestWith(['{"a":{"b":"c"},"d":1}', '{"a":{"b":null}}', '{"d":1}'])]
+    #[TestWith(['{"a":{"b":{"c":1}},"d":1}', '{"a":{"b":{"c":null},"e":2}}', '{"a":{"e":2},"d":1}'])]
+    #[TestWith(['{"d":1}', '{"a":{"bb":{"ccc":null}}}', '{"d":1}'])]
+    public function test_what_it_empties_can_go_with_it_since_it_would_be_written_down_as_a_list(string $document, string $patch, string $result): void
+    {
+        self::assertSame($result, json_encode(MergePatch::applied(Said::json($document)->fields(), Said::json($patch)->fields(), leavesEmptied: false)));
+    }
 }
