@@ -29,6 +29,8 @@ others=$(/usr/bin/python3 bench/bake/compare.py "$work/bake.json" "$work/bake")
 growth=$(php -r '$d = json_decode(file_get_contents($argv[1]), true); foreach (["by_layers", "by_time"] as $by) { echo implode(", ", array_map(fn ($one) => sprintf("%g: %.1f ms", $one[0], $one[1]), $d[$by])), $by === "by_layers" ? " layers; " : " s"; }' "$work/bake.json")
 over() { php -r 'printf("%.1f", json_decode($argv[1], true)[$argv[2]] / json_decode($argv[3], true)[$argv[4]]);' "$1" "$2" "$3" "$4"; }
 field() { php -r 'printf("%.2f", json_decode($argv[1], true)[$argv[2]]);' "$1" "$2"; }
+# Minutes that a part of the last whole run of the tests took in this folder.
+tested() { awk -F': ' -v part="$1" '$1 == part {printf "%.1f min", $2 / 60; found = 1} END {if (!found) printf "not run here"}' storage/tested 2>/dev/null || printf 'not run here'; }
 scripts=$(node bench/size.mjs js)
 fonts=$(node bench/size.mjs woff2)
 cat >bench/results.md <<EOF
@@ -68,6 +70,7 @@ cat >bench/results.md <<EOF
 | how far those three shift while they load | $(page sign-in 3); $(page Today 3); $(page Breads 3) | under 0.1 |
 | all that a first visit to Today brings over the wire | $(page Today 4) kB | at most 300 kB |
 | JavaScript of a first visit to Today, gzipped | $scripts kB | at most 250 kB |
+| \`bin/mill test\` whole, the last time that it ran here, set-up with it: all; browser tests; PHP tests | $(tested All); $(tested 'Browser tests'); $(tested 'Core and feature tests') | under 8 min |
 | fonts that a page loads (WOFF2) | $fonts kB | |
 EOF
 npx prettier --log-level warn --write bench/results.md
