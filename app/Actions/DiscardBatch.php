@@ -20,7 +20,7 @@ final class DiscardBatch
     public function __invoke(int $batchId, bool $isDiscarded): Batch
     {
         return DB::transaction(static function () use ($batchId, $isDiscarded): Batch {
-            $batch = Batch::query()->with(['verdict', 'revision.formula'])->findOrFail($batchId);
+            $batch = Batch::query()->with(Batch::TOLD)->findOrFail($batchId);
             if ($isDiscarded && $batch->sheet_key === null && ($batch->verdict !== null || $batch->state()->griddle()->highestLaid() > 0)) {
                 throw InvalidInput::at('discarded', 'Bread of this batch was baked or judged: it keeps its record. Leave it out of what is learned instead.', true, 'a batch of which nothing was laid or judged');
             }

@@ -25,7 +25,7 @@ final class JudgeBatch
     public function __invoke(int $batchId, User $user, int $version, ?array $given, ?string $changeId = null): Batch
     {
         return DB::transaction(static function () use ($batchId, $user, $version, $given, $changeId): Batch {
-            $batch = Batch::query()->with(['verdict', 'revision.formula', 'trial'])->findOrFail($batchId);
+            $batch = Batch::query()->with(Batch::TOLD)->findOrFail($batchId);
             if ($changeId !== null && $batch->verdict?->change_id === $changeId) {
                 return $batch;
             }

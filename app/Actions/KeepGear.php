@@ -43,7 +43,7 @@ final readonly class KeepGear
                 return $gear;
             }
             if ($gear->version !== $version) {
-                throw Conflict::between('tool', $gear->version, $version, GearDocument::of($gear, (new Learn)($kitchen)), $fields);
+                throw Conflict::between('tool', $gear->version, $version, GearDocument::of($gear->load('calibrations'), (new Learn)($kitchen)), $fields);
             }
             $gear->update([...$fields, 'version' => $version + 1]);
 

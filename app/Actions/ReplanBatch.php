@@ -32,7 +32,7 @@ final readonly class ReplanBatch
         $plan = PlanDocument::of($this->planner->plan($request->read($this->reference)));
 
         return DB::transaction(static function () use ($batchId, $version, $request, $plan, $changeId): Batch {
-            $batch = Batch::query()->with(['verdict', 'revision.formula'])->findOrFail($batchId);
+            $batch = Batch::query()->with(Batch::TOLD)->findOrFail($batchId);
             if ($changeId !== null && $batch->change_id === $changeId) {
                 return $batch;
             }

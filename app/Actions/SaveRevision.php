@@ -40,7 +40,7 @@ final readonly class SaveRevision
             }
             $newest = $kept->latest('number')->first()->number ?? 0;
             if ($newest !== $after) {
-                throw Conflict::between('bread', $newest, $after, BreadDocument::of($formula), $request->json());
+                throw Conflict::between('bread', $newest, $after, BreadDocument::of($formula->load('revisions')), $request->json());
             }
             BreadRevision::query()->create(['formula_id' => $formula->id, 'number' => $newest + 1, 'uuid' => $uuid, 'document' => $document, 'reason' => $reason]);
             $formula->update(['portrait' => $portrait]);

@@ -52,9 +52,14 @@ use StoneMill\Record\Verdict as CoreVerdict;
  * @property Collection<int, LogEntry> $events
  * @property KeptVerdict|null $verdict
  * @property Trial|null $trial
+ * @property Collection<int, Photo> $photos
+ * @property Collection<int, SaidVerdict> $said
  */
 final class Batch extends Model
 {
+    /** What is told of a batch besides its own row. */
+    public const TOLD = ['verdict', 'revision.formula', 'trial'];
+
     protected $guarded = [];
 
     /** @return BelongsTo<BreadRevision, $this> */
@@ -82,6 +87,24 @@ final class Batch extends Model
     public function verdict(): HasOne
     {
         return $this->hasOne(KeptVerdict::class);
+    }
+
+    /** @return HasMany<Photo, $this> without the pictures themselves */
+    public function photos(): HasMany
+    {
+        $photos = $this->hasMany(Photo::class);
+        $photos->select(['id', 'batch_id', 'uuid', 'taken_at', 'width', 'height'])->orderBy('id');
+
+        return $photos;
+    }
+
+    /** @return HasMany<SaidVerdict, $this> all that was ever said of it, the first first */
+    public function said(): HasMany
+    {
+        $said = $this->hasMany(SaidVerdict::class);
+        $said->orderBy('id');
+
+        return $said;
     }
 
     /** What it is planned from. */

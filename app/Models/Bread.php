@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Plan\PlanRequest;
 
@@ -20,12 +23,29 @@ use StoneMill\Plan\PlanRequest;
  * @property string $style
  * @property string|null $archived_at
  * @property array<string, mixed>|null $portrait what it looks like by the plan of its newest version
+ * @property Collection<int, BreadRevision> $revisions
+ * @property BreadRevision $newestRevision since there is no bread without one
  */
 final class Bread extends Model
 {
     protected $table = 'formulas';
 
     protected $guarded = [];
+
+    /** @return HasMany<BreadRevision, $this> the newest first */
+    public function revisions(): HasMany
+    {
+        $revisions = $this->hasMany(BreadRevision::class, 'formula_id');
+        $revisions->latest('number');
+
+        return $revisions;
+    }
+
+    /** @return HasOne<BreadRevision, $this> the version that stands, where it is read along with the bread */
+    public function newestRevision(): HasOne
+    {
+        return $this->hasOne(BreadRevision::class, 'formula_id')->ofMany('number', 'max');
+    }
 
     /** @return BelongsTo<Kitchen, $this> */
     public function kitchen(): BelongsTo
@@ -39,10 +59,10 @@ final class Bread extends Model
         return ['portrait' => 'array'];
     }
 
-    /** The version that stands: the one saved last. */
+    /** The version that stands at this moment: the one saved last. */
     public function newest(): BreadRevision
     {
-        return BreadRevision::query()->where('formula_id', $this->id)->latest('number')->firstOrFail();
+        return $this->revisions()->firstOrFail();
     }
 
     /** @throws InvalidInput If it asks for another style than this bread's. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use StoneMill\Bake\Burner;
 use StoneMill\Bake\Metal;
 use StoneMill\Kitchen\Tool;
@@ -34,6 +36,7 @@ use StoneMill\Shape\PlateShape;
  * @property string|null $burner
  * @property float|null $burner_watts
  * @property string|null $archived_at
+ * @property Collection<int, KeptCalibration> $calibrations
  *
  * @phpstan-import-type Told from Tool
  */
@@ -43,10 +46,19 @@ final class Gear extends Model
 
     protected $guarded = [];
 
+    /** @return HasMany<KeptCalibration, $this> the oldest first */
+    public function calibrations(): HasMany
+    {
+        $calibrations = $this->hasMany(KeptCalibration::class);
+        $calibrations->oldest('taken_at')->oldest('id');
+
+        return $calibrations;
+    }
+
     /** The tools of a kitchen in the order in which they came in, griddles with what the record says of their settings. */
     public static function toolsOf(Kitchen $kitchen, KitchenRecord $record, User $cook): Tools
     {
-        $standing = self::query()->where('kitchen_id', $kitchen->id)->whereNull('archived_at')->oldest('id')->get();
+        $standing = self::query()->with('calibrations')->where('kitchen_id', $kitchen->id)->whereNull('archived_at')->oldest('id')->get();
 
         return new Tools(
             array_values($standing->map(static fn (self $one): ToolAtHand => new ToolAtHand(ToolKind::from($one->kind), $one->uuid, $one->told($record)))->all()),
@@ -105,8 +117,7 @@ final class Gear extends Model
         if ($this->kind !== ToolKind::Griddle->value) {
             return null;
         }
-        $newest = KeptCalibration::query()->where('gear_id', $this->id)->latest('taken_at')->latest('id')->first();
-        $seconds = $newest->answer['preheat_seconds'] ?? null;
+        $seconds = $this->calibrations->last()->answer['preheat_seconds'] ?? null;
 
         return is_numeric($seconds) ? (float) $seconds : null;
     }

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Facades\DB;
 use StoneMill\Document\VerdictDocument;
 use StoneMill\Exchange\Row;
 use StoneMill\Record\Extent;
@@ -46,7 +45,7 @@ final class KeptVerdict extends Model
     {
         $told = (new VerdictDocument($verdict))->json();
         self::query()->updateOrCreate(['batch_id' => $batch->id], ['halves' => null, 'again' => null, ...$told, 'change_id' => $changeId]);
-        DB::table('verdict_history')->insert(['batch_id' => $batch->id, 'user_id' => $user->id, 'said_at' => LogTime::format(new DateTimeImmutable), 'verdict' => json_encode($told, JSON_THROW_ON_ERROR)]);
+        SaidVerdict::query()->create(['batch_id' => $batch->id, 'user_id' => $user->id, 'said_at' => LogTime::format(new DateTimeImmutable), 'verdict' => $told]);
         $batch->load('verdict');
     }
 

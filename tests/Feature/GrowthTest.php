@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\NewBread;
 use App\Models\Batch;
 use Illuminate\Support\Facades\DB;
+use StoneMill\Plan\GivenRequest;
 use StoneMill\Tests\Said;
 use Tests\TestCase;
 
@@ -32,6 +34,33 @@ final class GrowthTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_a_larger_kitchen_is_told_in_as_many_questions_to_the_database(): void
+    {
+        $kitchen = $this->cook()->kitchen;
+        $told = function (): int {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->getJson('/api/v1/kitchen')->assertOk();
+            DB::disableQueryLog();
+
+            return count(DB::getQueryLog());
+        };
+        $told();
+        $before = $told();
+        foreach (['breads' => ['rice-round', 'oat-round', 'almond-wrap'], 'griddles' => ['one', 'another', 'a third']] as $what => $names) {
+            foreach ($names as $name) {
+                if ($what === 'breads') {
+                    app(NewBread::class)($kitchen, self::uuid(), $name, GivenRequest::ofStyle($name));
+
+                    continue;
+                }
+                $griddle = self::uuid();
+                $this->putJson("/api/v1/gear/$griddle", ['version' => 0, 'kind' => 'griddle', 'name' => $name, 'shape' => 'round', 'diameter_mm' => 300])->assertOk();
+            }
+        }
+        self::assertSame($before, $told());
     }
 
     public function test_batches_that_were_begun_and_never_worked_on_push_no_lesson_out(): void

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Body;
 use App\Http\CurrentKitchen;
 use App\Http\Resources\KitchenDocument;
+use App\Kitchens\Holdings;
 use App\Models\Bread;
 use App\Models\Gear;
 use App\Models\Lot;
@@ -49,6 +50,6 @@ final readonly class ArchiveController
         $one = $all->where('kitchen_id', CurrentKitchen::user($request)->kitchen_id)->where('uuid', $id)->firstOrFail();
         $one->update(['archived_at' => $isArchived ? UtcMoment::kept(new DateTimeImmutable) : null]);
 
-        return new JsonResponse($this->document->of(CurrentKitchen::of($request)));
+        return new JsonResponse($this->document->of(Holdings::of(CurrentKitchen::of($request))));
     }
 }

@@ -16,6 +16,6 @@ final class KeepGearController
 {
     public function __invoke(Request $request, string $gear, KeepGear $keep, Learn $learn): JsonResponse
     {
-        return new JsonResponse(GearDocument::of($keep(CurrentKitchen::of($request), $gear, Body::of($request)), $learn(CurrentKitchen::of($request))));
+        return new JsonResponse(GearDocument::of($keep(CurrentKitchen::of($request), $gear, Body::of($request))->load('calibrations'), $learn(CurrentKitchen::of($request))));
     }
 }

@@ -8,6 +8,7 @@ use App\Actions\KeepKitchen;
 use App\Http\Body;
 use App\Http\CurrentKitchen;
 use App\Http\Resources\KitchenDocument;
+use App\Kitchens\Holdings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -15,6 +16,6 @@ final class KeepKitchenController
 {
     public function __invoke(Request $request, KeepKitchen $keep, KitchenDocument $document): JsonResponse
     {
-        return new JsonResponse($document->of($keep(CurrentKitchen::of($request), Body::of($request))));
+        return new JsonResponse($document->of(Holdings::of($keep(CurrentKitchen::of($request), Body::of($request)))));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Body;
 use App\Http\CurrentKitchen;
 use App\Http\Resources\BatchDocument;
+use App\Models\Batch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Exchange\Findings;
@@ -23,6 +24,6 @@ final class LeaveOutController
         $batch = CurrentKitchen::batch($request, $batch);
         $batch->update(['lesson_left_out' => $leftOut]);
 
-        return new JsonResponse(BatchDocument::of($batch));
+        return new JsonResponse(BatchDocument::of($batch->load(Batch::TOLD)));
     }
 }

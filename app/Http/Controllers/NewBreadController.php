@@ -25,11 +25,11 @@ final class NewBreadController
         $findings->refuseIfAny();
         if (Bread::query()->where('uuid', $id)->exists()) {
             // Sent twice is kept once; an identifier of another kitchen is simply not to be had.
-            return new JsonResponse(BreadDocument::of(CurrentKitchen::bread($request, $id)));
+            return new JsonResponse(BreadDocument::of(CurrentKitchen::bread($request, $id)->load('revisions')));
         }
 
         $new(CurrentKitchen::of($request), $id, $name, $wanted);
 
-        return new JsonResponse(BreadDocument::of(CurrentKitchen::bread($request, $id)), 201);
+        return new JsonResponse(BreadDocument::of(CurrentKitchen::bread($request, $id)->load('revisions')), 201);
     }
 }

@@ -22,6 +22,6 @@ final class RenameBreadController
         $formula = CurrentKitchen::bread($request, $bread);
         $formula->update(['name' => $name]);
 
-        return new JsonResponse(BreadDocument::of($formula));
+        return new JsonResponse(BreadDocument::of($formula->load('revisions')));
     }
 }

@@ -25,6 +25,6 @@ final class SaveRevisionController
         $formula = CurrentKitchen::bread($request, $bread);
         $save($formula, $after, $wanted, $id);
 
-        return new JsonResponse(BreadDocument::of($formula), 201);
+        return new JsonResponse(BreadDocument::of($formula->load('revisions')), 201);
     }
 }

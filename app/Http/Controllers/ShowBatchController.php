@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\CurrentKitchen;
 use App\Http\Resources\BatchDocument;
+use App\Models\Batch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -13,6 +14,6 @@ final class ShowBatchController
 {
     public function __invoke(Request $request, string $batch): JsonResponse
     {
-        return new JsonResponse(BatchDocument::whole(CurrentKitchen::batch($request, $batch)->load(['events', 'verdict', 'revision.formula'])));
+        return new JsonResponse(BatchDocument::whole(CurrentKitchen::batch($request, $batch)->load([...Batch::TOLD, 'events', 'photos', 'said'])));
     }
 }

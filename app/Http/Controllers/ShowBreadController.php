@@ -13,6 +13,6 @@ final class ShowBreadController
 {
     public function __invoke(Request $request, string $bread): JsonResponse
     {
-        return new JsonResponse(BreadDocument::of(CurrentKitchen::bread($request, $bread)));
+        return new JsonResponse(BreadDocument::of(CurrentKitchen::bread($request, $bread)->load('revisions')));
     }
 }

@@ -26,6 +26,6 @@ final class ShowNewsController
         }
         $whole = CurrentKitchen::batch($request, $batch);
 
-        return new JsonResponse($version === (string) $whole->version ? BatchDocument::change(new Recorded($whole, null, null)) : BatchDocument::of($whole->load(['verdict', 'revision.formula'])));
+        return new JsonResponse($version === (string) $whole->version ? BatchDocument::change(new Recorded($whole, null, null)) : BatchDocument::of($whole->load(Batch::TOLD)));
     }
 }

@@ -30,13 +30,13 @@ final class StartBatchController
         $known = Batch::query()->where('uuid', $id)->first();
         if ($known !== null) {
             // Sent twice is started once; an identifier of another kitchen is simply not to be had.
-            return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $id)->load(['verdict', 'revision.formula'])));
+            return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $id)->load(Batch::TOLD)));
         }
         $formula = Bread::query()->where('kitchen_id', $kitchen->id)->where('uuid', $bread)->first()
             ?? throw InvalidInput::at('bread', 'This kitchen has no such bread.', $bread, 'a bread of this kitchen');
 
         $start($kitchen, $formula, $id, $at, CurrentKitchen::user($request), $prepared);
 
-        return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $id)->load(['verdict', 'revision.formula'])), 201);
+        return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $id)->load(Batch::TOLD)), 201);
     }
 }

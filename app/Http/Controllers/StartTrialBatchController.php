@@ -27,6 +27,6 @@ final class StartTrialBatchController
             $start(CurrentKitchen::of($request), CurrentKitchen::trial($request, $trial), $id, $at, CurrentKitchen::user($request));
         }
 
-        return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $id)->load(['verdict', 'revision.formula', 'trial'])), $known ? 200 : 201);
+        return new JsonResponse(BatchDocument::of(CurrentKitchen::batch($request, $id)->load(Batch::TOLD)), $known ? 200 : 201);
     }
 }

@@ -7,17 +7,19 @@ namespace App\Http\Resources;
 use App\Actions\Recorded;
 use App\Models\Batch;
 use App\Models\LogEntry;
-use Illuminate\Support\Facades\DB;
+use App\Models\SaidVerdict;
 use StoneMill\Document\StateDocument;
 use StoneMill\Document\VerdictDocument;
-use StoneMill\Exchange\Row;
 use StoneMill\Learn\BatchLesson;
 use StoneMill\Record\LogTime;
 
 /** A batch as the interface sees it. */
 final class BatchDocument
 {
-    /** @return array<string, mixed> with its whole log */
+    /**
+     * @param Batch $batch with its log, photos and all that was said of it
+     * @return array<string, mixed> with its whole log
+     */
     public static function whole(Batch $batch): array
     {
         return [...self::of($batch), 'events' => $batch->events->map(self::event(...))->values()->all(), 'taught' => self::taught($batch), 'verdicts' => self::verdicts($batch), 'photos' => PhotoDocument::all($batch)];
@@ -55,7 +57,7 @@ final class BatchDocument
     /** @return array<string, mixed> */
     private static function head(Batch $batch): array
     {
-        $trial = $batch->trial_id === null ? null : $batch->loadMissing('trial')->trial;
+        $trial = $batch->trial_id === null ? null : $batch->trial;
 
         return [
             'id' => $batch->uuid,
@@ -113,11 +115,8 @@ final class BatchDocument
     /** @return list<array{said_at: string, cook: string|null, verdict: mixed}> everything that was ever said of it, the first first */
     private static function verdicts(Batch $batch): array
     {
-        return array_values(DB::table('verdict_history')->where('batch_id', $batch->id)->orderBy('id')->get()->map(static function (object $found): array {
-            $row = Row::of($found, 'verdict_history');
-            $cook = $row->optionalWhole('user_id');
-
-            return ['said_at' => $row->text('said_at'), 'cook' => $cook === null ? null : (string) $cook, 'verdict' => json_decode($row->text('verdict'), true, 8, JSON_THROW_ON_ERROR)];
-        })->all());
+        return array_values($batch->said->map(static fn (SaidVerdict $one): array => [
+            'said_at' => $one->said_at, 'cook' => $one->user_id === null ? null : (string) $one->user_id, 'verdict' => $one->verdict,
+        ])->all());
     }
 }

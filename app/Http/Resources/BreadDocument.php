@@ -15,7 +15,7 @@ final class BreadDocument
     {
         return [
             'id' => $formula->uuid, 'name' => $formula->name, 'style' => $formula->style,
-            'revisions' => BreadRevision::query()->where('formula_id', $formula->id)->latest('number')->get()->map(static fn (BreadRevision $revision): array => [
+            'revisions' => $formula->revisions->map(static fn (BreadRevision $revision): array => [
                 'number' => $revision->number, 'saved_at' => $revision->created_at?->format(DATE_RFC3339), 'request' => $revision->document, 'reason' => $revision->reason,
             ])->all(),
         ];

@@ -12,14 +12,16 @@ use StoneMill\Learn\KitchenRecord;
 /** One tool as the hearth shows it, with the newest calibration of each of its settings. */
 final class GearDocument
 {
-    /** @return array<string, mixed> */
+    /**
+     * @param Gear $gear with its calibrations
+     * @return array<string, mixed>
+     */
     public static function of(Gear $gear, KitchenRecord $record): array
     {
         return [
             'id' => $gear->uuid, 'version' => $gear->version, 'kind' => $gear->kind, 'name' => $gear->name, 'archived' => $gear->archived_at !== null, 'request' => $gear->told($record),
             'heat' => $gear->kind === 'griddle' ? LearnDocument::heat($record, $gear->uuid) : null,
-            'calibrations' => array_values(KeptCalibration::query()->where('gear_id', $gear->id)->oldest('taken_at')->oldest('id')->get()
-                ->keyBy('setting')->map(self::calibration(...))->all()),
+            'calibrations' => array_values($gear->calibrations->keyBy('setting')->map(self::calibration(...))->all()),
         ];
     }
 

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\Learn;
+use App\Kitchens\Holdings;
 use App\Models\Bread;
 use App\Models\Gear;
-use App\Models\Kitchen;
 use App\Models\Lot;
 use App\Models\OwnIngredient;
 use App\Models\Trial;
 use App\Models\User;
-use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Collection;
 use StoneMill\Document\LearnDocument;
 use StoneMill\Griddle\Face;
 use StoneMill\Griddle\SurfaceRange;
@@ -32,28 +31,27 @@ final readonly class KitchenDocument
     }
 
     /** @return array<string, mixed> */
-    public function of(Kitchen $kitchen): array
+    public function of(Holdings $holdings): array
     {
-        $lots = Lot::ofKitchen($kitchen)->latest('opened_on')->latest('id')->get();
-        $record = (new Learn)($kitchen);
-        $cooks = User::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(static fn (User $cook): array => ['id' => (string) $cook->id, 'name' => $cook->name])->all();
-        $shelf = Lot::shelf($lots->whereNull('archived_at'), $record->water);
+        $record = $holdings->record;
+        $cooks = $holdings->cooks->map(static fn (User $cook): array => ['id' => (string) $cook->id, 'name' => $cook->name])->all();
+        $shelf = Lot::shelf($holdings->lots->whereNull('archived_at'), $record->water);
 
         return [
-            'name' => $kitchen->name,
-            'cup' => $kitchen->cup,
-            'spoon' => $kitchen->spoon,
-            'breads' => Bread::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map($this->bread(...))->all(),
-            'lots' => $lots->map(static fn (Lot $lot): array => LotDocument::of($lot, $record->water))->all(),
+            'name' => $holdings->kitchen->name,
+            'cup' => $holdings->kitchen->cup,
+            'spoon' => $holdings->kitchen->spoon,
+            'breads' => $holdings->breads->map($this->bread(...))->all(),
+            'lots' => $holdings->lots->map(static fn (Lot $lot): array => LotDocument::of($lot, $record->water))->all(),
             'bags_taken' => (object) $shelf->takenIds(),
             'prices' => (object) $shelf->prices(),
-            'gear' => Gear::query()->where('kitchen_id', $kitchen->id)->oldest('id')->get()->map(static fn (Gear $gear): array => GearDocument::of($gear, $record))->all(),
+            'gear' => $holdings->gear->map(static fn (Gear $gear): array => GearDocument::of($gear, $record))->all(),
             'cooks' => $cooks,
-            'trials' => self::trials($kitchen),
+            'trials' => self::trials($holdings->trials),
             'learned' => LearnDocument::all($record, array_values($cooks)),
             'schools' => array_map(self::school(...), Reference::schools()->rows),
             'styles' => array_map(self::style(...), $this->reference->styles->all()),
-            'own_ingredients' => OwnIngredient::query()->where('kitchen_id', $kitchen->id)->oldest('name')->get()->map(static fn (OwnIngredient $own): array => ['version' => $own->version, 'document' => $own->document])->all(),
+            'own_ingredients' => $holdings->own->map(static fn (OwnIngredient $own): array => ['version' => $own->version, 'document' => $own->document])->all(),
             'limits' => ['surface_celsius' => [SurfaceRange::LEAST_CELSIUS, SurfaceRange::MOST_CELSIUS], 'shade_words' => Face::words()],
             'ingredients' => array_map(static fn (Ingredient $ingredient): array => [
                 'id' => $ingredient->id, 'name' => $ingredient->name, 'role' => $ingredient->role->value, 'eaten' => $ingredient->isEaten(),
@@ -61,12 +59,12 @@ final readonly class KitchenDocument
         ];
     }
 
-    /** @return list<array{id: string, question: string, bread: string, made: int, total: int, halves: bool, level: string|null}> those whose next batch can be made */
-    private static function trials(Kitchen $kitchen): array
+    /**
+     * @param Collection<int, Trial> $open
+     * @return list<array{id: string, question: string, bread: string, made: int, total: int, halves: bool, level: string|null}> those whose next batch can be made
+     */
+    private static function trials(Collection $open): array
     {
-        $open = Trial::query()->with(['bread', 'batches' => static fn (HasMany $batches): HasMany => $batches->select(['id', 'trial_id'])])
-            ->where('kitchen_id', $kitchen->id)->whereNull('decided_at')->orderBy('id')->get();
-
         return array_values($open->filter(static fn (Trial $trial): bool => $trial->nextLevel() !== null)->map(static fn (Trial $trial): array => [
             'id' => $trial->uuid,
             'question' => $trial->question,
@@ -81,7 +79,7 @@ final readonly class KitchenDocument
     /** @return array<string, mixed> */
     private function bread(Bread $formula): array
     {
-        $revision = $formula->newest();
+        $revision = $formula->newestRevision;
         $style = $this->reference->styles->style($formula->style);
 
         return [

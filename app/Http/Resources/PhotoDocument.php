@@ -13,7 +13,7 @@ final class PhotoDocument
     /** @return list<array{id: string, taken_at: string, width: int, height: int}> */
     public static function all(Batch $batch): array
     {
-        return array_values(Photo::query()->where('batch_id', $batch->id)->orderBy('id')->get(['uuid', 'taken_at', 'width', 'height'])->map(self::of(...))->all());
+        return array_values($batch->photos->map(self::of(...))->all());
     }
 
     /** @return array{id: string, taken_at: string, width: int, height: int} */
