@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use StoneMill\Bake\Above;
 use StoneMill\Bake\BakeUnderWay;
-use StoneMill\Bake\Bread;
 use StoneMill\Bake\Burner;
 use StoneMill\Bake\Colour;
 use StoneMill\Bake\Iron;
 use StoneMill\Bake\KitchenAir;
+use StoneMill\Bake\LaidBread;
 use StoneMill\Bake\Matter;
 use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Metal;
@@ -81,7 +81,7 @@ function slab(): array
 }
 
 $physics = new Physics(contactRaw: 300, contactSet: 300, contactDry: 300, firstContact: 1.0, openConvection: 1e-12, emissivity: 1e-12);
-$dry = BakeUnderWay::begin(new Bread(Matter::inert(1200, 3000, 0.4), 2.0, 20.0), Iron::endless(200), new KitchenAir, new Mesh, null, $physics);
+$dry = BakeUnderWay::begin(new LaidBread(Matter::inert(1200, 3000, 0.4), 2.0, 20.0), Iron::endless(200), new KitchenAir, new Mesh, null, $physics);
 $own = [];
 for ($seconds = 0.5; $seconds <= 40; $seconds += 0.5) {
     $dry->lie(0.5);
@@ -92,7 +92,7 @@ plot('slab', 'Heat alone: middle of a 2 mm slab on metal of 200 °C, 16 layers',
     ['name' => 'series', 'colour' => '#983a26', 'points' => slab(), 'dots' => true],
 ]);
 
-$disc = BakeUnderWay::begin(new Bread(Bench::matter('pressed-masa'), 1.9, 25.0), iron(230), new KitchenAir);
+$disc = BakeUnderWay::begin(new LaidBread(Bench::matter('pressed-masa'), 1.9, 25.0), iron(230), new KitchenAir);
 $lines = ['first' => [], 'second' => [], 'centre' => [], 'metal' => [], 'loss' => []];
 for ($seconds = 0; $seconds < 108; $seconds++) {
     if (in_array($seconds, [20, 62, 86], true)) {
@@ -112,7 +112,7 @@ plot('disc', 'A pressed disc of 1.9 mm on iron at 230 °C, turned at 20, 62 and 
     ['name' => 'weight loss, ‰', 'colour' => '#3a652c', 'points' => $lines['loss']],
 ]);
 
-$round = BakeUnderWay::begin(new Bread(Bench::matter('thick-corn-round'), 15, 25.0), iron(185), new KitchenAir);
+$round = BakeUnderWay::begin(new LaidBread(Bench::matter('thick-corn-round'), 15, 25.0), iron(185), new KitchenAir);
 $lines = ['centre' => [], 'shade' => [], 'lid' => [], 'oven' => []];
 $lid = null;
 for ($seconds = 0; $seconds < 480; $seconds += 5) {
@@ -145,7 +145,7 @@ plot('thick', 'A thick round of 15 mm at 185 °C, turned at 4 min, in the oven f
 /** @return array{float, float, float, float} loss in %, hottest face, shade of its spots, seconds until the middle has 95 °C */
 function outcome(Physics $physics): array
 {
-    $bake = BakeUnderWay::begin(new Bread(Bench::matter('pressed-masa'), 1.9, 25.0), iron(230), new KitchenAir, null, null, $physics);
+    $bake = BakeUnderWay::begin(new LaidBread(Bench::matter('pressed-masa'), 1.9, 25.0), iron(230), new KitchenAir, null, null, $physics);
     $done = null;
     foreach ([20.0, 62.0, 86.0, 108.0] as $at) {
         while ($bake->secondsOn() < $at - 1e-9) {

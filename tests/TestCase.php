@@ -6,7 +6,7 @@ namespace Tests;
 
 use App\Actions\NewBread;
 use App\Models\Kitchen;
-use App\Models\Role;
+use App\Models\KitchenRole;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -74,7 +74,7 @@ abstract class TestCase extends FrameworkTestCase
     /** A cook of another kitchen in the same house, signed in from here on. */
     protected function otherCook(): User
     {
-        $other = User::factory()->for(Kitchen::factory())->with(Role::Owner)->create(['name' => 'neighbour']);
+        $other = User::factory()->for(Kitchen::factory())->with(KitchenRole::Owner)->create(['name' => 'neighbour']);
         app(NewBread::class)($other->kitchen, self::uuid(), 'Their rounds', GivenRequest::ofStyle('rice-round'));
         $this->actingAs($other);
 

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Http\KeptSessions;
 use App\Models\FormerMembership;
 use App\Models\Kitchen;
+use App\Models\KitchenRole;
 use App\Models\Membership;
-use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use SensitiveParameter;
@@ -22,10 +22,10 @@ final class ChangePeople
      *
      * @throws InvalidInput If nobody would be left to say who cooks here, or the password is not this kitchen's to set.
      */
-    public function keep(Kitchen $kitchen, Membership $place, ?Role $role, ?string $password): void
+    public function keep(Kitchen $kitchen, Membership $place, ?KitchenRole $role, ?string $password): void
     {
         DB::transaction(static function () use ($kitchen, $place, $role, $password): void {
-            if ($role !== null && $role !== Role::Owner) {
+            if ($role !== null && $role !== KitchenRole::Owner) {
                 self::refuseWithoutOwner($kitchen, $place, 'role');
             }
             if ($role !== null) {
@@ -76,8 +76,8 @@ final class ChangePeople
 
     private static function refuseWithoutOwner(Kitchen $kitchen, Membership $place, string $field): void
     {
-        $others = Membership::query()->where('kitchen_id', $kitchen->id)->where('role', Role::Owner)->whereKeyNot($place->id)->exists();
-        if ($place->role === Role::Owner && ! $others) {
+        $others = Membership::query()->where('kitchen_id', $kitchen->id)->where('role', KitchenRole::Owner)->whereKeyNot($place->id)->exists();
+        if ($place->role === KitchenRole::Owner && ! $others) {
             throw InvalidInput::at($field, 'Nobody would be left to say who cooks here.', $place->user->name, 'another owner first');
         }
     }

@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Models\Invitation;
 use App\Models\Kitchen;
+use App\Models\KitchenRole;
 use App\Models\Membership;
-use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use SensitiveParameter;
@@ -15,7 +15,7 @@ use SensitiveParameter;
 /** Gives somebody a place in a kitchen, and makes that the kitchen they are in. */
 final class JoinKitchen
 {
-    public function __invoke(User $user, Kitchen $kitchen, Role $role): void
+    public function __invoke(User $user, Kitchen $kitchen, KitchenRole $role): void
     {
         DB::transaction(static function () use ($user, $kitchen, $role): void {
             Membership::query()->firstOrCreate(['kitchen_id' => $kitchen->id, 'user_id' => $user->id], ['role' => $role]);

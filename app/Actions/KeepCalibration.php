@@ -14,6 +14,7 @@ use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
 use StoneMill\Hearth\Calibration as Reckoning;
+use StoneMill\Kitchen\ToolKind;
 
 /** Keeps what was read of a griddle at one setting, with what the core makes of it. Sent twice, it is kept once. */
 final readonly class KeepCalibration
@@ -32,7 +33,7 @@ final readonly class KeepCalibration
         $answer = (new CalibrationDocument($findings->sound($reckoning)))->json();
 
         return DB::transaction(static function () use ($kitchen, $id, $tool, $setting, $takenAt, $question, $answer): KeptCalibration {
-            $gear = Gear::query()->where('kitchen_id', $kitchen->id)->where('uuid', $tool)->where('kind', 'griddle')->first() ?? throw new ModelNotFoundException;
+            $gear = Gear::query()->where('kitchen_id', $kitchen->id)->where('uuid', $tool)->where('kind', ToolKind::Griddle->value)->first() ?? throw new ModelNotFoundException;
             $kept = KeptCalibration::query()->where('uuid', $id)->first();
             if ($kept !== null && $kept->gear_id !== $gear->id) {
                 throw new ModelNotFoundException;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Kitchen;
-use App\Models\Role;
+use App\Models\KitchenRole;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Ramsey\Uuid\Uuid;
@@ -31,7 +31,7 @@ final readonly class OpenKitchen
             }
             $kitchen = $this->kitchen($kitchenName);
             $user = User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $userName, 'password' => $password]);
-            ($this->join)($user, $kitchen, Role::Owner);
+            ($this->join)($user, $kitchen, KitchenRole::Owner);
 
             return $user;
         });
@@ -40,7 +40,7 @@ final readonly class OpenKitchen
     /** One more kitchen on this house, which this person owns and is in from now on. */
     public function another(User $user, string $kitchenName): void
     {
-        DB::transaction(fn () => ($this->join)($user, $this->kitchen($kitchenName), Role::Owner));
+        DB::transaction(fn () => ($this->join)($user, $this->kitchen($kitchenName), KitchenRole::Owner));
     }
 
     private function kitchen(string $name): Kitchen

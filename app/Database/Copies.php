@@ -36,7 +36,7 @@ final readonly class Copies
      *
      * @return list<Copy> the newest first
      */
-    public function all(KitchenFile $kitchen): array
+    public function all(KitchenDatabase $kitchen): array
     {
         $copies = [...$this->named($this->folder, self::PATTERN, CopyKind::Dated), ...$this->named(dirname($kitchen->path), self::SET_ASIDE, CopyKind::SetAside)];
         usort($copies, static fn (Copy $a, Copy $b): int => [$b->at, $b->name] <=> [$a->at, $a->name]);
@@ -55,7 +55,7 @@ final readonly class Copies
         rsort($copies);
         $old = array_slice($copies, max(1, $count));
         foreach ($old as $name) {
-            (new KitchenFile($this->folder.'/'.$name))->delete();
+            (new KitchenDatabase($this->folder.'/'.$name))->delete();
         }
 
         return $old;

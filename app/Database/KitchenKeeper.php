@@ -21,9 +21,9 @@ final readonly class KitchenKeeper
     {
     }
 
-    public function kitchen(): KitchenFile
+    public function kitchen(): KitchenDatabase
     {
-        return new KitchenFile(config()->string('database.connections.sqlite.database'));
+        return new KitchenDatabase(config()->string('database.connections.sqlite.database'));
     }
 
     public function condition(): FileCondition
@@ -48,11 +48,11 @@ final readonly class KitchenKeeper
     /**
      * Sees to it that there is a kitchen that is current and, at first look, sound.
      *
-     * @return KitchenFile|null the file as it was before, if it had to be brought up to date
+     * @return KitchenDatabase|null the file as it was before, if it had to be brought up to date
      *
      * @throws UnusableKitchen If what is there is no kitchen of this version, or damaged.
      */
-    public function prepare(bool $withDemo): ?KitchenFile
+    public function prepare(bool $withDemo): ?KitchenDatabase
     {
         $condition = $this->firstLook();
         if ($condition === FileCondition::Sound) {
@@ -62,7 +62,7 @@ final readonly class KitchenKeeper
             throw UnusableKitchen::found($this->kitchen(), $condition);
         }
 
-        return $this->alone(function (KitchenFile $kitchen) use ($withDemo): ?KitchenFile {
+        return $this->alone(function (KitchenDatabase $kitchen) use ($withDemo): ?KitchenDatabase {
             // Somebody else may have been quicker while this one waited to be alone.
             return match ($this->firstLook()) {
                 FileCondition::Missing => $this->make($kitchen, $withDemo),
@@ -73,13 +73,13 @@ final readonly class KitchenKeeper
     }
 
     /** Puts the kitchen aside whole, damaged or not, so that the next one begins anew; null where there is none. */
-    public function putAside(): ?KitchenFile
+    public function putAside(): ?KitchenDatabase
     {
         if (! is_file($this->kitchen()->path)) {
             return null;
         }
 
-        return $this->alone(static function (KitchenFile $kitchen): KitchenFile {
+        return $this->alone(static function (KitchenDatabase $kitchen): KitchenDatabase {
             $aside = $kitchen->beside('until');
             $kitchen->moveTo($aside);
 
@@ -94,11 +94,11 @@ final readonly class KitchenKeeper
         if (! $condition->isUsable()) {
             throw UnusableKitchen::found($this->kitchen(), $condition);
         }
-        if (file_exists($path) || ! $this->kitchen()->copyTo(new KitchenFile($path))) {
+        if (file_exists($path) || ! $this->kitchen()->copyTo(new KitchenDatabase($path))) {
             throw UnusableKitchen::nameTaken($path);
         }
         // A copy that cannot be read back is none.
-        $copy = new KitchenFile($path);
+        $copy = new KitchenDatabase($path);
         $condition = $copy->condition(self::migrations());
         if (! $condition->isUsable()) {
             $copy->delete();
@@ -107,18 +107,18 @@ final readonly class KitchenKeeper
     }
 
     /**
-     * @return KitchenFile|null what was there before; null where nothing was
+     * @return KitchenDatabase|null what was there before; null where nothing was
      *
      * @throws UnusableKitchen If the copy is no sound kitchen of this version or an earlier one.
      */
-    public function restore(string $path): ?KitchenFile
+    public function restore(string $path): ?KitchenDatabase
     {
-        $copy = new KitchenFile($path);
+        $copy = new KitchenDatabase($path);
         if (! is_file($path)) {
             throw UnusableKitchen::copy($copy, FileCondition::Missing);
         }
 
-        return $this->alone(function (KitchenFile $kitchen) use ($copy): ?KitchenFile {
+        return $this->alone(function (KitchenDatabase $kitchen) use ($copy): ?KitchenDatabase {
             $staged = $this->staged($kitchen);
             foreach (['', '-wal'] as $ending) {
                 if (is_file($copy->path.$ending)) {
@@ -146,7 +146,7 @@ final readonly class KitchenKeeper
     /**
      * @template T
      *
-     * @param Closure(KitchenFile): T $work
+     * @param Closure(KitchenDatabase): T $work
      * @return T
      */
     private function alone(Closure $work): mixed
@@ -160,7 +160,7 @@ final readonly class KitchenKeeper
         return $this->door->alone($kitchen->path, self::PATIENCE_SECONDS, static fn (): mixed => $work($kitchen));
     }
 
-    private function make(KitchenFile $kitchen, bool $withDemo): null
+    private function make(KitchenDatabase $kitchen, bool $withDemo): null
     {
         if ($kitchen->hasLogWithoutFile()) {
             $kitchen->moveTo($kitchen->beside('log-without-file'));
@@ -178,7 +178,7 @@ final readonly class KitchenKeeper
         return null;
     }
 
-    private function update(KitchenFile $kitchen): KitchenFile
+    private function update(KitchenDatabase $kitchen): KitchenDatabase
     {
         $staged = $this->staged($kitchen);
         $kitchen->copyTo($staged);
@@ -189,7 +189,7 @@ final readonly class KitchenKeeper
         return $kept;
     }
 
-    private static function exchange(KitchenFile $kitchen, KitchenFile $staged): ?KitchenFile
+    private static function exchange(KitchenDatabase $kitchen, KitchenDatabase $staged): ?KitchenDatabase
     {
         $kept = $kitchen->beside('before-restore');
         if ($kitchen->condition(self::migrations())->isUsable()) {
@@ -207,7 +207,7 @@ final readonly class KitchenKeeper
         return $wasThere ? $kept : null;
     }
 
-    private function migrate(KitchenFile $file): void
+    private function migrate(KitchenDatabase $file): void
     {
         $this->at($file, function (): void {
             $this->artisan->call('migrate', ['--force' => true]);
@@ -216,16 +216,16 @@ final readonly class KitchenKeeper
     }
 
     /** A place to build in; what an interrupted attempt left there goes. */
-    private function staged(KitchenFile $kitchen): KitchenFile
+    private function staged(KitchenDatabase $kitchen): KitchenDatabase
     {
-        $staged = new KitchenFile($kitchen->path.'.new');
+        $staged = new KitchenDatabase($kitchen->path.'.new');
         $staged->delete();
 
         return $staged;
     }
 
     /** Lets the framework work on another file than the kitchen. */
-    private function at(KitchenFile $file, Closure $work): void
+    private function at(KitchenDatabase $file, Closure $work): void
     {
         $kitchen = $this->kitchen()->path;
         config(['database.connections.sqlite.database' => $file->path]);

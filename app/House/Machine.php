@@ -7,7 +7,7 @@ namespace App\House;
 use App\Database\Copies;
 use App\Database\Copy;
 use App\Database\FileCondition;
-use App\Database\KitchenFile;
+use App\Database\KitchenDatabase;
 use App\Database\KitchenKeeper;
 use PDO;
 use Throwable;
@@ -103,7 +103,7 @@ final readonly class Machine
     }
 
     /** Days since the newest copy, where the copies of the night go or beside the kitchen; null where there is none. */
-    private static function daysSinceACopy(KitchenFile $kitchen): ?int
+    private static function daysSinceACopy(KitchenDatabase $kitchen): ?int
     {
         $beside = array_filter(glob(dirname($kitchen->path).'/*.sqlite') ?: [], static fn (string $path): bool => $path !== $kitchen->path);
         $made = [...array_map(static fn (string $path): int => (int) filemtime($path), $beside), ...array_map(static fn (Copy $copy): int => $copy->at->getTimestamp(), Copies::ofThisHouse()->all($kitchen))];
@@ -112,7 +112,7 @@ final readonly class Machine
     }
 
     /** @return list<Finding> */
-    private function inside(KitchenFile $kitchen): array
+    private function inside(KitchenDatabase $kitchen): array
     {
         try {
             $file = new PDO('sqlite:'.$kitchen->path);

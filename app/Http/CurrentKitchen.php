@@ -8,9 +8,9 @@ use App\Models\Batch;
 use App\Models\Bread;
 use App\Models\FormerMembership;
 use App\Models\Kitchen;
+use App\Models\KitchenRole;
 use App\Models\Membership;
 use App\Models\Photo;
-use App\Models\Role;
 use App\Models\Trial;
 use App\Models\User;
 use Illuminate\Auth\AuthenticationException;
@@ -40,7 +40,7 @@ final class CurrentKitchen
     public static function kept(Request $request): Kitchen
     {
         $user = self::user($request);
-        if ($user->role() !== Role::Owner) {
+        if ($user->role() !== KitchenRole::Owner) {
             throw new AccessDeniedHttpException('Only an owner of this kitchen may do this.');
         }
 

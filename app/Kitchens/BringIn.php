@@ -7,8 +7,8 @@ namespace App\Kitchens;
 use App\Actions\JoinKitchen;
 use App\Models\Batch;
 use App\Models\Kitchen;
+use App\Models\KitchenRole;
 use App\Models\Membership;
-use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -96,7 +96,7 @@ final class BringIn
     {
         foreach ($this->file->rows(Part::Cooks) as $row) {
             $name = self::text($row, 'name');
-            $role = Role::tryFrom(self::text($row, 'role')) ?? throw InvalidInput::at('cooks.jsonl', 'This is no role.', self::text($row, 'role'), 'owner, cook or guest');
+            $role = KitchenRole::tryFrom(self::text($row, 'role')) ?? throw InvalidInput::at('cooks.jsonl', 'This is no role.', self::text($row, 'role'), 'owner, cook or guest');
             $user = User::query()->where('name', $name)->first();
             if ($user === null) {
                 $user = User::query()->create(['kitchen_id' => $this->kitchen->id, 'name' => $name, 'password' => bin2hex(random_bytes(32))]);

@@ -15,7 +15,7 @@ use SensitiveParameter;
  * @property int $id
  * @property string $uuid
  * @property int $kitchen_id
- * @property Role $role
+ * @property KitchenRole $role
  * @property string $secret hash of what stands in the link
  * @property CarbonImmutable $expires_at
  * @property CarbonImmutable|null $taken_at
@@ -58,6 +58,6 @@ final class Invitation extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'expires_at' => UtcMoment::class, 'taken_at' => UtcMoment::class];
+        return ['role' => KitchenRole::class, 'expires_at' => UtcMoment::class, 'taken_at' => UtcMoment::class];
     }
 }

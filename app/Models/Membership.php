@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $kitchen_id
  * @property int $user_id
- * @property Role $role
+ * @property KitchenRole $role
  * @property User $user
  * @property Kitchen $kitchen
  */
@@ -36,6 +36,6 @@ final class Membership extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class];
+        return ['role' => KitchenRole::class];
     }
 }

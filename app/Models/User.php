@@ -52,7 +52,7 @@ final class User extends Authenticatable
     }
 
     /** What this person may do in the kitchen where they are; null where they have no place in it any more. */
-    public function role(): ?Role
+    public function role(): ?KitchenRole
     {
         return Membership::query()->where('kitchen_id', $this->kitchen_id)->where('user_id', $this->id)->first()?->role;
     }

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use StoneMill\Bake\BakeUnderWay;
-use StoneMill\Bake\Bread;
 use StoneMill\Bake\Burner;
 use StoneMill\Bake\Iron;
 use StoneMill\Bake\KitchenAir;
+use StoneMill\Bake\LaidBread;
 use StoneMill\Bake\Matter;
 use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Metal;
@@ -25,17 +25,17 @@ require dirname(__DIR__, 2).'/core/autoload.php';
 const TURNS = [20.0, 62.0, 122.0, 180.0];
 const ROUNDS = 41;
 
-function bread(): Bread
+function bread(): LaidBread
 {
     $reference = Reference::shipped();
     $plan = (new Planner($reference, new StyleTurnPlanner))->plan(PlanRequest::read(['style' => 'pressed-masa'], $reference));
     $lines = $plan->dough->linesWithWater($reference->catalogue->ingredient('water'));
     $mixed = Composition::mixed(array_map(static fn (WeighedLine $line): array => ['composition' => $line->ingredient->composition, 'grams' => $line->grams], $lines));
 
-    return new Bread(Matter::of($mixed, 0.04, null), 2.0, 25.0);
+    return new LaidBread(Matter::of($mixed, 0.04, null), 2.0, 25.0);
 }
 
-function bake(Bread $bread, Mesh $mesh, float $scale = 1.0): BakeUnderWay
+function bake(LaidBread $bread, Mesh $mesh, float $scale = 1.0): BakeUnderWay
 {
     $bake = BakeUnderWay::begin($bread, Iron::of(Metal::CastIron, Burner::Regulated, 5, 230, 0.4, 70), new KitchenAir, $mesh);
     foreach (TURNS as $at) {

@@ -6,10 +6,10 @@ namespace StoneMill\Tests;
 
 use StoneMill\Ask\Desk;
 use StoneMill\Ask\Question;
-use StoneMill\Bake\Bread;
 use StoneMill\Bake\Burner;
 use StoneMill\Bake\Iron;
 use StoneMill\Bake\KitchenAir;
+use StoneMill\Bake\LaidBread;
 use StoneMill\Bake\Matter;
 use StoneMill\Bake\Metal;
 use StoneMill\Dough\WeighedLine;
@@ -82,7 +82,7 @@ final class Bench
             $style->baking,
             $school,
             $grease ?? $style->method->grease,
-            new Bread(self::matter($style->id), $millimetres ?? $style->thicknessMillimetres, 25.0),
+            new LaidBread(self::matter($style->id), $millimetres ?? $style->thicknessMillimetres, 25.0),
             Iron::of(Metal::CastIron, Burner::Regulated, 5.0, $celsius ?? $style->baking->surfaceCelsius->likely, 0.4, 70.0),
             new KitchenAir,
             Aim::of($style->baking, $school, $millimetres ?? $style->thicknessMillimetres),

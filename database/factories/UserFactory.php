@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Database\Factories;
 
 use App\Models\Kitchen;
+use App\Models\KitchenRole;
 use App\Models\Membership;
-use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Factories\Factory;
 
@@ -26,7 +26,7 @@ final class UserFactory extends Factory
         return ['kitchen_id' => Kitchen::factory(), 'name' => uniqid('cook '), 'password' => self::PASSWORD];
     }
 
-    public function with(Role $role): static
+    public function with(KitchenRole $role): static
     {
         return $this->afterCreating(static function (User $user) use ($role): void {
             Membership::query()->create(['kitchen_id' => $user->kitchen_id, 'user_id' => $user->id, 'role' => $role]);

@@ -10,8 +10,8 @@ use App\Actions\OpenKitchen;
 use App\Models\Bread;
 use App\Models\Gear;
 use App\Models\Kitchen;
+use App\Models\KitchenRole;
 use App\Models\Lot;
-use App\Models\Role;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Database\Seeder;
@@ -68,7 +68,7 @@ final class DemoKitchen extends Seeder
             $this->fitOut($cook->kitchen, $now);
             $cook->kitchen->update(['cup' => Cup::Metric->value]);
             $second = User::query()->create(['kitchen_id' => $cook->kitchen_id, 'name' => self::SECOND_COOK, 'password' => config()->string('mill.demo_password')]);
-            $join($second, $cook->kitchen, Role::Cook);
+            $join($second, $cook->kitchen, KitchenRole::Cook);
             $batches->seed($cook, $second, $now);
             $trials->seed($cook, $now);
         });

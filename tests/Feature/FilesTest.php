@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Batch;
 use App\Models\Bread;
+use App\Models\KitchenRole;
 use App\Models\Lot;
-use App\Models\Role;
 use App\Models\Trial;
 use App\Models\User;
 use Illuminate\Support\Facades\Auth;
@@ -111,7 +111,7 @@ final class FilesTest extends TestCase
     {
         $kitchen = $this->cook()->kitchen;
         $addresses = $this->addresses();
-        foreach ([Role::Cook, Role::Guest] as $role) {
+        foreach ([KitchenRole::Cook, KitchenRole::Guest] as $role) {
             $this->actingAs(User::factory()->for($kitchen)->with($role)->create());
             $refused = $this->get('/exports/kitchen.zip', ['Accept' => 'application/json'])->assertForbidden();
             self::assertStringContainsString('owner', (string) $refused->getContent());

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Batch;
+use App\Models\KitchenRole;
 use App\Models\Membership;
-use App\Models\Role;
 use Database\Seeders\DemoKitchen;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -73,7 +73,7 @@ final class PastTest extends TestCase
     {
         $cook = $this->cook();
         $id = self::document($this->keep())['id']->text();
-        Membership::query()->where('user_id', $cook->id)->update(['role' => Role::Guest]);
+        Membership::query()->where('user_id', $cook->id)->update(['role' => KitchenRole::Guest]);
         $this->keep(['key' => 'A8'])->assertForbidden();
         $this->otherCook();
         $bread = Said::at($this->getJson('/api/v1/kitchen')->json(), 'breads.0.id')->text();

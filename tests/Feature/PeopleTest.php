@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Invitation;
 use App\Models\Kitchen;
+use App\Models\KitchenRole;
 use App\Models\Membership;
-use App\Models\Role;
 use App\Models\User;
 use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\DB;
@@ -87,11 +87,11 @@ final class PeopleTest extends TestCase
     public function test_who_cooks_here_is_for_owners_to_say(string $method, string $path, array $body): void
     {
         $owner = $this->cook();
-        $cook = $this->member('helper', Role::Cook);
+        $cook = $this->member('helper', KitchenRole::Cook);
         $this->actingAs($cook);
         $this->json($method, '/api/v1/'.strtr($path, ['OWNER' => (string) $owner->id, 'ME' => (string) $cook->id]), $body)->assertForbidden();
         self::assertSame([], $this->getJson('/api/v1/people')->json('invitations'));
-        self::assertSame(Role::Cook, $cook->role());
+        self::assertSame(KitchenRole::Cook, $cook->role());
     }
 
     public function test_a_kitchen_is_never_without_an_owner(): void
@@ -99,7 +99,7 @@ final class PeopleTest extends TestCase
         $owner = $this->cook();
         $this->putJson("/api/v1/people/{$owner->id}", ['role' => 'cook'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'role');
         $this->deleteJson("/api/v1/people/{$owner->id}")->assertUnprocessable();
-        $second = $this->member('helper', Role::Cook);
+        $second = $this->member('helper', KitchenRole::Cook);
         $this->putJson("/api/v1/people/{$second->id}", ['role' => 'owner'])->assertOk();
         $this->putJson("/api/v1/people/{$owner->id}", ['role' => 'cook'])->assertOk();
     }
@@ -107,7 +107,7 @@ final class PeopleTest extends TestCase
     public function test_who_was_shown_out_comes_in_no_more_and_the_log_keeps_the_name(): void
     {
         $this->cook();
-        $gone = $this->member('gone', Role::Cook);
+        $gone = $this->member('gone', KitchenRole::Cook);
         $batch = $this->startBatch('pressed-masa');
         DB::table('batch_events')->insert(['batch_id' => DB::table('batches')->where('uuid', $batch['id'])->value('id'), 'user_id' => $gone->id, 'uuid' => Uuid::uuid4()->toString(), 'kind' => 'noted', 'happened_at' => '2026-03-02 09:00:00', 'recorded_at' => '2026-03-02 09:00:00', 'text' => 'left behind']);
         $this->deleteJson("/api/v1/people/{$gone->id}")->assertOk();
@@ -151,7 +151,7 @@ final class PeopleTest extends TestCase
         $this->putJson('/api/v1/me/password', ['password' => 'masa-and-water', 'new_password' => 'short'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'new_password');
         $this->putJson('/api/v1/me/password', ['password' => 'masa-and-water', 'new_password' => 'another long one'])->assertOk();
         self::assertTrue(Hash::check('another long one', $cook->refresh()->password));
-        $second = $this->member('helper', Role::Cook);
+        $second = $this->member('helper', KitchenRole::Cook);
         $this->putJson("/api/v1/people/{$second->id}", ['password' => 'the owner set this'])->assertOk();
         self::assertTrue(Hash::check('the owner set this', $second->refresh()->password));
     }
@@ -161,9 +161,9 @@ final class PeopleTest extends TestCase
         $owner = $this->cook();
         $other = $this->otherCook();
         $this->actingAs($owner);
-        Membership::query()->create(['kitchen_id' => User::query()->where('name', 'cook')->value('kitchen_id'), 'user_id' => $other->id, 'role' => Role::Cook]);
+        Membership::query()->create(['kitchen_id' => User::query()->where('name', 'cook')->value('kitchen_id'), 'user_id' => $other->id, 'role' => KitchenRole::Cook]);
         $this->putJson("/api/v1/people/{$other->id}", ['role' => 'owner', 'password' => 'taken from you 1'])->assertUnprocessable();
-        self::assertSame(Role::Cook, Membership::query()->where('kitchen_id', $owner->kitchen_id)->where('user_id', $other->id)->firstOrFail()->role, 'nothing is half kept');
+        self::assertSame(KitchenRole::Cook, Membership::query()->where('kitchen_id', $owner->kitchen_id)->where('user_id', $other->id)->firstOrFail()->role, 'nothing is half kept');
         self::assertFalse(Hash::check('taken from you 1', $other->refresh()->password));
     }
 
@@ -207,7 +207,7 @@ final class PeopleTest extends TestCase
     public function test_the_calendar_of_who_was_shown_out_opens_nothing(): void
     {
         $owner = $this->cook();
-        $gone = $this->member('gone', Role::Cook);
+        $gone = $this->member('gone', KitchenRole::Cook);
         $this->actingAs($gone);
         $secret = self::document($this->putJson('/api/v1/me/calendar'))['calendar']->text();
         $this->get("/calendars/$secret.ics")->assertOk();
@@ -249,7 +249,7 @@ final class PeopleTest extends TestCase
         $owner = $this->cook();
         $second = Membership::query()->where('kitchen_id', $owner->kitchen_id)->where('user_id', '!=', $owner->id)->firstOrFail();
         $this->putJson("/api/v1/people/$second->user_id", ['role' => 'guest'])->assertOk();
-        self::assertSame(Role::Guest, $second->refresh()->role);
+        self::assertSame(KitchenRole::Guest, $second->refresh()->role);
         $this->putJson("/api/v1/people/$owner->id", ['role' => 'guest'])->assertUnprocessable();
     }
 
@@ -257,10 +257,10 @@ final class PeopleTest extends TestCase
     {
         $owner = $this->cook();
         $second = Membership::query()->where('kitchen_id', $owner->kitchen_id)->where('user_id', '!=', $owner->id)->firstOrFail();
-        $second->update(['role' => Role::Guest]);
+        $second->update(['role' => KitchenRole::Guest]);
         $this->deleteJson("/api/v1/people/$second->user_id")->assertOk()->assertJsonPath('former', [['id' => (string) $second->user_id, 'name' => $second->user->name, 'role' => 'guest']]);
         $this->putJson("/api/v1/people/$second->user_id/back")->assertOk()->assertJsonPath('former', []);
-        self::assertSame(Role::Guest, $second->user->refresh()->role());
+        self::assertSame(KitchenRole::Guest, $second->user->refresh()->role());
         $this->putJson("/api/v1/people/$second->user_id/back")->assertNotFound();
         $stranger = $this->otherCook();
         $this->actingAs($owner);
@@ -315,7 +315,7 @@ final class PeopleTest extends TestCase
         Kitchen::factory()->create();
         self::assertFalse($this->getJson('/api/v1/copies')->json('may_restore'));
         $this->postJson('/api/v1/copies/kitchen-2026-03-01-033000.sqlite/restored')->assertForbidden();
-        Membership::query()->where('user_id', $owner->id)->update(['role' => Role::Cook]);
+        Membership::query()->where('user_id', $owner->id)->update(['role' => KitchenRole::Cook]);
         $this->getJson('/api/v1/copies')->assertForbidden();
         array_map(unlink(...), glob("$folder/*") ?: []);
         rmdir($folder);
@@ -331,7 +331,7 @@ final class PeopleTest extends TestCase
         return $invitations[count($invitations) - 1]['secret']->text();
     }
 
-    private function member(string $name, Role $role): User
+    private function member(string $name, KitchenRole $role): User
     {
         return User::factory()->for(User::query()->where('name', 'cook')->firstOrFail()->kitchen)->with($role)->create(['name' => $name]);
     }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Database\Exception;
 
 use App\Database\FileCondition;
-use App\Database\KitchenFile;
+use App\Database\KitchenDatabase;
 use RuntimeException;
 
 /** A database file that cannot be worked with, and what to do about it. */
 final class UnusableKitchen extends RuntimeException
 {
-    public static function found(KitchenFile $kitchen, FileCondition $condition): self
+    public static function found(KitchenDatabase $kitchen, FileCondition $condition): self
     {
         $remedy = match ($condition) {
             FileCondition::Newer => 'Start it with the newer version, or put back a copy from before with bin/mill restore.',
@@ -23,7 +23,7 @@ final class UnusableKitchen extends RuntimeException
         return new self(sprintf('The kitchen %s %s. %s', $kitchen->path, $condition->inWords(), $remedy));
     }
 
-    public static function copy(KitchenFile $copy, FileCondition $condition): self
+    public static function copy(KitchenDatabase $copy, FileCondition $condition): self
     {
         return new self(sprintf('%s %s; nothing was changed.', $copy->path, $condition->inWords()));
     }

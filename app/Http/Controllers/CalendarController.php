@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Actions\WriteRunSheet;
 use App\Http\CalendarFile;
 use App\Http\CurrentKitchen;
-use App\Http\Offset;
 use App\Http\ReadersUnits;
+use App\Http\ReadersZone;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -19,7 +19,7 @@ final class CalendarController
     {
         $found = CurrentKitchen::batch($request, $batch)->load(['revision.formula']);
 
-        $sheet = ReadersUnits::of($request)->sheet($write($found, Offset::of($request)));
+        $sheet = ReadersUnits::of($request)->sheet($write($found, ReadersZone::of($request)));
 
         // How it keeps is nothing that hands are wanted for: an entry only where somebody asks for one.
         return new Response(CalendarFile::of($request->query('keep') === 'yes' ? $sheet : $sheet->untilServed(), $found->uuid, $found->updated_at ?? $found->started_at), 200, [

@@ -8,7 +8,7 @@ use App\Http\Body;
 use App\Http\CurrentKitchen;
 use App\Http\Resources\PeopleDocument;
 use App\Models\Invitation;
-use App\Models\Role;
+use App\Models\KitchenRole;
 use App\Models\Secret;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -23,7 +23,7 @@ final class InviteController
         $kitchen = CurrentKitchen::kept($request);
         $findings = new Findings;
         $body = Node::root(Body::of($request), $findings)->object(['id', 'role']);
-        [$uuid, $role] = [$body->at('id')->uuid(), $body->at('role')->choice(Role::class)];
+        [$uuid, $role] = [$body->at('id')->uuid(), $body->at('role')->choice(KitchenRole::class)];
         $findings->refuseIfAny();
         Invitation::query()->firstOrCreate(['uuid' => $uuid], [
             'kitchen_id' => $kitchen->id, 'invited_by' => CurrentKitchen::user($request)->id, 'role' => $role,

@@ -9,7 +9,7 @@ use App\Http\Body;
 use App\Http\CurrentKitchen;
 use App\Http\NewPassword;
 use App\Http\Resources\PeopleDocument;
-use App\Models\Role;
+use App\Models\KitchenRole;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use StoneMill\Exchange\Findings;
@@ -24,7 +24,7 @@ final class KeepPersonController
         $place = CurrentKitchen::place($kitchen, $person);
         $findings = new Findings;
         $body = Node::root(Body::of($request), $findings)->object(['role', 'password']);
-        $role = $body->at('role')->optionalChoice(Role::class);
+        $role = $body->at('role')->optionalChoice(KitchenRole::class);
         $password = $body->at('password')->isAbsent() ? null : NewPassword::read($body->at('password'), $findings);
         $findings->refuseIfAny();
         $change->keep($kitchen, $place, $role, $password);

@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Actions\WriteRunSheet;
 use App\Http\Address;
 use App\Http\CurrentKitchen;
-use App\Http\Offset;
 use App\Http\Pdf;
 use App\Http\ReadersUnits;
+use App\Http\ReadersZone;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -27,7 +27,7 @@ final class RunSheetController
     {
         $found = CurrentKitchen::batch($request, $batch)->load(['revision.formula']);
         $units = ReadersUnits::of($request);
-        $sheet = $units->sheet($write($found, Offset::of($request)));
+        $sheet = $units->sheet($write($found, ReadersZone::of($request)));
         if ($form === 'txt') {
             return new Response(implode("\n", $sheet->lines($units->clock()))."\n", 200, ['Content-Type' => 'text/plain; charset=utf-8']);
         }

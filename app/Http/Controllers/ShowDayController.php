@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\TellDay;
 use App\Http\Address;
 use App\Http\CurrentKitchen;
-use App\Http\Offset;
+use App\Http\ReadersZone;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -15,6 +15,6 @@ final class ShowDayController
 {
     public function __invoke(Request $request, TellDay $tell): JsonResponse
     {
-        return new JsonResponse($tell(CurrentKitchen::of($request), Address::of($request)['hands'] ?? null, Offset::of($request)));
+        return new JsonResponse($tell(CurrentKitchen::of($request), Address::of($request)['hands'] ?? null, ReadersZone::of($request)));
     }
 }

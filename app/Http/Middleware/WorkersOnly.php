@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Models\Role;
+use App\Models\KitchenRole;
 use App\Models\User;
 use Closure;
 use Illuminate\Http\Request;
@@ -32,7 +32,7 @@ final class WorkersOnly
     {
         $user = $request->user();
 
-        return $user instanceof User && $user->role() === Role::Guest;
+        return $user instanceof User && $user->role() === KitchenRole::Guest;
     }
 
     private static function asks(Request $request): bool

@@ -8,8 +8,8 @@ use App\Database\Copies;
 use App\Database\Copy;
 use App\Database\KitchenKeeper;
 use App\Models\Kitchen;
+use App\Models\KitchenRole;
 use App\Models\Membership;
-use App\Models\Role;
 use App\Models\User;
 
 /** The copies of a house, for an owner. */
@@ -32,7 +32,7 @@ final class CopiesDocument
     /** A copy holds all kitchens of a house: it is put back only by who owns each of them. */
     public static function hasTheWholeHouse(User $owner): bool
     {
-        $own = Membership::query()->where('user_id', $owner->id)->where('role', Role::Owner)->distinct()->count('kitchen_id');
+        $own = Membership::query()->where('user_id', $owner->id)->where('role', KitchenRole::Owner)->distinct()->count('kitchen_id');
 
         return $own === Kitchen::query()->count();
     }

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Models\Gear;
 use App\Models\KeptCalibration;
 use StoneMill\Document\LearnDocument;
+use StoneMill\Kitchen\ToolKind;
 use StoneMill\Learn\KitchenRecord;
 
 /** One tool as the hearth shows it, with the newest calibration of each of its settings. */
@@ -20,7 +21,7 @@ final class GearDocument
     {
         return [
             'id' => $gear->uuid, 'version' => $gear->version, 'kind' => $gear->kind, 'name' => $gear->name, 'archived' => $gear->archived_at !== null, 'request' => $gear->told($record),
-            'heat' => $gear->kind === 'griddle' ? LearnDocument::heat($record, $gear->uuid) : null,
+            'heat' => $gear->kind === ToolKind::Griddle->value ? LearnDocument::heat($record, $gear->uuid) : null,
             'calibrations' => array_values($gear->calibrations->keyBy('setting')->map(self::calibration(...))->all()),
         ];
     }

@@ -8,8 +8,8 @@ use App\Models\Feed;
 use App\Models\FormerMembership;
 use App\Models\Invitation;
 use App\Models\Kitchen;
+use App\Models\KitchenRole;
 use App\Models\Membership;
-use App\Models\Role;
 use App\Models\User;
 
 /** Who cooks in a kitchen, and who is asked to. */
@@ -19,7 +19,7 @@ final class PeopleDocument
     public static function of(Kitchen $kitchen, User $reader): array
     {
         $places = Membership::query()->with('user')->where('kitchen_id', $kitchen->id)->orderBy('id')->get();
-        $isOwner = $places->first(static fn (Membership $place): bool => $place->user_id === $reader->id)?->role === Role::Owner;
+        $isOwner = $places->first(static fn (Membership $place): bool => $place->user_id === $reader->id)?->role === KitchenRole::Owner;
 
         return [
             'people' => $places->map(static fn (Membership $place): array => [

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Kitchen;
+use App\Models\KitchenRole;
 use App\Models\Membership;
-use App\Models\Role;
 use App\Models\User;
 
 /** Who is signed in, or whether anybody could. */
@@ -28,7 +28,7 @@ final class SessionDocument
 
         return [
             'id' => (string) $user->id, 'name' => $user->name, 'kitchen' => $user->kitchen->name,
-            'role' => $places->first(static fn (Membership $place): bool => $place->kitchen_id === $user->kitchen_id)?->role->value ?? Role::Cook->value,
+            'role' => $places->first(static fn (Membership $place): bool => $place->kitchen_id === $user->kitchen_id)?->role->value ?? KitchenRole::Cook->value,
             'kitchens' => $places->map(static fn (Membership $place): array => ['id' => (string) $place->kitchen_id, 'name' => $place->kitchen->name, 'is_here' => $place->kitchen_id === $user->kitchen_id])->all(),
             'profile' => (object) $user->profile,
         ];

@@ -62,7 +62,7 @@ final class BakeUnderWay
     private readonly float $firstWater;
 
     private function __construct(
-        public readonly Bread $bread,
+        public readonly LaidBread $bread,
         public readonly Iron $iron,
         public readonly KitchenAir $kitchen,
         public readonly Mesh $mesh,
@@ -90,7 +90,7 @@ final class BakeUnderWay
     }
 
     /** @param float|null $patchCelsius of the metal where the bread is laid, if it has not recovered from the one before */
-    public static function begin(Bread $bread, Iron $iron, KitchenAir $kitchen, ?Mesh $mesh = null, ?float $patchCelsius = null, Physics $physics = new Physics, ?float $bareCelsius = null): self
+    public static function begin(LaidBread $bread, Iron $iron, KitchenAir $kitchen, ?Mesh $mesh = null, ?float $patchCelsius = null, Physics $physics = new Physics, ?float $bareCelsius = null): self
     {
         $bake = new self($bread, $iron, $kitchen, $mesh ?? Mesh::fitting($bread->thicknessMillimetres), $physics, new Recorder, $patchCelsius ?? $iron->setCelsius);
         $bake->patch->bareCelsius = $bareCelsius ?? $bake->patch->celsius;

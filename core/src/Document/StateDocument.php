@@ -7,7 +7,7 @@ namespace StoneMill\Document;
 use DateTimeImmutable;
 use StoneMill\Document\Record\BowlPart;
 use StoneMill\Document\Record\FeelPart;
-use StoneMill\Document\Record\GriddlePart;
+use StoneMill\Document\Record\GriddleNowPart;
 use StoneMill\Document\Record\ScalePart;
 use StoneMill\Record\BatchState;
 use StoneMill\Record\BenchWait;
@@ -32,17 +32,17 @@ final readonly class StateDocument
     /** @return array<string, mixed> */
     public function json(): array
     {
-        return $this->told(static fn (GriddlePart $griddle): array => $griddle->json());
+        return $this->told(static fn (GriddleNowPart $griddle): array => $griddle->json());
     }
 
     /** @return array<string, mixed> the same with the steps of the griddle as rows: there are four of every piece, and their names would be most of an answer */
     public function forTablet(): array
     {
-        return $this->told(static fn (GriddlePart $griddle): array => $griddle->forTablet());
+        return $this->told(static fn (GriddleNowPart $griddle): array => $griddle->forTablet());
     }
 
     /**
-     * @param callable(GriddlePart): array<string, mixed> $griddling
+     * @param callable(GriddleNowPart): array<string, mixed> $griddling
      * @return array<string, mixed>
      */
     private function told(callable $griddling): array
@@ -64,7 +64,7 @@ final readonly class StateDocument
             'rest' => self::clock($course->startedAt(EventKind::RestStarted), (int) round($clocks->restSeconds())),
             'portion' => (new ScalePart($this->state->portions()))->json(),
             'shape' => ['diameter_mm' => Figures::json($this->state->shape()->diameter())],
-            'griddle' => $griddling(new GriddlePart($griddle, $steps)),
+            'griddle' => $griddling(new GriddleNowPart($griddle, $steps)),
             'oven' => self::oven($this->state->ovenTurn()),
             'second_rest' => self::clock($course->startedAt(EventKind::SecondRestStarted), (int) $plan->secondRestSeconds),
             'grown' => $course->grown === null ? null : ['growth' => $course->grown[0], 'at' => LogTime::format($course->grown[1])],

@@ -24,13 +24,13 @@ final readonly class Acts
 
     private BatchState $state;
 
-    private Steps $steps;
+    private RemedySteps $steps;
 
     public function __construct(Circumstances $batch)
     {
         $this->plan = $batch->plan;
         $this->state = $batch->state;
-        $this->steps = new Steps($batch->plan);
+        $this->steps = new RemedySteps($batch->plan);
     }
 
     /** Null where it is too late for it, or where it does not apply to this bread. */

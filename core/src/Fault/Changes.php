@@ -44,13 +44,13 @@ final readonly class Changes
 
     private BatchState $state;
 
-    private Steps $steps;
+    private RemedySteps $steps;
 
     public function __construct(Circumstances $batch)
     {
         $this->plan = $batch->plan;
         $this->state = $batch->state;
-        $this->steps = new Steps($batch->plan);
+        $this->steps = new RemedySteps($batch->plan);
     }
 
     /** Null where it is so already, or does not apply to this bread. */

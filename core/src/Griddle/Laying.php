@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
-use StoneMill\Bake\Bread;
 use StoneMill\Bake\Iron;
 use StoneMill\Bake\KitchenAir;
+use StoneMill\Bake\LaidBread;
 use StoneMill\Griddle\Exception\UnplannedSchool;
 use StoneMill\Measure\Exception\OutOfRange;
 use StoneMill\School\Grease;
@@ -27,7 +27,7 @@ final readonly class Laying
         public UsualBaking $usual,
         public TurnSchool $school,
         public Grease $grease,
-        public Bread $bread,
+        public LaidBread $bread,
         public Iron $iron,
         public KitchenAir $kitchen,
         public Aim $aim,
@@ -61,7 +61,7 @@ final readonly class Laying
         return $this->with(iron: $stride->iron, stride: $stride);
     }
 
-    public function of(Bread $bread): self
+    public function of(LaidBread $bread): self
     {
         return $this->with(bread: $bread);
     }
@@ -99,7 +99,7 @@ final readonly class Laying
         return $this->turnCount === null || $this->school !== TurnSchool::Continuous ? $plan : $plan->withTurns($this->turnCount);
     }
 
-    private function with(?TurnSchool $school = null, ?Bread $bread = null, ?Iron $iron = null, ?Aim $aim = null, ?float $balance = null, ?SteadyCycle $stride = null): self
+    private function with(?TurnSchool $school = null, ?LaidBread $bread = null, ?Iron $iron = null, ?Aim $aim = null, ?float $balance = null, ?SteadyCycle $stride = null): self
     {
         return new self(
             $this->usual,

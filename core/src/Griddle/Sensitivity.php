@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Griddle;
 
-use StoneMill\Bake\Bread;
+use StoneMill\Bake\LaidBread;
 use StoneMill\Bake\Mesh;
 
 /** What a griddle ten degrees off, or a disc two tenths of a millimetre off, makes of a plan whose times are kept, and of its times. */
@@ -45,9 +45,9 @@ final readonly class Sensitivity
         ];
     }
 
-    private function thick(Laying $laying, float $millimetres): Bread
+    private function thick(Laying $laying, float $millimetres): LaidBread
     {
-        return new Bread($laying->bread->matter, $millimetres, $laying->bread->celsius);
+        return new LaidBread($laying->bread->matter, $millimetres, $laying->bread->celsius);
     }
 
     private function off(string $what, float $by, Laying $laying): Offset

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace StoneMill\Plan;
 
-use StoneMill\Bake\Bread;
 use StoneMill\Bake\Iron;
+use StoneMill\Bake\LaidBread;
 use StoneMill\Bake\Matter;
 use StoneMill\Dough\WeighedLine;
 use StoneMill\Griddle\Laying;
@@ -35,7 +35,7 @@ final class OnTheGriddle
             $request->style->baking,
             $request->method->turns,
             $request->method->grease,
-            new Bread(self::matter($request, $lines), $disc->thicknessMillimetres, $celsius),
+            new LaidBread(self::matter($request, $lines), $disc->thicknessMillimetres, $celsius),
             self::iron($request, $disc, $packing),
             $request->gear->oven->air($room),
             $request->griddle->aim($request->style, $request->method->turns, $disc->thicknessMillimetres, $request->purpose)->losingBeside(($request->experience->of(LearnedKind::WeightLoss)->value ?? 0.0) / 100),

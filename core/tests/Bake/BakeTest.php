@@ -7,10 +7,10 @@ namespace StoneMill\Tests\Bake;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Bake\Above;
 use StoneMill\Bake\BakeUnderWay;
-use StoneMill\Bake\Bread;
 use StoneMill\Bake\Burner;
 use StoneMill\Bake\Iron;
 use StoneMill\Bake\KitchenAir;
+use StoneMill\Bake\LaidBread;
 use StoneMill\Bake\Matter;
 use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Metal;
@@ -160,7 +160,7 @@ final class BakeTest extends TestCase
         }
         foreach ([100, 120, 140] as $hydration) {
             $seconds = static fn (int $percent): float => self::secondsUntilDry(0.9, BakeUnderWay::begin(
-                new Bread(self::masaAt($percent), 2.0, 25.0),
+                new LaidBread(self::masaAt($percent), 2.0, 25.0),
                 self::iron(230),
                 new KitchenAir,
             ));
@@ -171,7 +171,7 @@ final class BakeTest extends TestCase
     public function test_the_metal_cools_under_a_load_and_a_thicker_plate_less(): void
     {
         $lowest = static function (Iron $iron): float {
-            $bake = BakeUnderWay::begin(new Bread(Bench::matter('pressed-masa'), 2.0, 25.0), $iron, new KitchenAir);
+            $bake = BakeUnderWay::begin(new LaidBread(Bench::matter('pressed-masa'), 2.0, 25.0), $iron, new KitchenAir);
             $bake->lie(40);
 
             return $bake->lowestMetalCelsius();
@@ -216,12 +216,12 @@ final class BakeTest extends TestCase
     {
         $physics = new Physics;
         $answer = static function (Physics $physics): array {
-            $bake = BakeUnderWay::begin(new Bread(Bench::matter('pressed-masa'), 1.9, 25.0), self::iron(230), new KitchenAir, new Mesh, null, $physics);
+            $bake = BakeUnderWay::begin(new LaidBread(Bench::matter('pressed-masa'), 1.9, 25.0), self::iron(230), new KitchenAir, new Mesh, null, $physics);
             self::turned($bake, [20, 62], 86);
             $bake->turn();
             $bake->puff();
             $bake->lie(22);
-            $oiled = BakeUnderWay::begin(new Bread(Bench::matter('pressed-masa'), 1.9, 25.0), self::iron(230), new KitchenAir, new Mesh, null, $physics);
+            $oiled = BakeUnderWay::begin(new LaidBread(Bench::matter('pressed-masa'), 1.9, 25.0), self::iron(230), new KitchenAir, new Mesh, null, $physics);
             $oiled->oilBelow();
             $oiled->lie(60);
 
@@ -236,8 +236,8 @@ final class BakeTest extends TestCase
     public function test_what_no_bread_and_no_griddle_can_be_is_refused(): void
     {
         foreach ([
-            static fn () => new Bread(Bench::matter('pressed-masa'), 0.0, 25.0),
-            static fn () => new Bread(Bench::matter('pressed-masa'), 2.0, 140.0),
+            static fn () => new LaidBread(Bench::matter('pressed-masa'), 0.0, 25.0),
+            static fn () => new LaidBread(Bench::matter('pressed-masa'), 2.0, 140.0),
             static fn () => Iron::of(Metal::Clay, Burner::Steady, 5, 90, 0.4, 70),
             static fn () => new Mesh(2),
             static fn () => new KitchenAir(21, 900),
@@ -257,7 +257,7 @@ final class BakeTest extends TestCase
     private static function anyBake(Seeded $seeded): BakeUnderWay
     {
         $bake = BakeUnderWay::begin(
-            new Bread(Bench::matter($seeded->one(self::STYLES)), $seeded->between(0.8, 16), $seeded->between(5, 45)),
+            new LaidBread(Bench::matter($seeded->one(self::STYLES)), $seeded->between(0.8, 16), $seeded->between(5, 45)),
             Iron::of($seeded->one(Metal::cases()), $seeded->one(Burner::cases()), $seeded->between(2, 15), $seeded->between(150, 300), $seeded->between(0.05, 0.9), $seeded->between(30, 150)),
             new KitchenAir($seeded->between(10, 35), $seeded->between(150, 250)),
             new Mesh($seeded->int(8, 24), $seeded->between(0.5, 1.5)),
@@ -281,7 +281,7 @@ final class BakeTest extends TestCase
 
     private static function bake(string $style, float $celsius, float $millimetres, ?Mesh $mesh = null): BakeUnderWay
     {
-        return BakeUnderWay::begin(new Bread(Bench::matter($style), $millimetres, 25.0), self::iron($celsius), new KitchenAir, $mesh);
+        return BakeUnderWay::begin(new LaidBread(Bench::matter($style), $millimetres, 25.0), self::iron($celsius), new KitchenAir, $mesh);
     }
 
     private static function iron(float $celsius): Iron

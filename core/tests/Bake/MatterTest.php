@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Bake;
 
 use PHPUnit\Framework\TestCase;
-use StoneMill\Bake\Bread;
 use StoneMill\Bake\Colour;
+use StoneMill\Bake\LaidBread;
 use StoneMill\Bake\Matter;
 use StoneMill\Bake\Mesh;
 use StoneMill\Measure\Exception\OutOfRange;
@@ -39,7 +39,7 @@ final class MatterTest extends TestCase
     public function test_a_square_metre_of_two_millimetres_weighs_about_two_kilograms(): void
     {
         foreach (Bench::reference()->styles->all() as $style) {
-            $kilogram = (new Bread(Bench::matter($style->id), 2.0, 25.0))->kilogramPerSquareMetre();
+            $kilogram = (new LaidBread(Bench::matter($style->id), 2.0, 25.0))->kilogramPerSquareMetre();
             self::assertGreaterThan(1.7, $kilogram, $style->id);
             self::assertLessThan(2.7, $kilogram, $style->id);
         }

@@ -7,9 +7,9 @@ namespace StoneMill\Tests\Bake;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use StoneMill\Bake\BakeUnderWay;
-use StoneMill\Bake\Bread;
 use StoneMill\Bake\Iron;
 use StoneMill\Bake\KitchenAir;
+use StoneMill\Bake\LaidBread;
 use StoneMill\Bake\Matter;
 use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Physics;
@@ -74,7 +74,7 @@ final class SlabTest extends TestCase
         $physics = new Physics(contactRaw: $contact, contactSet: $contact, contactDry: $contact, firstContact: 1.0, openConvection: 1e-12, emissivity: 1e-12);
 
         return BakeUnderWay::begin(
-            new Bread(Matter::inert(self::DENSITY, self::HEAT, self::CONDUCTIVITY), $millimetres, 20.0),
+            new LaidBread(Matter::inert(self::DENSITY, self::HEAT, self::CONDUCTIVITY), $millimetres, 20.0),
             Iron::endless(200.0),
             new KitchenAir,
             $mesh,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace StoneMill\Tests\Griddle;
 
 use PHPUnit\Framework\TestCase;
-use StoneMill\Bake\Bread;
+use StoneMill\Bake\LaidBread;
 use StoneMill\Griddle\Colouring;
 use StoneMill\Griddle\Laying;
 use StoneMill\Griddle\SteadyCycle;
@@ -29,7 +29,7 @@ final class ColouringTest extends TestCase
         $laying = self::asPracticeBakesIt(Bench::reference()->styles->style('pressed-masa'));
         $factor = Colouring::after($laying);
         // Twice as ready by its composition: practice's part of the factor halves, to the power of its share of the precision, 0.75.
-        $readier = $laying->of(new Bread($laying->bread->matter->colouring(2.0), $laying->bread->thicknessMillimetres, $laying->bread->celsius));
+        $readier = $laying->of(new LaidBread($laying->bread->matter->colouring(2.0), $laying->bread->thicknessMillimetres, $laying->bread->celsius));
         self::assertEqualsWithDelta($factor * 2 ** -0.75, Colouring::after($readier), 0.01);
     }
 
@@ -39,6 +39,6 @@ final class ColouringTest extends TestCase
         $plan = Bench::sketch($style->id, RequestChange::thickness($practice->referenceMillimetres), RequestChange::heat($practice->referenceCelsius));
         $laying = OnTheGriddle::laying($plan->request, $plan->dough->linesWithWater(Bench::reference()->catalogue->ingredient('water')), $plan->dough->mixCelsius, $plan->disc, $plan->packing);
 
-        return SteadyCycle::settled($laying->of(new Bread($laying->bread->matter->colouring(1 / $style->baking->colouring), $laying->bread->thicknessMillimetres, $laying->bread->celsius)));
+        return SteadyCycle::settled($laying->of(new LaidBread($laying->bread->matter->colouring(1 / $style->baking->colouring), $laying->bread->thicknessMillimetres, $laying->bread->celsius)));
     }
 }

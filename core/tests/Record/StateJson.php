@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Tests\Record;
 
-use StoneMill\Document\Record\GriddlePart;
+use StoneMill\Document\Record\GriddleNowPart;
 use StoneMill\Record\BatchState;
 use StoneMill\Tests\Said;
 
@@ -13,6 +13,6 @@ final class StateJson
 {
     public static function griddle(BatchState $state): Said
     {
-        return new Said((new GriddlePart($state->griddle(), $state->griddle()->steps()))->json());
+        return new Said((new GriddleNowPart($state->griddle(), $state->griddle()->steps()))->json());
     }
 }

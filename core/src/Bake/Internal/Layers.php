@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Bake\Internal;
 
-use StoneMill\Bake\Bread;
+use StoneMill\Bake\LaidBread;
 use StoneMill\Bake\Matter;
 use StoneMill\Bake\Mesh;
 use StoneMill\Bake\Physics;
@@ -73,7 +73,7 @@ final class Layers
 
     private Conductors $conductors;
 
-    public function __construct(private readonly Matter $matter, Physics $physics, Bread $bread, Mesh $mesh)
+    public function __construct(private readonly Matter $matter, Physics $physics, LaidBread $bread, Mesh $mesh)
     {
         $this->dryPerCubicMetre = $matter->dryPerCubicMetre();
         $depths = $mesh->layersOf($bread->thicknessMillimetres / 1000);

@@ -11,7 +11,7 @@ use StoneMill\Plan\LearnedKind;
 use StoneMill\Plan\Limits;
 
 /** How far one remedy of thickness, heat or time goes, now or in the next batch: a clear step, small enough to be taken back. Planning estimates. */
-final readonly class Steps
+final readonly class RemedySteps
 {
     private const THICKNESS_SHARE = 0.15;
 

@@ -7,7 +7,7 @@ namespace StoneMill\Bake;
 use StoneMill\Measure\Exception\OutOfRange;
 
 /** A flat bread about to be laid: what it is of, how thick, how warm. */
-final readonly class Bread
+final readonly class LaidBread
 {
     /** @throws OutOfRange If it is thinner than paper or thicker than a loaf, or frozen or cooked. */
     public function __construct(public Matter $matter, public float $thicknessMillimetres, public float $celsius)

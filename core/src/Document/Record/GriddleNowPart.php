@@ -13,7 +13,7 @@ use StoneMill\Record\TouchReasons;
 use StoneMill\Record\TouchSigns;
 
 /** Who lies where on the griddle, how the touches were kept, and what hands do next. */
-final readonly class GriddlePart
+final readonly class GriddleNowPart
 {
     /** @param list<Step> $steps all that is still to be done */
     public function __construct(private GriddleLog $griddle, private array $steps)

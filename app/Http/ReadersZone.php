@@ -13,7 +13,7 @@ use StoneMill\Exchange\Node;
  * By which clock whoever asks lives. The name of a zone knows when clocks are put forward, which a difference from UTC does
  * not; without either it is UTC.
  */
-final class Offset
+final class ReadersZone
 {
     private const MOST_MINUTES = 840;
 

@@ -11,7 +11,7 @@ use PDOException;
 use StoneMill\Exchange\Row;
 
 /** One database file with its write-ahead log beside it. Nothing here goes through the framework's connection. */
-final readonly class KitchenFile
+final readonly class KitchenDatabase
 {
     private const TABLES = ['kitchens', 'batches', 'batch_events', 'migrations'];
 
