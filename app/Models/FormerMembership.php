@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -19,6 +20,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class FormerMembership extends Model
 {
     protected $guarded = [];
+
+    /**
+     * @param Collection<int, Membership> $places that are had in the kitchen now
+     * @return Collection<int, self> of those who have none any more
+     */
+    public static function lostIn(Kitchen $kitchen, Collection $places): Collection
+    {
+        return self::query()->with('user')->where('kitchen_id', $kitchen->id)->whereNotIn('user_id', $places->pluck('user_id'))->orderBy('id')->get();
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

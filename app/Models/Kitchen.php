@@ -26,6 +26,12 @@ final class Kitchen extends Model
 
     protected $attributes = ['set_aside' => '[]'];
 
+    /** Whether anybody has opened one in this house. */
+    public static function isThereAny(): bool
+    {
+        return self::query()->exists();
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -85,6 +85,12 @@ final class Lot extends Model
         return self::ofKitchen($kitchen)->whereNull('archived_at')->whereNull('emptied_on');
     }
 
+    /** @return array<string, string> what the bags with something in them are called, by identifier, the oldest first */
+    public static function labelsOnShelf(Kitchen $kitchen): array
+    {
+        return self::onShelf($kitchen)->oldest('id')->get()->mapWithKeys(static fn (self $bag): array => [$bag->uuid => $bag->label])->all();
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

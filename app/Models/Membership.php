@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -20,6 +21,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class Membership extends Model
 {
     protected $guarded = [];
+
+    /** @return Collection<int, self> of a kitchen, each with who has it, in the order in which they came */
+    public static function placesIn(Kitchen $kitchen): Collection
+    {
+        return self::query()->with('user')->where('kitchen_id', $kitchen->id)->orderBy('id')->get();
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -53,6 +53,13 @@ final class Trial extends Model
         return $batches;
     }
 
+    /** @return Collection<int, Batch> of the same bread that were judged and made apart from any trial, the newest first */
+    public function madeBeside(int $most): Collection
+    {
+        return Batch::query()->with('verdict')->whereRelation('revision', 'formula_id', $this->formula_id)
+            ->whereNull('trial_id')->whereNull('discarded_at')->whereNotNull('is_good')->orderByDesc('id')->limit($most)->get();
+    }
+
     public function design(): Design
     {
         return new Design(

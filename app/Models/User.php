@@ -51,6 +51,18 @@ final class User extends Authenticatable
         return $this->hasMany(Membership::class);
     }
 
+    /** @return Collection<int, Membership> in all kitchens of the house, each with its kitchen */
+    public function places(): Collection
+    {
+        return $this->memberships()->with('kitchen')->orderBy('id')->get();
+    }
+
+    /** Whether each kitchen of the house is this person's own: only then are its copies theirs to put back. */
+    public function ownsTheWholeHouse(): bool
+    {
+        return Membership::query()->where('user_id', $this->id)->where('role', KitchenRole::Owner)->distinct()->count('kitchen_id') === Kitchen::query()->count();
+    }
+
     /** What this person may do in the kitchen where they are; null where they have no place in it any more. */
     public function role(): ?KitchenRole
     {

@@ -22,7 +22,7 @@ final class RestoreCopyController
     public function __invoke(Request $request, string $copy, KitchenKeeper $keeper): JsonResponse
     {
         CurrentKitchen::kept($request);
-        if (! CopiesDocument::hasTheWholeHouse(CurrentKitchen::user($request))) {
+        if (! CurrentKitchen::user($request)->ownsTheWholeHouse()) {
             throw new AccessDeniedHttpException('A copy holds every kitchen of this house, and others own some of them: whoever looks after the house puts it back with bin/mill restore.');
         }
         $found = array_values(array_filter(Copies::ofThisHouse()->all($keeper->kitchen()), static fn (Copy $one): bool => $one->name === $copy))[0] ?? throw new NotFoundHttpException;

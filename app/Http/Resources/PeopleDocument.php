@@ -18,14 +18,14 @@ final class PeopleDocument
     /** @return array<string, mixed> links of invitations, and who was shown out, for owners only */
     public static function of(Kitchen $kitchen, User $reader): array
     {
-        $places = Membership::query()->with('user')->where('kitchen_id', $kitchen->id)->orderBy('id')->get();
+        $places = Membership::placesIn($kitchen);
         $isOwner = $places->first(static fn (Membership $place): bool => $place->user_id === $reader->id)?->role === KitchenRole::Owner;
 
         return [
             'people' => $places->map(static fn (Membership $place): array => [
                 'id' => (string) $place->user_id, 'name' => $place->user->name, 'role' => $place->role->value, 'is_me' => $place->user_id === $reader->id,
             ])->all(),
-            'former' => $isOwner ? FormerMembership::query()->with('user')->where('kitchen_id', $kitchen->id)->whereNotIn('user_id', $places->pluck('user_id'))->orderBy('id')->get()->map(static fn (FormerMembership $place): array => [
+            'former' => $isOwner ? FormerMembership::lostIn($kitchen, $places)->map(static fn (FormerMembership $place): array => [
                 'id' => (string) $place->user_id, 'name' => $place->user->name, 'role' => $place->role->value,
             ])->all() : [],
             'invitations' => array_map(static fn (Invitation $one): array => [

@@ -17,14 +17,14 @@ final class SessionDocument
     {
         return [
             'user' => $user === null ? null : self::user($user),
-            'first_run' => $user === null && ! Kitchen::query()->exists(),
+            'first_run' => $user === null && ! Kitchen::isThereAny(),
         ];
     }
 
     /** @return array<string, mixed> */
     private static function user(User $user): array
     {
-        $places = $user->memberships()->with('kitchen')->orderBy('id')->get();
+        $places = $user->places();
 
         return [
             'id' => (string) $user->id, 'name' => $user->name, 'kitchen' => $user->kitchen->name,

@@ -63,7 +63,7 @@ final readonly class TrialDocument
             return array_combine(array_column($flours, 'id'), array_column($flours, 'name'));
         }
 
-        return Lot::onShelf($kitchen)->oldest('id')->get()->mapWithKeys(static fn (Lot $bag): array => [$bag->uuid => $bag->label])->all();
+        return Lot::labelsOnShelf($kitchen);
     }
 
     /**
@@ -216,10 +216,8 @@ final readonly class TrialDocument
     /** @return list<array{at: float, value: float}> of the same bread, made apart from the trial, where they lie on its scale */
     private static function background(Trial $trial, Design $design): array
     {
-        $before = Batch::query()->with('verdict')->whereRelation('revision', 'formula_id', $trial->formula_id)
-            ->whereNull('trial_id')->whereNull('discarded_at')->whereNotNull('is_good')->orderByDesc('id')->limit(self::BACKGROUND)->get();
         $points = [];
-        foreach ($before as $batch) {
+        foreach ($trial->madeBeside(self::BACKGROUND) as $batch) {
             $at = Setting::found($design->factor, $batch->state()->plan());
             $value = self::value($design, $batch);
             if ($at !== null && $value !== null) {
