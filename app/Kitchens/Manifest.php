@@ -15,7 +15,10 @@ final readonly class Manifest
 {
     private const MOST_PARTS = 40;
 
-    private const MOST_SET_ASIDE = 2000;
+    private const MOST_SET_ASIDE = 20_000;
+
+    /** It may name a cook, whose 80 characters take up to twelve each on the way. */
+    private const LONGEST_SET_ASIDE = 160 + 12 * 80;
 
     /**
      * @param string $holds kitchen, bread, batch, trial or bag
@@ -41,7 +44,7 @@ final readonly class Manifest
             $kitchen->at('name')->text(80),
             $kitchen->at('cup')->optionalChoice(Cup::class),
             $kitchen->at('spoon')->optionalChoice(SpoonSet::class),
-            array_map(static fn (Node $name): string => $name->text(200), $kitchen->at('set_aside')->items(0, self::MOST_SET_ASIDE)),
+            array_map(static fn (Node $name): string => $name->text(self::LONGEST_SET_ASIDE), $kitchen->at('set_aside')->items(0, self::MOST_SET_ASIDE)),
             array_map(static fn (Node $part): string => $part->object(['rows', 'sha256'])->at('sha256')->text(64), $root->at('parts')->entries(self::MOST_PARTS)),
         );
         $findings->refuseIfAny();

@@ -10,6 +10,7 @@ use App\Kitchens\Differing;
 use App\Kitchens\KitchenFile;
 use App\Kitchens\Part;
 use App\Models\Kitchen;
+use App\Models\KitchenRole;
 use App\Models\Membership;
 use App\Models\User;
 use Database\Seeders\DemoKitchen;
@@ -129,6 +130,14 @@ final class KitchenFileTest extends TestCase
         $this->broughtIn($file, $kitchen);
         self::assertSame([1, 1, 0], [DB::table('batches')->count(), DB::table('formulas')->count(), DB::table('lots')->count()]);
         self::assertNotNull(DB::table('batches')->value('summary'));
+    }
+
+    public function test_what_was_set_aside_of_a_hand_goes_along_however_its_cook_is_written(): void
+    {
+        $kitchen = $this->cook()->kitchen;
+        $cook = User::factory()->for($kitchen)->with(KitchenRole::Cook)->create(['name' => str_repeat('粉', 80)]);
+        $kitchen->update(['set_aside' => ["feel:{$cook->id}"]]);
+        self::assertSame(['feel:'.rawurlencode($cook->name)], KitchenFile::open($this->written($kitchen))->manifest->setAside);
     }
 
     /** @return iterable<string, array{callable(string): mixed, string}> */
