@@ -64,22 +64,33 @@ part() {
     names+=("$name")
 }
 
-# A part beside others, since it keeps no two cores busy: begun here, told of where it is waited for.
-declare -A beside_pid beside_began
+# A part beside others, since it keeps no two cores busy: begun here, with the time that the others leave, told of where it is waited for.
+declare -A beside_pid
 beside() {
     local name=$1
     shift
-    beside_began[$name]=$SECONDS
-    "$@" >"$logs/beside $name" 2>&1 &
+    {
+        local began=$SECONDS failed_with=0
+        "$@" >"$logs/beside $name" 2>&1 || failed_with=$?
+        printf '%s %s\n' "$failed_with" "$((SECONDS - began))" >"$logs/$name.ended"
+    } &
     beside_pid[$name]=$!
+}
+# Of something beside others that stands on something else beside others.
+once() {
+    while [ ! -f "$logs/$1.ended" ]; do sleep 0.2; done
+    shift
+    "$@"
 }
 told_beside() { cat "$logs/beside $1"; return "$2"; }
 beside_done() {
-    local failed_with=0 took
-    wait "${beside_pid[$1]}" || failed_with=$?
-    took=$((SECONDS - beside_began[$1]))
-    part "$1" told_beside "$1" "$failed_with"
-    results[-1]="${results[-1]%,*}, within $took s beside others"
+    local name failed_with took
+    for name in "$@"; do
+        wait "${beside_pid[$name]}"
+        read -r failed_with took <"$logs/$name.ended"
+        part "$name" told_beside "$name" "$failed_with"
+        results[-1]="${results[-1]%,*}, within $took s beside others"
+    done
 }
 
 browser_tests() {
@@ -91,14 +102,21 @@ browser_tests() {
 }
 # Where types were written and are read meanwhile, they are not written again.
 built() { { wants web || npm run --silent types; } && npx vite build && node bin/lib/service-worker.mjs && web_fingerprint >public/build/.mill-stamp; }
-
-if wants core || wants feature; then
-    beside 'Code style (PHP)' vendor/bin/pint --test
-    part 'Static analysis and floors' vendor/bin/phpstan analyse --no-progress --memory-limit=3G
-    beside_done 'Code style (PHP)'
-fi
+valid_contract() { REDOCLY_TELEMETRY=off REDOCLY_SUPPRESS_UPDATE_NOTICE=true npx redocly lint --format=stylish formats/openapi.yaml; }
 # Without PHP's compiler to machine code, which would be a third quicker: it has been seen to refuse what is right (docs/architecture.md).
 php_tests() { vendor/bin/paratest --processes "$(nproc)" --no-progress "$@"; }
+
+if wants core || wants feature; then beside 'Code style (PHP)' vendor/bin/pint --test; fi
+if wants web; then
+    beside 'The contract is valid OpenAPI' valid_contract
+    # Types are written anew from the contract by this, and read by what follows.
+    beside 'Front-end types' nice npm run --silent check
+    beside 'Front-end unit tests' once 'Front-end types' nice npx vitest run
+    beside 'Build' once 'Front-end types' built
+elif wants browser; then
+    beside 'Build' built
+fi
+if wants core || wants feature; then part 'Static analysis and floors' vendor/bin/phpstan analyse --no-progress --memory-limit=3G; fi
 if wants core && wants feature; then
     part 'Core and feature tests' php_tests
 elif wants core; then
@@ -106,20 +124,14 @@ elif wants core; then
 elif wants feature; then
     part 'Feature tests' php_tests --testsuite feature
 fi
-valid_contract() { REDOCLY_TELEMETRY=off REDOCLY_SUPPRESS_UPDATE_NOTICE=true npx redocly lint --format=stylish formats/openapi.yaml; }
-if wants web; then
-    part 'The contract is valid OpenAPI' valid_contract
-    # Types are written anew from the contract by this, and read by what follows.
-    part 'Front-end types' npm run --silent check
-fi
+if wants core || wants feature; then beside_done 'Code style (PHP)'; fi
+if wants web; then beside_done 'The contract is valid OpenAPI' 'Front-end types' 'Front-end unit tests'; fi
 # Before any house that serves it is opened.
-if wants web || wants browser; then part 'Build' built; fi
+if wants web || wants browser; then beside_done 'Build'; fi
 # It has all the time that the others leave.
 if wants web; then beside 'Front-end lint' nice -n 19 npm run --silent lint; fi
-if wants attack; then beside 'The house under attack, short form' bash bench/reliability/run.sh small; fi
-if wants web; then part 'Front-end unit tests' npx vitest run; fi
 if wants attack; then
-    beside_done 'The house under attack, short form'
+    part 'The house under attack, short form' bash bench/reliability/run.sh small
     part 'A house as deploy/ has it' node --test tests/house/
 fi
 if wants browser; then part 'Browser tests' browser_tests; fi

@@ -1,6 +1,6 @@
 import type { Batch } from '../../web/api/types'
 import { expect, test } from './test'
-import { expectAccessible, signIn, signInAt, start, tool } from './bench'
+import { expectAccessible, ownClock, signIn, signInAt, start, tool } from './bench'
 import { House } from './house'
 
 test.use({ alone: true })
@@ -9,6 +9,7 @@ const NOTE = 'It is kept on this device'
 
 for (const status of [401, 419, 429, 500, 503])
   test(`a changed plan outlives an answer of ${status} and is sent again`, async ({ page }) => {
+    await ownClock(page)
     await signIn(page)
     await start(page, 'Everyday masa discs')
     let refusals = 0
@@ -30,6 +31,11 @@ for (const status of [401, 419, 429, 500, 503])
     const kept = page.waitForResponse(
       answer => answer.request().method() === 'PATCH' && answer.status() === 200,
     )
+    await expect(async () => {
+      await page.clock.fastForward(2000)
+      expect(refusals).toBe(2)
+    }).toPass()
+    await page.clock.fastForward(30_000)
     await kept
     expect(refusals).toBe(2)
     await page.reload()

@@ -3,6 +3,8 @@ import {
   test as base,
   type APIRequestContext,
   type BrowserContext,
+  type CDPSession,
+  type Page,
   type Request,
   type TestInfo,
 } from '@playwright/test'
@@ -14,6 +16,8 @@ export { expect } from '@playwright/test'
 
 const FIRST_PORT = 8510
 const LOOK_MS = 5000
+/** A part of the house in which no script of it runs. */
+const NOTHING_RUNS_HERE = '/icon.svg'
 
 /** Of a test that failed, where its pages stood and what they waited for: a page that hung is closed before anybody looks at it. */
 async function tellOf(context: BrowserContext, test: TestInfo, under: Set<Request>) {
@@ -26,14 +30,43 @@ async function tellOf(context: BrowserContext, test: TestInfo, under: Set<Reques
   }
 }
 
+/** What the device knew of the cook before. */
+async function forget(page: Page, home: House) {
+  const door = await page.context().newCDPSession(page)
+  await door.send('Storage.clearDataForOrigin', {
+    origin: home.address,
+    storageTypes: 'local_storage,indexeddb,cache_storage',
+  })
+  await door.detach()
+  await page.evaluate(() => {
+    sessionStorage.clear()
+  })
+  await page.context().clearCookies()
+}
+
+/** The page as it was before the test, and alone again. */
+async function leave(page: Page) {
+  const context = page.context()
+  for (const other of context.pages()) if (other !== page) await other.close()
+  await context.unrouteAll()
+  await page.unrouteAll()
+  await context.setOffline(false)
+  for (const told of ['console', 'pageerror', 'request', 'requestfinished', 'requestfailed', 'dialog'])
+    page.removeAllListeners(told)
+  await page.goto(NOTHING_RUNS_HERE)
+  await page.emulateMedia({ media: null, colorScheme: null, reducedMotion: atFirst.reducedMotion })
+  await page.setViewportSize(atFirst.viewport)
+}
+
 /** Each worker has a house of its own with the demo kitchen made new, so that tests beside each other share no kitchen. */
 export const test = base.extend<
-  { asAtFirst: null; alone: boolean },
-  { home: House; atHome: APIRequestContext; tablet: BrowserContext }
+  { asAtFirst: null; alone: boolean; device: CDPSession },
+  { home: House; atHome: APIRequestContext; tablet: BrowserContext; standing: Page }
 >({
   /** For a test that winds the clock, takes the house away or holds the page otherwise: a browser in which nothing was before. */
   alone: [false, { option: true }],
-  // A browser that has compiled the page once opens it in half the time; what it kept of the cook before is cleared away.
+  // A browser that has compiled the page once opens it in half the time, and a page whose process stands in half of that; what is kept
+  // there of the cook before is cleared away.
   tablet: [
     async ({ browser, home }, use) => {
       const context = await browser.newContext({ ...atFirst, baseURL: home.address })
@@ -42,27 +75,29 @@ export const test = base.extend<
     },
     { scope: 'worker' },
   ],
-  context: async ({ context, alone, tablet, home }, use, test) => {
-    if (alone) {
-      const under = follow(context)
-      await use(context)
-      await tellOf(context, test, under)
-      return
-    }
-    const page = await tablet.newPage()
-    const door = await tablet.newCDPSession(page)
-    await door.send('Storage.clearDataForOrigin', {
-      origin: home.address,
-      storageTypes: 'local_storage,indexeddb,cache_storage',
-    })
-    await page.close()
-    await tablet.clearCookies()
-    const under = follow(tablet)
-    await use(tablet)
-    await tellOf(tablet, test, under)
-    await tablet.unrouteAll()
-    await tablet.setOffline(false)
-    for (const left of tablet.pages()) await left.close()
+  standing: [
+    async ({ tablet }, use) => {
+      const page = await tablet.newPage()
+      await page.goto(NOTHING_RUNS_HERE)
+      await use(page)
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ context, alone, tablet, standing, home }, use, test) => {
+    const own = alone ? context : tablet
+    if (!alone) await forget(standing, home)
+    const under = follow(own)
+    await use(own)
+    await tellOf(own, test, under)
+    if (alone) return
+    await leave(standing)
+  },
+  page: async ({ alone, context, standing }, use) => use(alone ? await context.newPage() : standing),
+  /** What the page is shown on, to be made another; it is what it was once the test is over. */
+  device: async ({ page }, use) => {
+    const device = await page.context().newCDPSession(page)
+    await use(device)
+    await device.detach()
   },
   home: [
     // Playwright reads from the first argument what a fixture stands on: this one on nothing.

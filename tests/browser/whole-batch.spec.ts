@@ -1,8 +1,10 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { heading, listenForComplaints, signIn, start, tool, everyBread } from './bench'
+import { heading, listenForComplaints, ownClock, signIn, start, tool, everyBread } from './bench'
 
 test.use({ alone: true })
+
+const MORE_THAN_A_SECOND = 1100
 
 /** Presses Tab until the focus is on the button of that name, as a cook without a mouse would. */
 async function tabTo(page: Page, name: string | RegExp) {
@@ -27,7 +29,12 @@ async function chooseRadio(page: Page, group: string, option: string) {
   await expect(radio).toBeChecked()
 }
 
-async function cookEverything(page: Page, pieces: number, step: () => Promise<void>) {
+async function cookEverything(
+  page: Page,
+  pieces: number,
+  step: () => Promise<void>,
+  waits: () => Promise<void>,
+) {
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lay 1')
   for (let touches = 0; touches < pieces * 7; touches++) {
     const before = (await page.getByText(/\d+ off, \d+ on, \d+ to lay/).textContent())?.trim()
@@ -37,7 +44,7 @@ async function cookEverything(page: Page, pieces: number, step: () => Promise<vo
     await step()
     await written
     // A touch within a second of the last, and long before it is due, is a knuckle that slipped.
-    await page.waitForTimeout(1100)
+    await waits()
   }
   await expect(page.getByText(`${pieces} off, 0 on, 0 to lay.`)).toBeVisible()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('All off the griddle')
@@ -47,6 +54,7 @@ test('a whole batch by keyboard alone, from choice to verdict, and it is found i
   page,
 }) => {
   const complaints = listenForComplaints(page)
+  await ownClock(page)
   await signIn(page)
   await start(page, 'Everyday masa discs')
 
@@ -90,7 +98,12 @@ test('a whole batch by keyboard alone, from choice to verdict, and it is found i
   await pressButton(page, 'The disc at true size')
   await expect(page.getByRole('img', { name: /true size/ })).toBeVisible()
   await pressButton(page, /On to griddle/)
-  await cookEverything(page, 3, () => page.keyboard.press('Space'))
+  await cookEverything(
+    page,
+    3,
+    () => page.keyboard.press('Space'),
+    () => page.clock.fastForward(MORE_THAN_A_SECOND),
+  )
   await pressButton(page, /On to stack/)
 
   await pressButton(page, /^Stacked/)
@@ -160,14 +173,19 @@ test.describe('with a finger', () => {
     await page.getByRole('button', { name: /On to shape/ }).tap()
     await page.getByRole('button', { name: /On to griddle/ }).tap()
 
-    await cookEverything(page, 2, async () => {
-      const said = await heading(page)
-      const piece = said.match(/\d+/)?.[0] ?? ''
-      const spot = said.startsWith('Lay')
-        ? page.getByRole('button', { name: /empty: lay a piece here/ }).first()
-        : page.getByRole('button', { name: new RegExp(`^Piece ${piece}:`) })
-      await spot.tap()
-    })
+    await cookEverything(
+      page,
+      2,
+      async () => {
+        const said = await heading(page)
+        const piece = said.match(/\d+/)?.[0] ?? ''
+        const spot = said.startsWith('Lay')
+          ? page.getByRole('button', { name: /empty: lay a piece here/ }).first()
+          : page.getByRole('button', { name: new RegExp(`^Piece ${piece}:`) })
+        await spot.tap()
+      },
+      () => page.waitForTimeout(MORE_THAN_A_SECOND),
+    )
     await page.getByRole('button', { name: /On to stack/ }).tap()
     await page.getByRole('button', { name: /^Stacked/ }).tap()
     await page.getByRole('button', { name: /On to judge/ }).tap()

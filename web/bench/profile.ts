@@ -30,7 +30,7 @@ export function useProfile(): void {
     week_start: weekStart.value,
     cup: ownCup.value,
     spoon: ownSpoon.value,
-    theme: appearance.theme,
+    ...(appearance.chosenTheme && { theme: appearance.chosenTheme }),
     view: appearance.view,
     muted: appearance.muted,
     spoken: appearance.spoken,
@@ -38,7 +38,7 @@ export function useProfile(): void {
   })
   const now = computed(() => JSON.stringify(shown()))
 
-  function show({ mass, temperature, length, energy, clock, week_start, cup, spoon, ...looks }: Profile) {
+  function show({ mass, temperature, length, energy, clock, week_start, cup, spoon, theme, ...looks }: Profile) {
     if (clock) hours.value = clock
     if (week_start) weekStart.value = week_start
     if (cup) ownCup.value = cup
@@ -49,8 +49,8 @@ export function useProfile(): void {
       ...(length && { length }),
       ...(energy && { energy }),
     })
-    if (looks.theme && looks.theme !== appearance.theme) appearance.switchTheme()
-    Object.assign(appearance, Object.fromEntries(Object.entries(looks).filter(([name]) => name !== 'theme')))
+    if (theme) appearance.chosenTheme = theme
+    Object.assign(appearance, looks)
   }
 
   watch(

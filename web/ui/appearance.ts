@@ -1,3 +1,4 @@
+import { usePreferredDark } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, watchEffect } from 'vue'
 
@@ -6,7 +7,10 @@ type View = 'desk' | 'bench'
 
 /** Light or dark, desk or bench, sound, voice, simulated devices: remembered on this device. */
 export const useAppearance = defineStore('appearance', () => {
-  const theme = ref<Theme>(stored<Theme>('mill.theme', ['light', 'dark']) ?? preferred())
+  const chosenTheme = ref(stored<Theme>('mill.theme', ['light', 'dark']))
+  const deviceIsDark = usePreferredDark()
+  /** As was chosen here; until then as the device is, which some switch in the evening. */
+  const theme = computed<Theme>(() => chosenTheme.value ?? (deviceIsDark.value ? 'dark' : 'light'))
   const view = ref<View>(stored<View>('mill.view', ['desk', 'bench']) ?? 'desk')
   const isBench = computed(() => view.value === 'bench')
   const muted = ref(localStorage.getItem('mill.muted') === 'yes')
@@ -18,6 +22,7 @@ export const useAppearance = defineStore('appearance', () => {
     document.documentElement.dataset['theme'] = theme.value
     document.documentElement.classList.toggle('dark', theme.value === 'dark')
     document.documentElement.dataset['view'] = view.value
+    if (chosenTheme.value) localStorage.setItem('mill.theme', chosenTheme.value)
     localStorage.setItem('mill.view', view.value)
     localStorage.setItem('mill.muted', muted.value ? 'yes' : 'no')
     localStorage.setItem('mill.spoken', spoken.value ? 'yes' : 'no')
@@ -25,21 +30,16 @@ export const useAppearance = defineStore('appearance', () => {
   })
 
   function switchTheme() {
-    theme.value = theme.value === 'light' ? 'dark' : 'light'
-    localStorage.setItem('mill.theme', theme.value)
+    chosenTheme.value = theme.value === 'light' ? 'dark' : 'light'
   }
 
   function switchView() {
     view.value = view.value === 'desk' ? 'bench' : 'desk'
   }
 
-  return { theme, view, isBench, muted, spoken, simulated, switchTheme, switchView }
+  return { theme, chosenTheme, view, isBench, muted, spoken, simulated, switchTheme, switchView }
 })
 
 function stored<T extends string>(key: string, known: T[]): T | undefined {
   return known.find(value => value === localStorage.getItem(key))
-}
-
-function preferred(): Theme {
-  return window.matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light'
 }

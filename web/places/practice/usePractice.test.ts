@@ -1,25 +1,11 @@
 import { effectScope } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { api, Unreachable } from '@/api/client'
 import type { Practice, PracticeQuestion } from '@/api/types'
 import { usePractice } from './session'
 
 const asked: PracticeQuestion[] = []
 let away = false
-
-vi.mock('@/api/client', async original => {
-  const client = await original<typeof import('@/api/client')>()
-  return {
-    ...client,
-    api: {
-      practice: (question: PracticeQuestion) => {
-        asked.push(question)
-        if (away) return Promise.reject(new client.Unreachable('The house does not answer.'))
-        const lifted = (question.acts ?? []).some(act => act.act === 'lift')
-        return Promise.resolve({ seconds: question.now_seconds, lifted: lifted ? {} : null } as Practice)
-      },
-    },
-  }
-})
 
 function practice(pace = 10) {
   const scope = effectScope()
@@ -32,6 +18,12 @@ beforeEach(() => {
   vi.useFakeTimers({ now: 1_000_000 })
   asked.length = 0
   away = false
+  vi.spyOn(api, 'practice').mockImplementation(question => {
+    asked.push(question)
+    if (away) return Promise.reject(new Unreachable('The house does not answer.'))
+    const lifted = (question.acts ?? []).some(act => act.act === 'lift')
+    return Promise.resolve({ seconds: question.now_seconds, lifted: lifted ? {} : null } as Practice)
+  })
 })
 afterEach(() => vi.useRealTimers())
 
