@@ -7,7 +7,12 @@ import { MemoryStorage } from './memoryStorage'
 const noon = Date.UTC(2026, 2, 1, 12)
 const at = (second: number) => new Date(noon + second * 1000).toISOString()
 
-function batchWith(id: string, ends: Partial<Record<string, string>>, finished: string | null = null): Batch {
+function batchWith(
+  id: string,
+  ends: Partial<Record<string, string>>,
+  finished: string | null = null,
+  hotUntil: string | null = null,
+): Batch {
   const clocks = Object.entries(ends).map(([kind, ends_at]) => ({
     kind,
     name: kind,
@@ -20,7 +25,8 @@ function batchWith(id: string, ends: Partial<Record<string, string>>, finished: 
     bread: { name: 'Discs' },
     finished_at: finished,
     verdict: null,
-    state: { clocks } as unknown as BatchState,
+    request: { gear: { griddle: { id: 'the large one' } } },
+    state: { clocks, griddle: { hot_until: hotUntil } } as unknown as BatchState,
   } as Batch
 }
 
@@ -60,6 +66,33 @@ describe('clocks that run on every page', () => {
     clocks.hear(batchWith('a', { preheat: at(400), rest: at(500) }), noon + 211_000)
     expect(clocks.running.map(one => one.kind)).toEqual(['rest'])
     expect(clocks.due(noon + 501_000).map(one => one.kind)).toEqual(['rest'])
+  })
+
+  it('asks nobody to turn on a griddle that another batch still keeps hot by then, nor once that is done', () => {
+    const clocks = useClocks()
+    clocks.hear(batchWith('a', { preheat: at(200), rest: at(500) }), noon)
+    clocks.hear(batchWith('b', {}, null, at(300)), noon)
+    expect(clocks.running.map(one => one.kind)).toEqual(['rest'])
+    expect(clocks.due(noon + 201_000)).toEqual([])
+    clocks.hear(batchWith('b', {}), noon + 202_000)
+    clocks.hear(batchWith('a', { preheat: at(200), rest: at(500) }), noon + 203_000)
+    expect(clocks.running.map(one => one.kind)).toEqual(['rest'])
+  })
+
+  it('asks a cook to turn on none that pieces lie on, though the house has not heard of them yet', () => {
+    const clocks = useClocks()
+    clocks.hear(batchWith('a', { preheat: at(200) }, null, at(300)), noon)
+    expect(clocks.running).toEqual([])
+  })
+
+  it('asks for it where the other batch is done before, or is given up', () => {
+    const clocks = useClocks()
+    clocks.hear(batchWith('a', { preheat: at(200) }), noon)
+    clocks.hear(batchWith('b', {}, null, at(150)), noon)
+    expect(clocks.running.map(one => one.kind)).toEqual(['preheat'])
+    clocks.hear(batchWith('b', {}, null, at(300)), noon)
+    clocks.hear(batchWith('b', {}, at(100), at(300)), noon + 100_000)
+    expect(clocks.due(noon + 200_000).map(one => one.kind)).toEqual(['preheat'])
   })
 
   it('shows one no longer that was seen to, whatever else is heard of its batch', () => {

@@ -35,6 +35,7 @@ const griddle: Griddle = {
   read: { empty: null, under_bread: null },
   before: null,
   surface: null,
+  hot_until: null,
   served_after_seconds: 100,
 }
 const portion: BatchState['portion'] = {
@@ -123,6 +124,20 @@ describe('what the server has not heard yet', () => {
     expect(rest).toMatchObject({ started_at: iso(5), ends_at: iso(605) })
     expect(clocks).toMatchObject([{ kind: 'rest', ends_at: iso(605) }])
     expect(follow(state, [event('stacked', 5)]).clocks).toEqual(state.clocks)
+  })
+
+  it('keeps the griddle hot from the first reading until the last lift is due', () => {
+    const hot = (...events: BatchEvent[]) => follow(state, events).griddle.hot_until
+    expect(hot()).toBeNull()
+    expect(hot(event('surface_taken', 10, { celsius: 220 }))).toBe(
+      iso(10 + Math.max(...griddle.steps.map(one => one.at))),
+    )
+    expect(hot(event('laid', 20, { piece: 1, place: 1 }))).not.toBeNull()
+    const all = [1, 2].flatMap(piece => [
+      event('laid', 100 * piece, { piece, place: 1 }),
+      event('lifted', 100 * piece + 90, { piece }),
+    ])
+    expect(hot(...all)).toBeNull()
   })
 
   it('counts the scale down, each piece an equal share of what is left', () => {

@@ -110,7 +110,11 @@ function after(state: BatchState, event: BatchEvent): BatchState {
     case 'surface_taken':
       return {
         ...state,
-        griddle: { ...state.griddle, surface: { celsius: event.celsius ?? 0, at: event.at } },
+        griddle: {
+          ...state.griddle,
+          surface: { celsius: event.celsius ?? 0, at: event.at },
+          hot_until: hotUntil(state.griddle.since ?? event.at, state.griddle.steps),
+        },
       }
     case 'fault_seen':
     case 'remedied':
@@ -184,12 +188,16 @@ function touched(griddle: Griddle, event: BatchEvent): Griddle {
     ...griddle,
     before: null,
     since,
+    hot_until: hotUntil(since, steps),
     steps,
     pieces: piecesAfter(griddle.pieces, event, own.length - 1),
     lifted: griddle.lifted + (event.kind === 'lifted' ? 1 : 0),
     to_lay: griddle.to_lay - (event.kind === 'laid' ? 1 : 0),
   }
 }
+
+const hotUntil = (since: string, steps: Griddle['steps']) =>
+  steps.length ? later(since, Math.max(...steps.map(one => one.at))) : null
 
 function piecesAfter(pieces: Griddle['pieces'], event: BatchEvent, touches: number): Griddle['pieces'] {
   if (event.kind === 'laid' && event.piece && event.place)

@@ -39,6 +39,7 @@ const griddle = (steps: Step[], more: Partial<Griddle> = {}): Griddle => ({
   pace: null,
   kept: { on_time: 0, early: 0, late: 0, missed: 0, worst: null },
   probe: null,
+  hot_until: null,
   served_after_seconds: 100,
   ...more,
 })

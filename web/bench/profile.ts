@@ -38,7 +38,18 @@ export function useProfile(): void {
   })
   const now = computed(() => JSON.stringify(shown()))
 
-  function show({ mass, temperature, length, energy, clock, week_start, cup, spoon, theme, ...looks }: Profile) {
+  function show({
+    mass,
+    temperature,
+    length,
+    energy,
+    clock,
+    week_start,
+    cup,
+    spoon,
+    theme,
+    ...looks
+  }: Profile) {
     if (clock) hours.value = clock
     if (week_start) weekStart.value = week_start
     if (cup) ownCup.value = cup

@@ -215,6 +215,19 @@ final readonly class GriddleLog
         return max([0.0, ...array_map(static fn (Step $step): float => $step->at, $steps)]) + $this->plan->afterLiftSeconds;
     }
 
+    /**
+     * Until when the metal is hot for this batch: from the first reading or piece until the last lift is due. Another batch on the same
+     * griddle asks nobody to turn it on meanwhile. Null before, and once all are off.
+     *
+     * @param list<Step> $steps all that is still to be done
+     */
+    public function hotUntil(array $steps): ?DateTimeImmutable
+    {
+        $from = $this->since ?? $this->surface[1] ?? null;
+
+        return $from === null || $steps === [] ? null : LogTime::later($from, max(array_map(static fn (Step $step): float => $step->at, $steps)));
+    }
+
     /** The last reading of the probe, where the piece still lies there and a heat is wanted; null otherwise. */
     public function probe(): ?Probe
     {

@@ -85,6 +85,24 @@ final class ClocksTest extends TestCase
         self::assertNull($this->ends($plan, [$log[0]])['knead'], 'Nobody has begun to knead.');
     }
 
+    public function test_the_griddle_is_hot_from_the_first_reading_until_the_last_lift_is_due(): void
+    {
+        $plan = $this->masa();
+        $until = fn (BatchEvent ...$events): ?float => ($at = Said::at((new StateDocument(BatchState::of($plan, array_values($events))))->json(), 'griddle.hot_until'))->value === null ? null : (float) (new DateTimeImmutable($at->text()))->format('U.v') - Entry::eleven()->getTimestamp();
+        self::assertNull($until($this->event(EventKind::RestStarted, 10)));
+        $read = $until($this->event(EventKind::SurfaceTaken, 100, ['celsius' => 210.0]));
+        self::assertEqualsWithDelta(200.0, $until($this->event(EventKind::SurfaceTaken, 300, ['celsius' => 210.0])) - $read, 0.01, 'read later, hot for longer');
+        $laid = $until($this->event(EventKind::SurfaceTaken, 100, ['celsius' => 210.0]), $this->event(EventKind::Laid, 160, ['piece' => 1, 'place' => 1]));
+        self::assertGreaterThan($read, $laid, 'the first piece came a minute after the reading');
+        $all = [];
+        foreach (range(1, $plan->count) as $piece) {
+            $all[] = $this->event(EventKind::Laid, 100.0 * $piece, ['piece' => $piece, 'place' => 1]);
+            $all[] = $this->event(EventKind::Lifted, 100.0 * $piece + 90, ['piece' => $piece]);
+        }
+        self::assertNotNull($until(...array_slice($all, 0, -1)));
+        self::assertNull($until(...$all), 'all are off');
+    }
+
     public function test_the_oven_rings_for_what_is_in_it_and_a_bread_without_it_has_no_such_clock(): void
     {
         $chickpea = PlannedBatch::of(Bench::sketch('chickpea-pan-bread'));

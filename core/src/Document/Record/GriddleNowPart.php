@@ -27,6 +27,7 @@ final readonly class GriddleNowPart
         $since = $this->griddle->since();
         [$empty, $underBread] = array_map(static fn (?float $celsius): ?float => $celsius === null ? null : round($celsius, 1), $this->griddle->meanReadings());
         $kept = $this->griddle->kept();
+        $hotUntil = $this->griddle->hotUntil($this->steps);
 
         return [
             'since' => $since === null ? null : LogTime::format($since),
@@ -43,6 +44,7 @@ final readonly class GriddleNowPart
             'read' => ['empty' => $empty, 'under_bread' => $underBread],
             'before' => $since === null ? $this->griddle->beforeTheFirst() : null,
             'surface' => $this->griddle->surface === null ? null : ['celsius' => $this->griddle->surface[0], 'at' => LogTime::format($this->griddle->surface[1])],
+            'hot_until' => $hotUntil === null ? null : LogTime::format($hotUntil),
             'served_after_seconds' => round($this->griddle->servedAfterSeconds($this->steps), 1),
         ];
     }
