@@ -15,7 +15,11 @@ const layer = (files, rooms, message) => ({
 })
 
 /** Rules that know types: of what a promise holds, what can be null, what is never anything else. */
-const typed = { project: './tsconfig.json', extraFileExtensions: ['.vue'], tsconfigRootDir: import.meta.dirname }
+const typed = {
+  project: './tsconfig.json',
+  extraFileExtensions: ['.vue'],
+  tsconfigRootDir: import.meta.dirname,
+}
 
 export default ts.config(
   { ignores: ['web/api/schema.d.ts', 'public', 'vendor', 'node_modules'] },

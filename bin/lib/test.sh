@@ -137,7 +137,7 @@ fi
 if wants browser; then part 'Browser tests' browser_tests; fi
 if wants web; then beside_done 'Front-end lint'; fi
 
-count() { sed -E 's/\x1b\[[0-9;]*m//g' "$logs"/* | grep -oE "$1" | grep -oE '[0-9]+' | awk '{sum += $1} END {print sum + 0}'; }
+count() { sed -E 's/\x1b\[[0-9;]*m//g' "$logs"/[0-9]* | grep -oE "$1" | grep -oE '[0-9]+' | awk '{sum += $1} END {print sum + 0}'; }
 phpunit=$(count '(OK \([0-9]+ test|Tests: [0-9]+)')
 vitest=$(count 'Tests +.*[0-9]+ passed')
 browser=$(count '^ +[0-9]+ passed \(')
