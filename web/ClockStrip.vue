@@ -8,6 +8,7 @@ import { useWakeLock } from '@/bench/wakeLock'
 import { useAppearance } from '@/ui/appearance'
 import { useNow } from '@/ui/now'
 import { pageTitle, titleOf } from '@/ui/title'
+import { timeOfDay } from '@/ui/timeOfDay'
 import { clock, duration } from '@/ui/units'
 
 /** What is waited for, on every page: in a line, in the title, aloud when it is over. */
@@ -52,6 +53,13 @@ function words(one: Clock): string {
   return `${one.name} ${one.kind === 'preheat' ? 'in ' : ''}${clock(seconds)}`
 }
 
+/** Two batches of one bread are told apart by when they were begun, and so is another than the one that is open. */
+function whose(one: Clock): string {
+  const isAnother = route.name === 'batch' && route.params['id'] !== one.batch
+  const isOneOfTwo = clocks.running.some(other => other.bread === one.bread && other.batch !== one.batch)
+  return one.begun && (isAnother || isOneOfTwo) ? `${one.bread} of ${timeOfDay(one.begun)}` : one.bread
+}
+
 function since(one: Clock): string {
   const seconds = -left(one)
   return seconds >= 60 ? `, ${duration(seconds)} ago` : ''
@@ -66,7 +74,7 @@ function since(one: Clock): string {
         :class="{ 'is-over': left(one) <= 0 }"
       >
         <strong>{{ words(one) }}{{ since(one) }}</strong>
-        <span class="clocks-bread">{{ one.bread }}</span>
+        <span class="clocks-bread">{{ whose(one) }}</span>
       </RouterLink>
       <button
         v-if="left(one) <= 0"

@@ -58,3 +58,33 @@ test('the griddle to be turned on, kneading and a rest ring on whatever page is 
   await page.clock.fastForward('12:00')
   await expect(clocks).toBeHidden()
 })
+
+test('a griddle that the batch before keeps hot is not asked to be turned on for the next', async ({
+  page,
+}) => {
+  await ownClock(page)
+  await signIn(page)
+  const course = page.getByRole('navigation', { name: 'Course' })
+  const asked = page
+    .getByRole('navigation', { name: 'Clocks' })
+    .getByRole('link', { name: /Griddle on in|Turn the griddle on/ })
+  await start(page, 'Everyday masa discs')
+  await course.getByRole('link', { name: /Water/ }).click()
+  await page.getByRole('button', { name: /^Poured/ }).click()
+  await expect(asked).toHaveText(/Everyday masa discs$/)
+
+  await page.goto('/')
+  await start(page, 'Everyday masa discs')
+  // Both are of one bread: which is meant is told by when it was begun.
+  await expect(asked).toHaveText(/Everyday masa discs of \d\d:\d\d$/)
+  await course.getByRole('link', { name: /Griddle/ }).click()
+  await page.getByRole('button', { name: /^Lay 1/ }).click()
+  await expect(page.getByText('0 off, 1 on, 13 to lay.')).toBeVisible()
+  await expect(asked).toBeHidden()
+  await page.goto('/larder')
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  await expect(asked).toBeHidden()
+  await page.goBack()
+  await page.getByRole('button', { name: /^Undo: laying piece 1/ }).click()
+  await expect(asked).toBeVisible()
+})

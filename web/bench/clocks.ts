@@ -9,6 +9,8 @@ type Wait = BatchState['clocks'][number]
 export interface Clock extends Wait {
   batch: string
   bread: string
+  /** When the batch was; a page of an earlier version kept none. */
+  begun?: string
   ends_at: string
   /** Which griddle is to be turned on; null of any other clock. */
   griddle: string | null
@@ -118,6 +120,7 @@ function clocksOf(batch: Batch): Clock[] {
             ends_at: one.ends_at,
             batch: batch.id,
             bread: batch.bread.name,
+            begun: batch.started_at,
             griddle: one.kind === 'preheat' ? griddleOf(batch) : null,
           },
         ]
