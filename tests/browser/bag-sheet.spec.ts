@@ -3,6 +3,7 @@ import { signIn } from './bench'
 import { expect, test } from './test'
 
 const SHEET = 'Mehl,Menge,Gekauft\nMasa harina,5 kg,2026-11-03\nflour,2 kg,2026-11-04\nteff,1 kg,03/04/2026\n'
+const ENGLISH = SHEET.replace('Mehl,Menge,Gekauft', 'Flour,Weight,Bought')
 
 test('bags come out of a sheet that a cook keeps: columns are told, rows settled, and all of it is taken back', async ({
   page,
@@ -38,6 +39,12 @@ test('bags come out of a sheet that a cook keeps: columns are told, rows settled
   await page.getByRole('button', { name: 'Keep 3 bags' }).click()
   await expect(page.getByText('3 bags are in the larder.')).toBeVisible()
   expect(await shelf()).toBe(before + 3)
+  // Read again, it is known: nothing of it is kept a second time, unless the cook says so.
+  await page
+    .getByLabel('A CSV file')
+    .setInputFiles({ name: 'bags.csv', mimeType: 'text/csv', buffer: Buffer.from(ENGLISH) })
+  await expect(page.getByText('The larder has this bag already.')).toHaveCount(3)
+  await expect(page.getByRole('button', { name: 'Keep 0 bags' })).toBeDisabled()
   await page.getByRole('button', { name: 'Put them away again' }).click()
   await expect(page.getByText('3 bags are in the larder.')).toBeHidden()
   expect(await shelf()).toBe(before)

@@ -18,6 +18,7 @@ use StoneMill\Pantry\OwnLabel;
 use StoneMill\Plan\Reference;
 use StoneMill\Reading\BagField;
 use StoneMill\Reading\BagRows;
+use StoneMill\Reading\BagsThere;
 use StoneMill\Reading\MadeField;
 use StoneMill\Reading\MappedSheet;
 use StoneMill\Reading\PastRows;
@@ -46,14 +47,15 @@ final readonly class SheetDesk
     public function bags(mixed $document): Answer
     {
         $findings = new Findings;
-        $root = Node::root($document, $findings)->object(['csv', 'columns', 'own_ingredients']);
+        $root = Node::root($document, $findings)->object(['csv', 'columns', 'own_ingredients', 'lots']);
         $mapped = self::mapped($root, BagRows::MOST, BagField::cases());
         $catalogue = $this->catalogue($root);
+        $there = BagsThere::read($root->at('lots'));
         $findings->refuseIfAny();
 
         return new Answer([
             ...SheetDocument::json($mapped, BagField::cases()),
-            'bags' => array_map(static fn (ReadBag $bag): array => BagDocument::json($bag, $catalogue), BagRows::of($mapped->sheet, $mapped->columns, $catalogue, $this->names)),
+            'bags' => array_map(static fn (ReadBag $bag): array => BagDocument::json($bag, $catalogue), BagRows::of($mapped->sheet, $mapped->columns, $catalogue, $this->names, $there)),
         ]);
     }
 

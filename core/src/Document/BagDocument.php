@@ -25,6 +25,7 @@ final class BagDocument
             'best_before' => $bag->bestBefore,
             'certified_gluten_free' => $bag->isCertified,
             'notes' => $bag->notes,
+            'in_larder' => $bag->isThere,
             'doubts' => $bag->doubts,
             'choices' => $catalogue->named($bag->choices),
         ];

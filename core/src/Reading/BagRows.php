@@ -14,9 +14,9 @@ final class BagRows
     public const MOST = 500;
 
     /** @return list<ReadBag> */
-    public static function of(Sheet $sheet, Columns $columns, Catalogue $catalogue, ByNames $names): array
+    public static function of(Sheet $sheet, Columns $columns, Catalogue $catalogue, ByNames $names, BagsThere $there): array
     {
-        $cells = new BagCells($catalogue, $names, $columns);
+        $cells = new BagCells($catalogue, $names, $columns, $there);
 
         return array_map(static fn (array $row, int $index): ReadBag => $cells->bag($row, $index + 1), $sheet->rows, array_keys($sheet->rows));
     }

@@ -13,6 +13,7 @@ final readonly class ReadBag
      * @param int $row counted from 1, without the heads
      * @param Ingredient|null $ingredient null where it is not known
      * @param string|null $boughtOn YYYY-MM-DD, as the other days
+     * @param bool $isThere whether the larder has it already
      * @param list<string> $doubts whole sentences
      * @param list<string> $choices ids of ingredients that may be meant
      */
@@ -27,6 +28,7 @@ final readonly class ReadBag
         public ?string $bestBefore,
         public bool $isCertified,
         public ?string $notes,
+        public bool $isThere,
         public array $doubts,
         public array $choices,
     ) {

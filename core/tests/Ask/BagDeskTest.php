@@ -51,6 +51,24 @@ final class BagDeskTest extends TestCase
         self::assertCount(5, $moon['doubts']);
     }
 
+    public function test_a_bag_that_the_larder_has_is_said_to_be_there_and_of_two_alike_each_wants_its_own(): void
+    {
+        $csv = "flour,name,weight,bought\nteff,Teff,1 kg,2026-11-03\nteff,Teff,1 kg,2026-11-03\nteff,Teff,2 kg,2026-11-03\nteff,Teff,1 kg,\n";
+        $there = static fn (array ...$lots): array => array_map(static fn (Said $bag): mixed => $bag['in_larder']->value, [...self::read(['csv' => $csv, 'lots' => $lots])]);
+        $bag = ['label' => 'teff', 'bought_on' => '2026-11-03', 'grams' => 1000];
+        self::assertSame([false, false, false, false], $there());
+        self::assertSame([true, false, false, false], $there($bag));
+        self::assertSame([true, true, false, false], $there($bag, $bag, $bag));
+        self::assertSame([false, false, true, true], $there(['label' => 'Teff', 'grams' => 1000, 'bought_on' => null], ['label' => 'TEFF', 'grams' => 2000.2, 'bought_on' => '2026-11-03']));
+        self::assertContains('The larder has this bag already.', (array) self::read(['csv' => $csv, 'lots' => [$bag]])[0]['doubts']->value);
+        try {
+            Bench::ask('bags', ['csv' => $csv, 'lots' => [['label' => '', 'grams' => -1]]]);
+            self::fail('taken');
+        } catch (InvalidInput $refusal) {
+            self::assertSame(['lots[0].label', 'lots[0].grams'], array_column($refusal->errors, 'path'));
+        }
+    }
+
     public function test_whatever_is_in_a_sheet_is_read_without_a_failure(): void
     {
         $random = new \Random\Randomizer(new \Random\Engine\Mt19937(11));

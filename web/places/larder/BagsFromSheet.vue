@@ -31,11 +31,15 @@ const question = computed(() =>
         csv: csv.value,
         ...(columns.value ? { columns: columns.value } : {}),
         own_ingredients: ownDocuments(house.kitchen),
+        lots: (house.kitchen?.lots ?? [])
+          .filter(one => !one.archived)
+          .map(({ label, bought_on, grams }) => ({ label, bought_on, grams })),
       }
     : null,
 )
 const { answer, refused } = useSettledAsking(api.bags, question)
-const isOf = (bag: ReadBag) => meant.value[bag.row] ?? bag.ingredient ?? ''
+/** What is in the larder already is left out, unless the cook says otherwise. */
+const isOf = (bag: ReadBag) => meant.value[bag.row] ?? (bag.in_larder ? '' : (bag.ingredient ?? ''))
 const taken = computed(() => answer.value?.bags.filter(bag => isOf(bag) !== '') ?? [])
 
 watch(csv, () => {
@@ -43,7 +47,7 @@ watch(csv, () => {
   meant.value = {}
 })
 
-/** One after the other, so that what was kept before something went wrong is known and can be taken back. */
+/** One after the other, so that what was kept before something went wrong is known, can be taken back, and is not kept twice. */
 async function keep() {
   busy.value = true
   trouble.value = ''
@@ -63,6 +67,7 @@ async function keep() {
         ...(bag.notes ? { notes: bag.notes } : {}),
       })
       kept.value = [...kept.value, id]
+      meant.value = Object.fromEntries(Object.entries(meant.value).filter(([row]) => row !== String(bag.row)))
     }
     csv.value = ''
   } catch (failure) {

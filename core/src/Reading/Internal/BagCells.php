@@ -9,6 +9,7 @@ use StoneMill\Pantry\ByNames;
 use StoneMill\Pantry\Catalogue;
 use StoneMill\Pantry\Ingredient;
 use StoneMill\Reading\BagField;
+use StoneMill\Reading\BagsThere;
 use StoneMill\Reading\Columns;
 use StoneMill\Reading\ReadBag;
 
@@ -26,7 +27,7 @@ final readonly class BagCells
 
     private CellNumbers $numbers;
 
-    public function __construct(private Catalogue $catalogue, ByNames $names, private Columns $columns)
+    public function __construct(private Catalogue $catalogue, ByNames $names, private Columns $columns, private BagsThere $there)
     {
         $this->finder = new NameFinder($catalogue, $names);
         $this->numbers = new CellNumbers($names);
@@ -39,20 +40,27 @@ final readonly class BagCells
         $said = $this->columns->cell($row, BagField::Ingredient);
         [$ingredient, $choices] = $this->ingredient($said, $doubts);
         $label = $this->columns->cell($row, BagField::Label);
-        $label = $label === '' ? ($said === '' ? 'Bag '.$number : $said) : $label;
+        $label = mb_substr($label === '' ? ($said === '' ? 'Bag '.$number : $said) : $label, 0, self::LONGEST_LABEL);
         $grams = $this->grams($this->columns->cell($row, BagField::Grams), $doubts);
+        $price = $this->price($this->columns->cell($row, BagField::Price), $grams, $doubts);
+        $bought = Days::day($this->columns->cell($row, BagField::Bought), $doubts);
+        $isThere = $this->there->has($label, $bought, $grams);
+        if ($isThere) {
+            $doubts->say('The larder has this bag already.');
+        }
 
         return new ReadBag(
             $number,
             $ingredient,
-            mb_substr($label, 0, self::LONGEST_LABEL),
+            $label,
             $grams,
-            $this->price($this->columns->cell($row, BagField::Price), $grams, $doubts),
-            Days::day($this->columns->cell($row, BagField::Bought), $doubts),
+            $price,
+            $bought,
             Days::day($this->columns->cell($row, BagField::Opened), $doubts),
             Days::day($this->columns->cell($row, BagField::BestBefore), $doubts),
             CellWords::isYes($this->columns->cell($row, BagField::Certified)),
             ($notes = mb_substr($this->columns->cell($row, BagField::Notes), 0, self::LONGEST_NOTE)) === '' ? null : $notes,
+            $isThere,
             $doubts->all(),
             $choices,
         );
