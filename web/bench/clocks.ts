@@ -50,7 +50,8 @@ export const useClocks = defineStore('clocks', () => {
 
   function hear(batch: Batch, now: number) {
     const isOver = Boolean(batch.finished_at ?? batch.verdict)
-    hot.value = [...hot.value.filter(one => one.batch !== batch.id), ...(isOver ? [] : hotBy(batch))]
+    const others = hot.value.filter(one => one.batch !== batch.id && !isPast(one.until, now))
+    hot.value = [...others, ...(isOver ? [] : hotBy(batch))]
     keep([
       ...known.value.filter(one => one.batch !== batch.id),
       ...(isOver ? [] : clocksOf(batch).filter(one => !isGone(one, now) && !away.has(keyOf(one)))),
@@ -139,4 +140,5 @@ function hotBy(batch: Batch): Hot[] {
 /** A rest that is begun again is another wait; a griddle to be turned on is one, however its moment moves with the work. */
 const keyOf = (one: Clock) => `${one.batch} ${one.kind} ${one.started_by ? one.ends_at : ''}`
 
-const isGone = (one: Clock, now: number) => now - Date.parse(one.ends_at) > SHOWN_MILLISECONDS
+const isPast = (moment: string, now: number) => now - Date.parse(moment) > SHOWN_MILLISECONDS
+const isGone = (one: Clock, now: number) => isPast(one.ends_at, now)
