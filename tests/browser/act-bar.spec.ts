@@ -1,5 +1,5 @@
 import type { CDPSession, Page } from '@playwright/test'
-import { signIn, startStyle, tool } from './bench'
+import { startStyle, tool, enter } from './bench'
 import { settled } from './settled'
 import { expect, test } from './test'
 
@@ -101,7 +101,7 @@ for (const style of STYLES) {
     page,
     device,
   }) => {
-    await signIn(page)
+    await enter(page)
     await startStyle(page, style)
     const course = page.getByRole('navigation', { name: 'Course' }).getByRole('link')
     const stages = await course.count()

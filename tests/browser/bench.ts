@@ -15,13 +15,18 @@ export async function signInAt(page: Page, house: House, name = 'cook', password
 
 /** What a cook does again and again in these tests. */
 export async function signIn(page: Page) {
+  await enter(page)
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
+}
+
+/** Signed in, with no page open yet. */
+export async function enter(page: Page) {
   // By the door only where the door is what is looked at (whole-batch): this is what its button sends.
   const answer = await page.request.post('/api/v1/session', {
     data: { name: 'cook', password: 'masa-and-water' },
   })
   expect(answer.status()).toBe(200)
-  await page.goto('/')
-  await expect(page.getByRole('heading', { name: 'What will it be?' })).toBeVisible()
 }
 
 /** The page's clock in the hand of the test. The house would put it right, so what it says of the time is kept from the page. */

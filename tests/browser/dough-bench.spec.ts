@@ -9,6 +9,7 @@ import {
   start,
   startStyle,
   everyBread,
+  enter,
 } from './bench'
 
 const PANELS = ['Schools', 'Size', 'A swap', 'A blend', 'Compare versions', 'Label and cost']
@@ -71,7 +72,7 @@ for (const [name, viewport] of [
 }
 
 test('a binder slid up makes the dough hold better and drink more, and can be undone', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await openBread(page, 'Almond wraps')
   const before = await figure(page, 'Water to pour')
   await expect(page.getByText('52 points of binding')).toBeVisible()
@@ -87,7 +88,7 @@ test('a binder slid up makes the dough hold better and drink more, and can be un
 test('a changed formula outlives a reload, is kept as a new version and compared with the old one', async ({
   page,
 }) => {
-  await signIn(page)
+  await enter(page)
   await openBread(page, 'Sorghum rounds')
   await page.getByRole('combobox', { name: 'Put something in' }).click()
   await page.keyboard.type('Tapioca')
@@ -109,7 +110,7 @@ test('a changed formula outlives a reload, is kept as a new version and compared
 test('a formula can be written in percent, in weights or in cups, and stays the same bread', async ({
   page,
 }) => {
-  await signIn(page)
+  await enter(page)
   await openBread(page, 'Soft rice rounds')
   const water = await figure(page, 'Water to pour')
   await page.getByRole('radio', { name: 'Weights' }).check()
@@ -136,7 +137,7 @@ test('a formula can be written in percent, in weights or in cups, and stays the 
 })
 
 test('wheat is said where it is put in, and can be swapped out again', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await openBread(page, 'Soft rice rounds')
   await page.getByRole('combobox', { name: 'Put something in' }).click()
   await page.keyboard.type('Wheat')
@@ -149,7 +150,7 @@ test('wheat is said where it is put in, and can be swapped out again', async ({ 
 })
 
 test('an egg is swapped for what is left over in the larder, and the label follows', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await openBread(page, 'Almond wraps')
   await page.getByRole('button', { name: 'Swap Whole egg' }).click()
   await page.getByRole('group', { name: 'By something without' }).getByRole('button', { name: 'Egg' }).click()
@@ -167,7 +168,7 @@ test('an egg is swapped for what is left over in the larder, and the label follo
 test('wishes that clash are named; given up one by one they are met and the blend is taken', async ({
   page,
 }) => {
-  await signIn(page)
+  await enter(page)
   await openBread(page, 'Soft rice rounds')
   await page.getByRole('radio', { name: 'A blend' }).check()
   await page.getByRole('button', { name: 'Net carbohydrate, at most in 100 g' }).click()
@@ -184,7 +185,7 @@ test('wishes that clash are named; given up one by one they are met and the blen
 })
 
 test('what a bread must do leads to a bread, and the bread to a batch', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/breads')
   await page.getByRole('radio', { name: 'Split and be stuffed' }).check()
   await page
@@ -202,7 +203,7 @@ test('what a bread must do leads to a bread, and the bread to a batch', async ({
 })
 
 test('a bag comes into the larder and a batch is weighed from it', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/larder')
   await page.getByRole('button', { name: 'A new bag' }).click()
   await page.getByRole('textbox', { name: 'What you call it' }).fill('Masa, new sack')
@@ -232,7 +233,7 @@ test('a bag comes into the larder and a batch is weighed from it', async ({ page
 })
 
 test('the table of a package says what does not add up, and is kept once it does', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/larder')
   await page.getByRole('radio', { name: /Own ingredients/ }).check()
   await page.getByRole('button', { name: 'From a package' }).click()
@@ -272,7 +273,7 @@ test('the water can be set by the dough it should make, and the jug says how to 
 })
 
 test('a dough measured by feel says how far its hydration may be off', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await openBread(page, 'Soft rice rounds')
   await page.getByRole('combobox', { name: 'Measure' }).focus()
   await page.keyboard.press('Enter')

@@ -1,12 +1,12 @@
 import type { Page } from '@playwright/test'
-import { expectAccessible, heading, signIn, startStyle, view } from './bench'
+import { expectAccessible, heading, startStyle, view, enter } from './bench'
 import { expect, test } from './test'
 
 /** The batch that the demo kitchen begins with stands at its bowl, its edges cracking. */
 const AT_THE_BOWL = '/batch/d5fbebb6-7f63-57c3-b03f-a06e55e524f2'
 
 async function toTheBowl(page: Page) {
-  await signIn(page)
+  await enter(page)
   await page.goto(`${AT_THE_BOWL}/mix`)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Too dry')
 }
@@ -83,7 +83,7 @@ test('a dark batch is judged, explained without being asked, and its remedy beco
   page,
 }) => {
   // A batch and a bread of its own: other tests have theirs in the same kitchen.
-  await signIn(page)
+  await enter(page)
   await startStyle(page, 'pressed-masa')
   const batch = page.url().replace(/^.*\/batch\/([^/]+).*$/, '$1')
   const poured = await page.request.post(`/api/v1/batches/${batch}/events`, {

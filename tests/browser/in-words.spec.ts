@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import { signIn } from './bench'
+import { enter } from './bench'
 import { expect, test } from './test'
 
 const TEXT = [
@@ -16,7 +16,7 @@ const TEXT = [
 test('a formula from a cook’s notes is read, settled where it is doubtful, kept as a bread and begun with its own water', async ({
   page,
 }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/breads')
   await page.getByRole('link', { name: 'Write or paste a formula' }).click()
   await page.getByRole('textbox', { name: 'Your formula' }).fill(TEXT)

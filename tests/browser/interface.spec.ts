@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import type { Batch } from '../../web/api/types'
 import { expect, test } from './test'
-import { expectAccessible, heading, listenForComplaints, signIn, start, tool } from './bench'
+import { expectAccessible, heading, listenForComplaints, signIn, start, tool, enter } from './bench'
 
 const STAGES = ['choose', 'measure', 'water', 'mix', 'rest', 'portion', 'shape', 'griddle', 'stack', 'judge']
 
@@ -165,7 +165,7 @@ test('the sheet of keys opens with a question mark', async ({ page }) => {
 })
 
 test('what the house has against a form stands beside its field, which has the focus', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/larder')
   await page.getByRole('button', { name: 'A new bag' }).click()
   await page.getByRole('button', { name: 'Keep it' }).click()
@@ -180,7 +180,7 @@ test('what the house has against a form stands beside its field, which has the f
 })
 
 test('a word of the work explains itself where it stands, and Esc puts it away', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/grain')
   const word = page.getByRole('button', { name: /what is that\?/ }).first()
   await word.click()

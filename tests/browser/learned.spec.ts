@@ -1,12 +1,12 @@
 import { randomUUID as uuid } from 'node:crypto'
 import type { Page } from '@playwright/test'
-import { expectAccessible, signIn, start, view } from './bench'
+import { expectAccessible, signIn, start, view, enter } from './bench'
 import { expect, test } from './test'
 
 test('what a bag took is told, changes the pour, and can be left out this once or set aside for good', async ({
   page,
 }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/larder')
   const bag = page.getByRole('listitem').filter({ hasText: 'Masa, striped paper bag' })
   await expect(bag).toContainText(
@@ -90,7 +90,7 @@ test('six batches with one bag move the seventh and its first pour; set aside or
 test('what is known of griddle and hands stands at the hearth, and a plan does without what is set aside', async ({
   page,
 }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/hearth')
   const iron = page
     .getByRole('listitem')

@@ -1,7 +1,7 @@
 import type { Kitchen } from '../../web/api/types'
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { expectAccessible, signIn, start, startStyle } from './bench'
+import { expectAccessible, signIn, start, startStyle, enter } from './bench'
 
 /** Width of an A4 sheet between its margins, in CSS pixels. */
 const SHEET = { width: 688, height: 1000 }
@@ -57,7 +57,7 @@ test('a batch, a bread and a page of the record go on paper without what is pres
 })
 
 test('a long formula shows its first lines on the screen and every line on paper', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await startStyle(page, 'raised-round')
   const { breads } = (await (await page.request.get('/api/v1/kitchen')).json()) as Kitchen
   await page.goto(`/breads/${breads.find(one => one.style === 'raised-round')?.id ?? ''}`)

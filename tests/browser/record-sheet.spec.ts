@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import { chooseFrom, signIn } from './bench'
+import { chooseFrom, signIn, enter } from './bench'
 import { expect, test } from './test'
 
 const RECORD =
@@ -56,7 +56,7 @@ test('batches come out of the record that a cook kept until now: columns are tol
 })
 
 test('a table of measurements is weighed as a trial would be', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/trials')
   await page.getByRole('link', { name: 'A table of your own' }).click()
   await page.getByRole('button', { name: 'Try it with an example' }).click()

@@ -1,11 +1,11 @@
 import type { Page } from '@playwright/test'
-import { expectAccessible, signIn, start, tool, everyBread } from './bench'
+import { expectAccessible, signIn, start, tool, everyBread, enter } from './bench'
 import { expect, test } from './test'
 
 test('the record is found again by what was said, opened, left out, and two are held side by side', async ({
   page,
 }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/record')
   const rows = page.getByRole('main').getByRole('listitem')
   await expect(rows.filter({ hasText: 'The one to repeat.' })).toBeVisible()
@@ -48,7 +48,7 @@ test('the record is found again by what was said, opened, left out, and two are 
 test('a photo is taken, its colour is read against a white sheet and offered, and it is deleted', async ({
   page,
 }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/record')
   await page.getByRole('main').getByRole('listitem').first().getByRole('link').click()
   await tool(page, 'Simulated devices')

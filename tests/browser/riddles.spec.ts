@@ -1,8 +1,8 @@
-import { expectAccessible, signIn } from './bench'
+import { expectAccessible, enter } from './bench'
 import { expect, test } from './test'
 
 test('a riddle is looked into, decided, told, and the tally is kept', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/practice')
   await page.getByRole('radio', { name: 'What went wrong' }).check()
   const panel = page.getByRole('region', { name: 'What went wrong' })

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { heading, signIn, start, startStyle } from './bench'
+import { heading, signIn, start, startStyle, enter } from './bench'
 
 /** First number of a text that a unit follows. */
 function grams(text: string): number {
@@ -83,7 +83,7 @@ test('once a piece lies there, course and griddle say one time, and what is behi
 })
 
 test('a batter is thinned and thickened, not kneaded, and nothing asks for a ball', async ({ page }) => {
-  await signIn(page)
+  await enter(page)
   await startStyle(page, 'chickpea-pan-bread')
   const said: string[] = []
   const listen = async () => said.push((await page.getByRole('main').textContent()) ?? '')

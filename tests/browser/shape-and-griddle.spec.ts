@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { settled } from './settled'
 import { expect, test } from './test'
-import { expectAccessible, listenForComplaints, signIn, start, tool, view } from './bench'
+import { expectAccessible, listenForComplaints, signIn, start, tool, view, enter } from './bench'
 
 async function atStage(page: Page, stage: string) {
   await signIn(page)
@@ -174,7 +174,7 @@ test('the hearth: a griddle is put in, read while it warms, and a batch on it kn
 for (const place of ['hearth', 'practice']) {
   test(`${place} fits a phone and has no fault that axe finds, in the dark too`, async ({ page }) => {
     await page.setViewportSize({ width: 360, height: 780 })
-    await signIn(page)
+    await enter(page)
     await page.goto(`/${place}`)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await settled(page)

@@ -1,6 +1,6 @@
 import type { Batch } from '../../web/api/types'
 import { expect, test } from './test'
-import { expectAccessible, ownClock, signIn, signInAt, start, tool } from './bench'
+import { expectAccessible, ownClock, signIn, signInAt, start, tool, enter } from './bench'
 import { House } from './house'
 
 test.use({ alone: true })
@@ -203,7 +203,7 @@ test('the next cook on a tablet sees nothing of the one before, who finds all ag
   expect(shelves).toContain('mill-of-cook')
   expect(await page.evaluate(() => caches.has('mill-house'))).toBe(false)
   await page.unroute('**/events')
-  await signIn(page)
+  await enter(page)
   await page.goto(address)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('is in', { timeout: 15_000 })
 })

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expectAccessible, signIn } from './bench'
+import { expectAccessible, signIn, enter } from './bench'
 import { expect, test } from './test'
 
 /** Picks one option of a select, as a keyboard would. */
@@ -98,7 +98,7 @@ test('a trial of two levels is set up, says when it knows too little, comes to i
 test('Today offers the next batch of a trial with its level set, and the batch says what it belongs to', async ({
   page,
 }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/')
   await page.getByRole('button', { name: 'Next: dry' }).click()
   await expect(page).toHaveURL(/\/batch\/.+\/choose/)

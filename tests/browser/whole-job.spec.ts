@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { chooseFrom, expectAccessible, expectNoSidewaysScroll, ownClock, signIn } from './bench'
+import { chooseFrom, expectAccessible, expectNoSidewaysScroll, ownClock, signIn, enter } from './bench'
 
 test.use({ alone: true })
 
@@ -107,7 +107,7 @@ test('a rise is told by the mark on its bowl, and the pieces rest once more', as
 test('a formula says what is beside its dough, how a line goes in, how it waits and what it is for', async ({
   page,
 }) => {
-  await signIn(page)
+  await enter(page)
   await page.goto('/breads')
   await page.getByRole('link', { name: 'Everyday masa discs' }).first().click()
   await chooseFrom(page, 'How Salt goes in', 'in the water')
