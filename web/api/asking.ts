@@ -76,7 +76,7 @@ export function useSettledAsking<Question, Answer>(
       if (asked === null) forget()
       else void about(asked)
     },
-    { debounce: SETTLES_MS },
+    { debounce: SETTLES_MS, immediate: true },
   )
   return { answer, refused, about }
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, onScopeDispose, watch } from 'vue'
-import { useAsking } from '@/api/asking'
+import { computed } from 'vue'
+import { useSettledAsking } from '@/api/asking'
 import { api } from '@/api/client'
 import { withWish } from '@/api/requests'
 import type { Plan, PlanRequest } from '@/api/types'
@@ -14,26 +14,18 @@ const { request, plan, cooking } = defineProps<{ request: PlanRequest; plan: Pla
 const units = useUnits()
 /** The model's plan, whatever times the cook has. */
 const modelRequest = computed(() => withWish(request, 'griddle', { own: undefined }))
-const bake = useAsking(api.bake)
-const residuals = computed(() => bake.answer.value?.found.residuals ?? null)
 /** What being a little off does takes eight bakes more: it waits until the hand rests. */
-const REST_MILLISECONDS = 450
-let resting: ReturnType<typeof setTimeout> | undefined
-watch(
-  modelRequest,
-  request => {
-    clearTimeout(resting)
-    resting = setTimeout(() => void bake.about({ request, sensitivity: true }), REST_MILLISECONDS)
-  },
-  { immediate: true },
+const { answer, refused } = useSettledAsking(
+  api.bake,
+  computed(() => ({ request: modelRequest.value, sensitivity: true })),
 )
-onScopeDispose(() => clearTimeout(resting))
+const residuals = computed(() => answer.value?.found.residuals ?? null)
 </script>
 
 <template>
   <section class="panel stack" aria-label="What if">
-    <p v-if="bake.refused.value" role="alert">{{ bake.refused.value }}</p>
-    <OffPlans v-if="bake.answer.value?.sensitivity" :off="bake.answer.value.sensitivity" />
+    <p v-if="refused" role="alert">{{ refused }}</p>
+    <OffPlans v-if="answer?.sensitivity" :off="answer.sensitivity" />
     <FindTurns :request="modelRequest" :plan="plan" :cooking="cooking" />
     <BenchFold v-if="residuals" name="trust" title="How far this can be trusted" headed>
       <p class="soft">
