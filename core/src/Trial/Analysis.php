@@ -184,8 +184,11 @@ final readonly class Analysis
         $needed = $this->isPaired() ? self::LEAST_PAIRS : self::LEAST_OF_EACH;
         if ($against !== null && ! $this->gauge->isOrdered && $this->matters($against) > 0) {
             $sought = max($this->matters($against), $asSeen ? abs($against->difference()) : 0.0);
-            while ($needed < self::MOST_MORE && ($against->reachOf($needed, self::DECIDED) ?? 0.0) > $sought) {
-                $needed++;
+            // More of each reach ever less wide: the fewest that are enough are found by halving.
+            $enough = self::MOST_MORE;
+            while ($needed < $enough) {
+                $middle = intdiv($needed + $enough, 2);
+                ($against->reachOf($middle, self::DECIDED) ?? 0.0) > $sought ? $needed = $middle + 1 : $enough = $middle;
             }
         }
 
