@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use StoneMill\Exchange\Exception\InvalidInput;
 use StoneMill\Exchange\Findings;
 use StoneMill\Exchange\Node;
+use StoneMill\Kitchen\Bag;
 use StoneMill\Plan\Limits;
 use StoneMill\Plan\Reference;
 
@@ -86,7 +87,7 @@ final readonly class KeepLot
 
         return [
             'ingredient' => $ingredient,
-            'label' => $body->at('label')->text(80),
+            'label' => $body->at('label')->text(Bag::LONGEST_LABEL),
             'certified_gluten_free' => $body->at('certified_gluten_free')->boolean(),
             'bought_on' => $body->at('bought_on')->optionalDay(),
             'opened_on' => $body->at('opened_on')->optionalDay(),

@@ -68,10 +68,8 @@ export const useClocks = defineStore('clocks', () => {
   /** Those that just ran out, each told once. Those that ran out long ago are let go. */
   function due(now: number): Clock[] {
     const isOver = (one: Clock) => Date.parse(one.ends_at) <= now
-    const left = known.value.filter(one => isOver(one) && isHotByThen(one))
-    for (const one of left) away.add(keyOf(one))
-    const gone = known.value.filter(one => isGone(one, now) || left.includes(one))
-    if (gone.length) keep(known.value.filter(one => !gone.includes(one)))
+    known.value.filter(one => isOver(one) && isHotByThen(one)).forEach(putAway)
+    if (known.value.some(one => isGone(one, now))) keep(known.value.filter(one => !isGone(one, now)))
     const over = known.value.filter(one => isOver(one) && !rung.has(keyOf(one)))
     for (const one of over) rung.add(keyOf(one))
     if (over.length) keep(known.value)

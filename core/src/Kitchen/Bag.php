@@ -9,6 +9,9 @@ use StoneMill\Pantry\LotFacts;
 /** One bag on the shelf: what is in it, since when it is open, and what a plan must know of it. */
 final readonly class Bag
 {
+    /** Characters. */
+    public const LONGEST_LABEL = 80;
+
     /**
      * @param string|null $openedOn day as 2026-03-01; null where it is still sealed, or nobody said
      * @param string|null $emptiedOn day; null while there is something in it

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace StoneMill\Reading;
 
 use StoneMill\Exchange\Node;
+use StoneMill\Kitchen\Bag;
+use StoneMill\Plan\Limits;
 
 /** The bags that a larder has, so that a sheet which is read again makes none of them a second time. */
 final class BagsThere
 {
     public const MOST = 5000;
-
-    private const LONGEST_LABEL = 80;
-
-    private const MOST_GRAMS = 1_000_000.0;
 
     /** @param array<string, int> $left how many of each are no row's yet */
     private function __construct(private array $left)
@@ -25,7 +23,7 @@ final class BagsThere
         $left = [];
         foreach ($node->items(0, self::MOST) as $lot) {
             $lot->object(['label', 'bought_on', 'grams']);
-            $bag = self::marks($lot->at('label')->text(self::LONGEST_LABEL), $lot->at('bought_on')->optionalDay(), $lot->at('grams')->optionalNumber(0, self::MOST_GRAMS, 'g'));
+            $bag = self::marks($lot->at('label')->text(Bag::LONGEST_LABEL), $lot->at('bought_on')->optionalDay(), $lot->at('grams')->optionalNumber(0, Limits::MOST_BAG_GRAMS, 'g'));
             $left[$bag] = ($left[$bag] ?? 0) + 1;
         }
 

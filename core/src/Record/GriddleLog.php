@@ -212,7 +212,7 @@ final readonly class GriddleLog
      */
     public function servedAfterSeconds(array $steps): float
     {
-        return max([0.0, ...array_map(static fn (Step $step): float => $step->at, $steps)]) + $this->plan->afterLiftSeconds;
+        return self::lastAt($steps) + $this->plan->afterLiftSeconds;
     }
 
     /**
@@ -225,7 +225,13 @@ final readonly class GriddleLog
     {
         $from = $this->since ?? $this->surface[1] ?? null;
 
-        return $from === null || $steps === [] ? null : LogTime::later($from, max(array_map(static fn (Step $step): float => $step->at, $steps)));
+        return $from === null || $steps === [] ? null : LogTime::later($from, self::lastAt($steps));
+    }
+
+    /** @param list<Step> $steps */
+    private static function lastAt(array $steps): float
+    {
+        return max([0.0, ...array_map(static fn (Step $step): float => $step->at, $steps)]);
     }
 
     /** The last reading of the probe, where the piece still lies there and a heat is wanted; null otherwise. */

@@ -81,7 +81,9 @@ final class RemediesTest extends TestCase
                     continue;
                 }
                 $after = Bench::planOf(GivenRequest::of($request)->with($change->asked)->json());
-                $offered[$kind->value] ??= self::told($after) !== $before ? true : null;
+                if (self::told($after) !== $before) {
+                    $offered[$kind->value] = true;
+                }
             }
         }
         $weighed = (new Changes(self::made('pressed-masa', ['formula' => ['method' => ['measure' => 'cup']]])->circumstances()))->change(NextChange::Weigh);
@@ -89,7 +91,7 @@ final class RemediesTest extends TestCase
         $soured = ['formula' => ['lines' => [['ingredient' => 'instant-masa-fine', 'percent' => 100], ['ingredient' => 'vinegar', 'percent' => 4]]]];
         self::assertNotNull((new Changes(self::made('pressed-masa', $soured)->circumstances()))->change(NextChange::LessAcid));
         self::assertNotNull((new Changes(self::made('pressed-masa', $soured)->circumstances()))->change(NextChange::MoreSalt));
-        $never = array_diff(array_map(static fn (NextChange $kind): string => $kind->value, NextChange::cases()), array_keys(array_filter($offered)), ['weigh', 'less_acid', 'more_salt']);
+        $never = array_diff(array_map(static fn (NextChange $kind): string => $kind->value, NextChange::cases()), array_keys($offered), ['weigh', 'less_acid', 'more_salt']);
         self::assertSame([], array_values($never), 'each has a bread that it is for');
     }
 

@@ -9,6 +9,7 @@ import { useHouse } from '@/bench/house'
 import SheetColumns from '@/ui/SheetColumns.vue'
 import SheetIn from '@/ui/SheetIn.vue'
 import SheetPage from '@/ui/SheetPage.vue'
+import { withoutField } from '@/ui/records'
 import { useUnits } from '@/ui/units'
 import { namesOf, ownDocuments } from '@/ui/formula'
 
@@ -67,7 +68,7 @@ async function keep() {
         ...(bag.notes ? { notes: bag.notes } : {}),
       })
       kept.value = [...kept.value, id]
-      meant.value = Object.fromEntries(Object.entries(meant.value).filter(([row]) => row !== String(bag.row)))
+      meant.value = withoutField(meant.value, bag.row)
     }
     csv.value = ''
   } catch (failure) {

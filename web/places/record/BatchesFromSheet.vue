@@ -10,6 +10,7 @@ import SheetColumns from '@/ui/SheetColumns.vue'
 import SheetIn from '@/ui/SheetIn.vue'
 import SheetPage from '@/ui/SheetPage.vue'
 import { ownDocuments } from '@/ui/formula'
+import { withoutField } from '@/ui/records'
 import { useUnits } from '@/ui/units'
 import { useTried } from '@/ui/useTried'
 import { hereAndNow } from '@/ui/zone'
@@ -80,7 +81,7 @@ function say(read: ReadPast, bread: string) {
   if (!read.batch) return
   if (bread && read.said) {
     meantBy.value = { ...meantBy.value, [read.said]: bread }
-    meant.value = Object.fromEntries(Object.entries(meant.value).filter(([key]) => key !== read.batch?.key))
+    meant.value = withoutField(meant.value, read.batch.key)
   } else meant.value = { ...meant.value, [read.batch.key]: bread }
 }
 const inBowl = (batch: PastBatch) =>

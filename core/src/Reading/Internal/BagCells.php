@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneMill\Reading\Internal;
 
+use StoneMill\Kitchen\Bag;
 use StoneMill\Measure\Rounding;
 use StoneMill\Pantry\ByNames;
 use StoneMill\Pantry\Catalogue;
@@ -18,8 +19,6 @@ final readonly class BagCells
 {
     /** A bag of less has the wrong unit more often than it is so small. */
     private const LEAST_GRAMS = 50.0;
-
-    private const LONGEST_LABEL = 80;
 
     private const LONGEST_NOTE = 1000;
 
@@ -40,7 +39,7 @@ final readonly class BagCells
         $said = $this->columns->cell($row, BagField::Ingredient);
         [$ingredient, $choices] = $this->ingredient($said, $doubts);
         $label = $this->columns->cell($row, BagField::Label);
-        $label = mb_substr($label === '' ? ($said === '' ? 'Bag '.$number : $said) : $label, 0, self::LONGEST_LABEL);
+        $label = mb_substr($label === '' ? ($said === '' ? 'Bag '.$number : $said) : $label, 0, Bag::LONGEST_LABEL);
         $grams = $this->grams($this->columns->cell($row, BagField::Grams), $doubts);
         $price = $this->price($this->columns->cell($row, BagField::Price), $grams, $doubts);
         $bought = Days::day($this->columns->cell($row, BagField::Bought), $doubts);
